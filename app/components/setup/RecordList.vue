@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { AnyRecord } from '@renatus/core/records/records'
+import HoldButton from '~/components/shared/HoldButton.vue'
+import { useUnits } from '~/composables/useUnits'
+import { useRoomStore } from '~/stores/room'
+import RecordForm from './RecordForm.vue'
+import { RECORD_FORMS, type EditableType } from './recordForms'
+import { SALT_CHOICES } from './salts'
+
+const props = defineProps<{ type: EditableType, addable?: boolean }>()
+const room = useRoomStore()
+const units = useUnits()
+const editing = ref<string | null>(null)
+const records = computed(() => (room.records ?? []).filter(r => r.type === props.type && r.removedAt === null).sort((a, b) => (a.id < b.id ? -1 : 1)))
+/** What still stands on a record keeps it from being removed. */
+function inUse(r: AnyRecord): string | null {
+  const s = room.state!
+  if (r.type === 'tank' && s.broods.some(b => b.tankId === r.id)) return 'a brood lives in it'
+  if (r.type === 'vessel' && s.runs.some(x => x.setup.vesselId === r.id && x.endedAt === null)) return 'a hatch runs in it'
+  if (r.type === 'place' && s.vessels.some(v => v.placeId === r.id)) return 'vessels stand there'
+  return null
+}
+function line(r: AnyRecord): string {
+  const lot = room.state!.lots.find(l => l.lot.id === r.id)
+  switch (r.type) {
+    case 'vessel': return `${units.litres(r.litres)} (${units.litresToo(r.litres)}), ${units.celsius(r.temperatureC)}, ${r.lit ? 'lit' : 'dark'}`
+    case 'salt': return `${SALT_CHOICES.find(c => c.value === r.kind)?.label}, ${r.gPerMl} g/mL${r.iodised ? ', with additives' : ''}`
+    case 'lot': return `${lot ? units.grams(lot.state.gramsLeft) : ''} left, hatches ${units.share(lot?.state.hatch ?? r.hatch)}${lot?.state.pricePerGram ? `, ${(lot.state.pricePerGram * 1000 / (r.cystsPerG * lot.state.hatch)).toPrecision(2)} per thousand nauplii` : ''}`
+    case 'tank': return `${units.litres(r.litres)}, ${units.celsius(r.temperatureC)}`
+    default: return ''
+  }
+}
+const weighing = ref<string | null>(null)
+const weight = ref('')
+async function weigh(id: string) {
+  const grams = Number(weight.value.replace(',', '.'))
+  if (weight.value.trim() === '' || !Number.isFinite(grams) || grams < 0 || grams > 100_000) return
+  await room.write([{ kind: 'lot.weighed', subject: { type: 'lot', id }, data: { lotId: id, grams } }])
+  weighing.value = null
+}
+</script>
+
+<template>
+  <section class="grid gap-2">
+    <div class="flex items-center gap-3"><h2>{{ RECORD_FORMS[type].title }}</h2><span class="edge" /></div>
+    <ul>
+      <li v-for="r in records" :key="r.id" class="rule py-1">
+        <RecordForm v-if="editing === r.id" :type="type" :record="r" @saved="editing = null" @cancel="editing = null" />
+        <div v-else class="flex flex-wrap items-center gap-x-3 gap-y-1 min-h-12">
+          <p class="grow"><strong>{{ r.name }}</strong> <span class="small">{{ line(r) }}</span></p>
+          <form v-if="weighing === r.id" class="flex gap-2 items-center" @submit.prevent="weigh(r.id)"><label class="flex items-center gap-2">Grams left now<input v-model="weight" class="field w-28" inputmode="decimal"></label><button class="btn">Log it</button></form>
+          <button v-else-if="type === 'lot'" class="btn btn-quiet underline px-2" @click="weighing = r.id">Weigh</button>
+          <button class="btn btn-quiet underline px-2" :aria-label="`Change ${r.name}`" @click="editing = r.id">Change</button>
+          <span v-if="inUse(r)" class="small">{{ inUse(r) }}</span>
+          <HoldButton v-else-if="records.length > 1 || type === 'tank'" label="Remove" @held="room.remove(r.id)" />
+        </div>
+      </li>
+    </ul>
+    <RecordForm v-if="editing === 'new'" :type="type" @saved="editing = null" @cancel="editing = null" />
+    <p v-else-if="addable"><button class="btn" @click="editing = 'new'">Add</button></p>
+  </section>
+</template>

@@ -1,0 +1,86 @@
+import { z } from 'zod'
+import { LOT_DEFAULTS } from '@renatus/core/dynamics/hatch/parameters'
+import type { Place } from '@renatus/core/records/records'
+import type { MeasureSystem } from '@renatus/core/units/kitchenMeasures'
+import type { useUnits } from '~/composables/useUnits'
+import { numberField, optionalNumber, RULES, temperatureField, textField, volumeField } from '~/words/fields'
+import { densityOf, SALT_CHOICES } from './salts'
+
+export type EditableType = 'vessel' | 'salt' | 'lot' | 'tank' | 'place'
+export interface FormContext { measures: MeasureSystem, places: readonly Place[], units: ReturnType<typeof useUnits> }
+export interface FieldSpec {
+  name: string, label: string, unit?: string, hint?: string, numeric?: boolean, check?: boolean
+  options?: readonly { value: string, label: string }[]
+  when?: (values: Record<string, unknown>) => boolean
+}
+type Values = Record<string, unknown>
+
+/** One editable record: its fields, their rules, and how text becomes a record and back. */
+export interface RecordFormDefinition {
+  title: string
+  fields(context: FormContext): FieldSpec[]
+  schema(context: FormContext): z.ZodType<Values>
+  initial(record: Values | null, context: FormContext): Values
+  toRecord(values: Values, record: Values | null): Values
+}
+
+const text = (value: unknown, fallback: string) => (value === undefined || value === null ? fallback : String(value))
+const placeOptions = (c: FormContext) => c.places.map(p => ({ value: p.id, label: p.name }))
+const volume = (c: FormContext, value: unknown, fallback: number) => String(c.units.toVolumeUnit(typeof value === 'number' ? value : fallback))
+const degrees = (c: FormContext, value: unknown) => String(c.units.toTemperatureUnit(typeof value === 'number' ? value : 26))
+
+export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
+  vessel: {
+    title: 'Hatch vessels',
+    fields: c => [
+      { name: 'name', label: 'Name', hint: 'As on its tape' }, { name: 'placeId', label: 'Place', options: placeOptions(c) },
+      { name: 'shape', label: 'Shape', options: [{ value: 'cone', label: 'cone' }, { value: 'bottle', label: 'bottle' }] },
+      { name: 'litres', label: 'Water it takes', unit: c.units.volumeUnit.value, numeric: true },
+      { name: 'temperatureC', label: 'Temperature', unit: c.units.temperatureUnit.value, numeric: true },
+      { name: 'lit', label: 'Lit in the first hours', check: true },
+    ],
+    schema: c => z.object({ name: textField('Name of the vessel'), placeId: z.string(), shape: z.enum(['cone', 'bottle']), litres: volumeField(RULES.vesselLitres, c.measures), temperatureC: temperatureField(RULES.vesselTemperature, c.measures), lit: z.boolean() }),
+    initial: (r, c) => ({ name: text(r?.name, ''), placeId: text(r?.placeId, c.places[0]?.id ?? ''), shape: text(r?.shape, 'cone'), litres: volume(c, r?.litres, 2), temperatureC: degrees(c, r?.temperatureC), lit: r?.lit ?? true }),
+    toRecord: v => v,
+  },
+  salt: {
+    title: 'Salt',
+    fields: () => [
+      { name: 'name', label: 'Name' }, { name: 'kind', label: 'Kind', options: SALT_CHOICES },
+      { name: 'gPerMl', label: 'One mL weighs', unit: 'g', numeric: true, hint: 'Ten level teaspoons of 5 mL, weighed, over 50', when: v => v.kind === 'own' },
+      { name: 'iodised', label: 'With iodine or anti-caking agent', check: true },
+    ],
+    schema: () => z.object({ name: textField('Name of the salt'), kind: z.enum(['fine', 'coarse', 'sea-mix', 'own']), gPerMl: optionalNumber(RULES.saltDensity), iodised: z.boolean() }),
+    initial: r => ({ name: text(r?.name, ''), kind: text(r?.kind, 'fine'), gPerMl: text(r?.gPerMl, ''), iodised: r?.iodised ?? false }),
+    toRecord: v => ({ ...v, gPerMl: densityOf(String(v.kind), v.gPerMl as number | null) }),
+  },
+  lot: {
+    title: 'Cysts',
+    fields: () => [
+      { name: 'name', label: 'Name of the lot' }, { name: 'hatchPercent', label: 'Share that hatches', unit: '%', numeric: true, hint: 'From the tin; your counts correct it' },
+      { name: 'cystsPerG', label: 'Cysts per gram', numeric: true, hint: '270,000 for a medium strain' },
+      { name: 'speed', label: 'Speed', numeric: true, hint: '1 is usual; fresh premium cysts 1.1 to 1.15' },
+      { name: 'gramsAtStart', label: 'Grams when it came', unit: 'g', numeric: true }, { name: 'price', label: 'Price', numeric: true, hint: 'Optional, for these grams' },
+    ],
+    schema: () => z.object({
+      name: textField('Name of the lot'), hatchPercent: numberField(RULES.hatchPercent), cystsPerG: numberField({ label: 'Cysts per gram', min: 100_000, max: 500_000 }),
+      speed: numberField({ label: 'Speed', min: 0.5, max: 2 }), gramsAtStart: numberField(RULES.gramsLeft), price: optionalNumber(RULES.price),
+    }),
+    initial: r => ({ name: text(r?.name, ''), hatchPercent: text(typeof r?.hatch === 'number' ? Math.round(r.hatch * 100) : undefined, '80'), cystsPerG: text(r?.cystsPerG, String(LOT_DEFAULTS.cystsPerG)), speed: text(r?.speed, '1'), gramsAtStart: text(r?.gramsAtStart, '100'), price: text(r?.price, '') }),
+    toRecord: ({ hatchPercent, ...v }, r) => ({ ...v, hatch: Number(hatchPercent) / 100, spread: r?.spread ?? LOT_DEFAULTS.spread, priceGrams: v.price === null || v.gramsAtStart === 0 ? null : v.gramsAtStart }),
+  },
+  tank: {
+    title: 'Tanks',
+    fields: c => [{ name: 'name', label: 'Name' }, { name: 'litres', label: 'Volume', unit: c.units.volumeUnit.value, numeric: true }, { name: 'temperatureC', label: 'Temperature', unit: c.units.temperatureUnit.value, numeric: true }],
+    schema: c => z.object({ name: textField('Name of the tank'), litres: volumeField(RULES.tankLitres, c.measures), temperatureC: temperatureField(RULES.tankTemperature, c.measures) }),
+    initial: (r, c) => ({ name: text(r?.name, ''), litres: volume(c, r?.litres, 20), temperatureC: degrees(c, r?.temperatureC) }),
+    toRecord: (v, r) => ({ ...v, placeId: r?.placeId ?? null }),
+  },
+  place: {
+    title: 'Places',
+    fields: () => [{ name: 'name', label: 'Name' }],
+    schema: () => z.object({ name: textField('Name of the place') }),
+    initial: r => ({ name: text(r?.name, '') }),
+    toRecord: v => v,
+  },
+}

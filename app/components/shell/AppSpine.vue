@@ -1,0 +1,25 @@
+<script setup lang="ts">
+import { useRoute } from '#imports'
+import { VIEWS } from '~/words/nav'
+
+const route = useRoute()
+const here = (to: string) => (to === '/' ? route.path === '/' || route.path.startsWith('/harvest') : route.path.startsWith(to))
+</script>
+
+<template>
+  <nav aria-label="Views" class="fixed bottom-0 inset-x-0 z-30 bg-paper border-t border-line desk:static desk:border-t-0 desk:border-r desk:min-h-dvh">
+    <p class="hidden desk:block text-[1.375rem] font-bold px-5 pt-3 pb-6">Renatus</p>
+    <ul class="flex desk:block">
+      <li v-for="view in VIEWS" :key="view.to" class="flex-1">
+        <hr v-if="'rule' in view" class="hidden desk:block border-line mx-5 my-3">
+        <NuxtLink
+          :to="view.to" :prefetch="false" :aria-current="here(view.to) ? 'page' : undefined"
+          class="flex items-center justify-center desk:justify-start min-h-14 desk:min-h-11 desk:px-5 border-t-4 desk:border-t-0 desk:border-l-[6px] text-[0.9375rem] desk:text-base"
+          :class="here(view.to) ? 'border-due font-bold text-ink' : 'border-transparent text-ink2 hover:text-ink'"
+        >
+          <span class="desk:hidden">{{ view.short }}</span><span class="hidden desk:inline">{{ view.name }}</span>
+        </NuxtLink>
+      </li>
+    </ul>
+  </nav>
+</template>

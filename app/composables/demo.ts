@@ -1,0 +1,30 @@
+import { wrap } from 'comlink'
+import { ref } from 'vue'
+import { localDateOf } from '@renatus/core/time/localDate'
+import { importRoom } from '~/db/transfer'
+import { useRoomStore } from '~/stores/room'
+import type { DemoMaker } from '~/workers/demo.worker'
+
+const MADE_ON = 'demoMadeOn'
+
+/** True while the demo room is being made. */
+export const makingDemo = ref(false)
+
+/** Opens the demo room, made anew when it is from another day. The generator runs in a worker of its own. */
+export async function openDemoRoom(): Promise<void> {
+  const room = useRoomStore()
+  if (room.which !== 'demo') room.open('demo')
+  const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC'
+  const now = new Date().toISOString()
+  const today = `${localDateOf(now, timeZone)} ${timeZone}`
+  if ((await room.db.meta.get(MADE_ON))?.value === today) return
+  makingDemo.value = true
+  const worker = new Worker(new URL('../workers/demo.worker.ts', import.meta.url), { type: 'module' })
+  try {
+    await importRoom(room.db, await wrap<DemoMaker>(worker).make(now, timeZone), 'replace')
+    await room.db.meta.put({ key: MADE_ON, value: today })
+  } finally {
+    worker.terminate()
+    makingDemo.value = false
+  }
+}

@@ -1,0 +1,65 @@
+import { wrap } from 'comlink'
+import { ref } from 'vue'
+import type { MergeResult } from '@renatus/core/formats/mergeRooms'
+import type { RoomFile } from '@renatus/core/formats/roomFile'
+import { exportRoom, importRoom, isOtherRoom } from '~/db/transfer'
+import type { RoomFileReader } from '~/workers/readRoomFile.worker'
+import { useRoomStore } from '~/stores/room'
+import { OTHER_ROOM, roomFileProblem } from '~/words/problems'
+import { download } from './download'
+
+/** Export and import of the room, with what is to be said about it. */
+export function useRoomFile() {
+  const room = useRoomStore()
+  const problem = ref<string | null>(null)
+  const merged = ref<MergeResult | null>(null)
+  const reading = ref(false)
+  /** A readable file of another room, held until the user decides. */
+  const other = ref<{ file: RoomFile, name: string } | null>(null)
+  let worker: Worker | undefined
+
+  async function exportNow() {
+    const text = await exportRoom(room.db)
+    const name = room.state?.room.name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'room'
+    download(`renatus-${name}-${room.now.slice(0, 10)}.json`, 'application/json', text)
+  }
+
+  async function take(blob: Blob) {
+    problem.value = null
+    merged.value = null
+    other.value = null
+    reading.value = true
+    worker = new Worker(new URL('../workers/readRoomFile.worker.ts', import.meta.url), { type: 'module' })
+    try {
+      const result = await wrap<RoomFileReader>(worker).read(blob)
+      if (!result.ok) {
+        problem.value = roomFileProblem(result.problem)
+        return
+      }
+      if (await isOtherRoom(room.db, result.file)) {
+        const name = result.file.records.find(r => r.type === 'room')?.name ?? 'another room'
+        other.value = { file: result.file, name }
+        problem.value = OTHER_ROOM(name, room.state?.room.name ?? 'this room')
+        return
+      }
+      merged.value = await importRoom(room.db, result.file, 'merge')
+    } finally {
+      stop()
+    }
+  }
+
+  function stop() {
+    worker?.terminate()
+    worker = undefined
+    reading.value = false
+  }
+
+  async function replace() {
+    if (!other.value) return
+    merged.value = await importRoom(room.db, other.value.file, 'replace')
+    other.value = null
+    problem.value = null
+  }
+
+  return { problem, merged, reading, other, exportNow, take, stop, replace }
+}

@@ -1,0 +1,40 @@
+import { computed } from 'vue'
+import { TZDate } from '@date-fns/tz'
+import { format } from 'date-fns'
+import { celsiusToFahrenheit, litresToGallons } from '@renatus/core/units/convert'
+import * as f from '@renatus/core/units/format'
+import { localDateOf, type Instant, type LocalDate } from '@renatus/core/time/localDate'
+import { useRoomStore } from '~/stores/room'
+
+/** Amounts and times in the room's measures and time zone. */
+export function useUnits() {
+  const room = useRoomStore()
+  const measures = computed(() => room.measures)
+  const local = (at: Instant) => new TZDate(Date.parse(at), room.timeZone)
+  const clock = (at: Instant) => format(local(at), 'HH:mm')
+  const day = (at: Instant) => format(local(at), 'EEE d MMM')
+  /** "today 19:00", "tomorrow 06:30", "Thu 26 Nov 06:30". */
+  function when(at: Instant): string {
+    const today = localDateOf(room.now, room.timeZone)
+    const date = localDateOf(at, room.timeZone)
+    const days = Math.round((Date.parse(`${date}T12:00Z`) - Date.parse(`${today}T12:00Z`)) / 86_400_000)
+    const word = days === 0 ? 'today' : days === 1 ? 'tomorrow' : days === -1 ? 'yesterday' : Math.abs(days) < 7 ? format(local(at), 'EEEE') : day(at)
+    return `${word} ${clock(at)}`
+  }
+  return {
+    measures, clock, day, when, local,
+    date: (d: LocalDate) => format(new Date(`${d}T12:00:00`), 'EEE d MMM'),
+    litres: (l: number) => f.formatLitres(l, measures.value),
+    /** The other system, small, beside a volume. */
+    litresToo: (l: number) => f.formatLitres(l, measures.value === 'us' ? 'metric' : 'us'),
+    celsius: (c: number) => f.formatTemperature(c, measures.value),
+    grams: f.formatGrams, ml: f.formatMillilitres, count: f.formatCount, whole: f.formatWhole, share: f.formatShare,
+    duration: f.formatDuration, spoons: f.formatSpoons,
+    volumeUnit: computed(() => (measures.value === 'us' ? 'gal' : 'L')),
+    temperatureUnit: computed(() => (measures.value === 'us' ? '°F' : '°C')),
+    toVolumeUnit: (l: number) => round3(measures.value === 'us' ? litresToGallons(l) : l),
+    toTemperatureUnit: (c: number) => round3(measures.value === 'us' ? celsiusToFahrenheit(c) : c),
+  }
+}
+
+const round3 = (x: number) => Number(x.toPrecision(4))

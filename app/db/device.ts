@@ -1,0 +1,14 @@
+const NAME_KEY = 'renatus.device'
+
+/** Every browser is a device with a database of its own. Its name stands in the entries it writes. */
+export function deviceName(): string {
+  let name = localStorage.getItem(NAME_KEY)
+  if (!name) {
+    const tail = Array.from(crypto.getRandomValues(new Uint8Array(2)), b => b.toString(16).padStart(2, '0')).join('')
+    name = `${/Android|iPhone|iPad|Mobile/.test(navigator.userAgent) ? 'phone' : 'computer'} ${tail}`
+    localStorage.setItem(NAME_KEY, name)
+  }
+  return name
+}
+
+export const renameDevice = (name: string) => localStorage.setItem(NAME_KEY, name.trim().slice(0, 60))

@@ -1,0 +1,48 @@
+import { toRaw } from 'vue'
+import { entry as entrySchema, type Entry, type EntryData, type EntryKind } from '@renatus/core/records/entries'
+import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
+import type { Instant } from '@renatus/core/time/localDate'
+import type { RenatusDatabase } from './database'
+import { deviceName } from './device'
+import { newId } from './newId'
+
+/** An entry before it has an id: what happened, to what. */
+export type Draft = { [K in EntryKind]: {
+  kind: K
+  subject: Entry['subject']
+  data: EntryData<K>
+  at?: Instant
+  supersedes?: string | null
+} }[EntryKind]
+
+export type WriteResult = { ok: true, act: string, entries: Entry[] } | { ok: false, code: 'answered-elsewhere' | 'nothing-to-undo' }
+
+/**
+ * Writes entries that belong together: all or none, under one act.
+ * @param answers the proposal they answer; if it has been answered already (another tab, a double tap) nothing is written
+ */
+export async function writeAct(db: RenatusDatabase, drafts: readonly Draft[], answers: string | null = null): Promise<WriteResult> {
+  const act = newId()
+  const now = new Date().toISOString()
+  const by = deviceName()
+  const entries = drafts.map(d => entrySchema.parse({
+    id: newId(), act, by, answers, at: d.at ?? now, subject: toRaw(d.subject), supersedes: d.supersedes ?? null, kind: d.kind, data: JSON.parse(JSON.stringify(d.data)) as unknown,
+  }))
+  return db.transaction('rw', db.entries, async (): Promise<WriteResult> => {
+    if (answers !== null && await isAnswered(db, answers)) return { ok: false, code: 'answered-elsewhere' }
+    await db.entries.bulkAdd(entries)
+    return { ok: true, act, entries }
+  })
+}
+
+async function isAnswered(db: RenatusDatabase, answers: string): Promise<boolean> {
+  const candidates = await db.entries.where('answers').equals(answers).toArray()
+  if (candidates.length === 0) return false
+  const undos = await db.entries.where('kind').equals('undone').toArray()
+  return effectiveEntries([...candidates, ...undos]).length > 0
+}
+
+/** Strikes out an act. The act stays in the log, and so does the undo. */
+export function undoAct(db: RenatusDatabase, act: string): Promise<WriteResult> {
+  return writeAct(db, [{ kind: 'undone', subject: { type: 'act', id: act }, data: { act } }])
+}

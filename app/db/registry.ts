@@ -1,0 +1,21 @@
+import { anyRecord, type AnyRecord } from '@renatus/core/records/records'
+import type { RenatusDatabase } from './database'
+import { newId } from './newId'
+
+type Fresh<T> = T extends AnyRecord ? Omit<T, 'id' | 'updatedAt' | 'removedAt'> & { id?: string } : never
+/** A record as a form leaves it: with an id when it exists already. */
+export type RecordDraft = Fresh<AnyRecord>
+
+/** Saves records that belong together, in one transaction, checked by their schema. Returns them as stored. */
+export async function saveRecords(db: RenatusDatabase, drafts: readonly RecordDraft[]): Promise<AnyRecord[]> {
+  const updatedAt = new Date().toISOString()
+  const records = drafts.map(d => anyRecord.parse({ ...(JSON.parse(JSON.stringify(d)) as object), id: d.id ?? newId(), updatedAt, removedAt: null }))
+  await db.transaction('rw', db.records, () => db.records.bulkPut(records))
+  return records
+}
+
+/** Takes a record out of sight. It stays stored, so that the log still reads and a merge cannot bring it back by accident. */
+export async function removeRecord(db: RenatusDatabase, id: string, removed = true): Promise<void> {
+  const now = new Date().toISOString()
+  await db.records.update(id, { removedAt: removed ? now : null, updatedAt: now })
+}

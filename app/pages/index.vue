@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { computed, type Component } from 'vue'
+import type { Stop } from '@renatus/core/round/round'
+import ClearStopCard from '~/components/round/ClearStopCard.vue'
+import FeedStopCard from '~/components/round/FeedStopCard.vue'
+import HarvestStopCard from '~/components/round/HarvestStopCard.vue'
+import RoundAside from '~/components/round/RoundAside.vue'
+import StartStopCard from '~/components/round/StartStopCard.vue'
+import WelcomeForm from '~/components/setup/WelcomeForm.vue'
+import ShelfEdge from '~/components/shared/ShelfEdge.vue'
+import UndoLine from '~/components/shared/UndoLine.vue'
+import { useUnits } from '~/composables/useUnits'
+import { useRoomStore } from '~/stores/room'
+import { minutesFor, plural, roundLead } from '~/words/round'
+
+const room = useRoomStore()
+const units = useUnits()
+const CARDS: Record<Stop['type'], Component> = { harvest: HarvestStopCard, start: StartStopCard, feed: FeedStopCard, empty: ClearStopCard, discard: ClearStopCard }
+
+const minutes = computed(() => room.round?.stops.reduce((m, s) => m + minutesFor[s.type], 0) ?? 0)
+const early = computed(() => room.round !== null && Date.parse(room.round.current.at) > Date.parse(room.now))
+const shelves = computed(() => {
+  const found: { name: string, stops: Stop[] }[] = []
+  for (const stop of room.round?.stops ?? []) {
+    const name = stop.type === 'feed' ? 'Tanks' : stop.type === 'discard' ? 'Fridge' : room.state?.places.find(p => p.id === stop.placeId)?.name ?? 'Room'
+    const last = found.at(-1)
+    if (last?.name === name) last.stops.push(stop)
+    else found.push({ name, stops: [stop] })
+  }
+  return found
+})
+const waiting = computed(() => room.state?.broods.length === 0)
+</script>
+
+<template>
+  <div v-if="!room.loaded" class="small" role="status">Opening the room</div>
+  <WelcomeForm v-else-if="!room.state" />
+  <div v-else-if="room.round" class="grid gap-x-8 gap-y-6 desk:grid-cols-[minmax(0,1fr)_17rem]">
+    <div class="grid gap-4 content-start min-w-0">
+      <div>
+        <h1>{{ room.round.current.name }}</h1>
+        <p class="small mt-1">{{ roundLead(room.round.stops.length, minutes, early) }}<template v-if="early"> Due {{ units.when(room.round.current.at) }}.</template></p>
+        <p v-if="room.round.missedRounds > 0" class="mt-2 border-l-[6px] border-due pl-3" role="status">
+          <strong>{{ plural(room.round.missedRounds, 'round') }} without a meal logged.</strong> Nothing is made up for: fry are fed for now, not for yesterday. Look at the bellies, siphon what died, and go on below.
+        </p>
+      </div>
+      <UndoLine />
+      <section v-for="(shelf, i) in shelves" :key="i" class="grid">
+        <ShelfEdge :name="shelf.name" />
+        <component
+          :is="CARDS[stop.type]" v-for="(stop, j) in shelf.stops" :key="stop.key" :stop="stop" :now="i === 0 && j === 0" :round-key="room.round.current.key"
+        />
+      </section>
+      <section v-if="waiting" class="grid gap-3 max-w-prose">
+        <p class="sentence">Add a brood, and Renatus works back from its first meal to the hatch that must be started.</p>
+        <p><NuxtLink class="btn btn-main" :prefetch="false" to="/broods?new=1">Add a brood</NuxtLink></p>
+      </section>
+      <section v-else-if="room.round.stops.length === 0" class="grid gap-2 max-w-prose">
+        <p class="sentence">All is done for now. The next round is {{ units.when(room.round.next.at) }}.</p>
+        <p v-if="room.round.postponed.length" class="small">Put off: {{ plural(room.round.postponed.length, 'stop') }}. Undo stands in the Log.</p>
+      </section>
+      <section v-if="room.round.done.length" class="mt-2">
+        <h2 class="small">Done this round: {{ plural(room.round.done.length, 'thing') }}. <NuxtLink class="link" :prefetch="false" to="/log">See the log</NuxtLink></h2>
+      </section>
+    </div>
+    <RoundAside :round="room.round" />
+  </div>
+</template>

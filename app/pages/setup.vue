@@ -1,0 +1,24 @@
+<script setup lang="ts">
+import DataSection from '~/components/setup/DataSection.vue'
+import RecordList from '~/components/setup/RecordList.vue'
+import RoomSection from '~/components/setup/RoomSection.vue'
+import { useRoomStore } from '~/stores/room'
+
+const room = useRoomStore()
+</script>
+
+<template>
+  <p v-if="!room.loaded" class="small" role="status">Opening the room</p>
+  <div v-else class="grid gap-8 max-w-5xl">
+    <div><h1>Setup</h1><p class="small mt-1">{{ room.state ? `${room.state.room.name}: everything here can be changed at any time.` : 'No room yet: set one up from the Round, or import one here.' }}</p></div>
+    <template v-if="room.state">
+      <RoomSection :key="room.state.room.id" />
+      <RecordList type="vessel" addable />
+      <RecordList type="salt" addable />
+      <RecordList type="lot" addable />
+      <RecordList type="tank" addable />
+      <RecordList type="place" addable />
+    </template>
+    <DataSection />
+  </div>
+</template>

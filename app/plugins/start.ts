@@ -1,0 +1,17 @@
+import { defineNuxtPlugin } from '#imports'
+import { openDemoRoom } from '~/composables/demo'
+import { followTheme } from '~/composables/useTheme'
+import { useRoomStore } from '~/stores/room'
+
+/** Theme, and the demo room when the address asks for it. */
+export default defineNuxtPlugin({
+  name: 'start',
+  dependsOn: ['pinia'],
+  setup() {
+    followTheme()
+    const room = useRoomStore()
+    const asked = new URLSearchParams(location.search).get('room')
+    if (asked === 'own' && room.which !== 'own') room.open('own')
+    if (asked === 'demo' || room.which === 'demo') void openDemoRoom()
+  },
+})

@@ -1,0 +1,52 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { idTime } from '@renatus/core/records/id'
+import { buildRound } from '@renatus/core/round/round'
+import { roomState } from '@renatus/core/stock/roomState'
+import { DATABASES, RenatusDatabase, type WhichRoom } from '~/db/database'
+import { undoAct, writeAct, type Draft } from '~/db/logbook'
+import { rememberId } from '~/db/newId'
+import { removeRecord, saveRecords, type RecordDraft } from '~/db/registry'
+import { useLive } from '~/composables/useLive'
+import { useMinute } from '~/composables/useNow'
+
+const WHICH_KEY = 'renatus.which'
+
+/** The room on screen: its records and log, live, and what core makes of them. Everything shown is a projection. */
+export const useRoomStore = defineStore('room', () => {
+  const which = ref<WhichRoom>(localStorage.getItem(WHICH_KEY) === 'demo' ? 'demo' : 'own')
+  const db = shallowRef(new RenatusDatabase(DATABASES[which.value]))
+  const now = useMinute()
+  const records = useLive(() => db.value.records.toArray(), db)
+  const entries = useLive(() => db.value.entries.toArray(), db)
+  const loaded = computed(() => records.value !== undefined && entries.value !== undefined)
+  const state = computed(() => (records.value && entries.value ? roomState(records.value, entries.value, now.value) : null))
+  const round = computed(() => (state.value ? buildRound(state.value) : null))
+  const measures = computed(() => state.value?.room.measures ?? 'metric')
+  const timeZone = computed(() => state.value?.room.timeZone ?? Intl.DateTimeFormat().resolvedOptions().timeZone)
+  /** The newest entry lies ahead of this device's clock: the clock was set back, or another device runs fast. */
+  const clockBehind = computed(() => {
+    const newest = entries.value?.reduce((at, e) => (e.at > at ? e.at : at), '') ?? ''
+    return newest !== '' && Date.parse(newest) > Date.parse(now.value) + 10 * 60_000 ? newest : null
+  })
+  watch(entries, (list) => {
+    const newest = list?.reduce((id, e) => (idTime(e.id) > idTime(id) ? e.id : id), '0'.repeat(26))
+    if (newest) rememberId(newest)
+  })
+
+  function open(room: WhichRoom) {
+    localStorage.setItem(WHICH_KEY, room)
+    which.value = room
+    db.value.close()
+    db.value = new RenatusDatabase(DATABASES[room])
+  }
+
+  return {
+    which, db, now, records, entries, loaded, state, round, measures, timeZone, clockBehind, open,
+    save: (drafts: readonly RecordDraft[]) => saveRecords(db.value, drafts),
+    remove: (id: string) => removeRecord(db.value, id),
+    bringBack: (id: string) => removeRecord(db.value, id, false),
+    write: (drafts: readonly Draft[], answers: string | null = null) => writeAct(db.value, drafts, answers),
+    undo: (act: string) => undoAct(db.value, act),
+  }
+})

@@ -1,0 +1,23 @@
+import type { HatchWarning } from '@renatus/core/dynamics/hatch/hatch'
+import type { Gap } from '@renatus/core/planning/hatchPlan'
+
+/** What a warning of the hatch model means, and what to do. */
+export const HATCH_WARNINGS: Record<HatchWarning, string> = {
+  'over-2-g-per-L': 'More than 2 g of cysts per litre: some are wasted by crowding. A second bottle saves them.',
+  'cold': 'Colder than 18 °C: the hatch is slow and poor. Warm the vessel.',
+  'hot': 'Warmer than 30 °C: no faster, and fewer hatch. Check the heater; at 32 °C it is urgent.',
+  'low-pH': 'pH under 8: fewer hatch. Add soda, wait, test.',
+  'low-salt': 'Less than 10 g of salt per litre: fewer hatch.',
+  'high-salt': 'More than 35 g of salt per litre: slower and fewer.',
+  'dark': 'Without light in the first hours about a fifth does not hatch.',
+  'too-slow': 'At this temperature nine tenths need more than 60 hours. Warm the vessel.',
+  'never': 'Nothing hatches like this. Check temperature and salt.',
+}
+
+export const GAP_REASONS: Record<Gap['reason'], string> = {
+  'too-late': 'no hatch can be ready by then',
+  'no-vessel': 'no hatch vessel is free in time',
+  'no-lot': 'no cysts left',
+  'put-off': 'the start was put off',
+  'vessel-too-small': 'the vessels are too small for it',
+}

@@ -1,0 +1,13 @@
+import type { RoundOccurrence } from '@renatus/core/time/rounds'
+
+/** Sentences of the Round. */
+export const minutesFor = { harvest: 12, start: 5, feed: 2, empty: 4, discard: 1 } as const
+
+export const plural = (n: number, one: string, many = `${one}s`) => `${n.toLocaleString('en-GB')} ${n === 1 ? one : many}`
+
+export function roundLead(stops: number, minutes: number, early: boolean): string {
+  if (stops === 0) return 'Nothing is due.'
+  return `${plural(stops, 'stop')}, about ${plural(minutes, 'minute')}. ${early ? 'Not due yet; you may begin.' : 'Food first, tanks last.'}`
+}
+
+export const titleOf = (round: RoundOccurrence) => round.name

@@ -1,0 +1,160 @@
+import { CHILLED_HOLD_H, SECOND_PULL_GAIN } from '../foods/brine-shrimp/parameters'
+import type { Vessel } from '../records/records'
+import { lotInUse, type RoomState } from '../stock/roomState'
+import { hoursBetween, toMs, type Instant } from '../time/localDate'
+import type { RoundOccurrence } from '../time/rounds'
+import { allocate, type Batch, type Want } from './allocate'
+import { hatchOption, vesselModel, type HatchOption, type LotForPlan } from './hatchOption'
+import { mealsAt, SPILL, type Meal } from './meals'
+import { plannedHatch, type PlannedHatch } from './plannedHatch'
+import { rotationFor, type Rotation } from './rotation'
+import { expectedPulls, frozenBatches, liveBatches, postponedAt, type ExpectedPull } from './supply'
+
+/** How many days of meals are looked at. */
+export const HATCH_HORIZON_DAYS = 4
+/** A pull that brings less than this of the full yolk is not worth a bottle: the meal is named as a gap instead. */
+const LEAST_YIELD = 0.3
+/** A meal that lacks less than this share of its need counts as covered. */
+const ENOUGH = 0.05
+
+export interface Gap { meal: Meal, lacking: number, share: number, reason: 'too-late' | 'no-vessel' | 'no-lot' | 'put-off' | 'vessel-too-small' }
+
+export interface HatchPlan {
+  /** In order of start. */
+  hatches: PlannedHatch[]
+  pulls: ExpectedPull[]
+  meals: Meal[]
+  gaps: Gap[]
+  rotation: Rotation | null
+}
+
+const wantKey = (meal: Meal) => `${meal.tank.id} ${meal.round.key}`
+
+/**
+ * The next hatches: the first meal that nothing covers gets the start, pulls and vessel that take the fewest cysts,
+ * with every later meal the same nauplii can still feed; then the next uncovered meal, until the horizon.
+ * Starts and pulls fall on rounds; nauplii are held chilled up to a day.
+ * @param rounds from the current round on, at least the horizon long
+ */
+export function hatchPlan(state: RoomState, rounds: readonly RoundOccurrence[]): HatchPlan {
+  const pulls = expectedPulls(state, rounds)
+  const meals = mealsAt(state, rounds)
+  const batches: Batch[] = liveBatches(state, pulls)
+  const wants = meals.map((m): Want => ({ key: wantKey(m), at: m.at, useful: m.nauplii * (1 + SPILL) }))
+  const wanted = new Map(wants.map(w => [w.key, w.useful]))
+  const open = lotInUse(state)
+  const lot: LotForPlan | null = open && { id: open.lot.id, name: open.lot.name, hatch: open.state.hatch, cystsPerG: open.lot.cystsPerG, speed: open.lot.speed, spread: open.lot.spread, gramsLeft: open.state.gramsLeft }
+  const water = { saltGL: state.room.hatchSaltGL, pH: state.hatchPH }
+  const free = new Map(state.vessels.map(v => [v.id, freeFrom(state, v, pulls)]))
+  const putOff = new Set(rounds.filter(r => [...postponedAt(state, r.key)].some(k => k.startsWith('start:'))).map(r => r.key))
+  const hatches: PlannedHatch[] = []
+  const gaps: Gap[] = []
+  const given = new Set<string>()
+
+  for (let guard = 0; guard < 60; guard++) {
+    const lacking = allocate(wants, batches)
+    const short = (w: Want) => lacking.get(w.key)! > ENOUGH * wanted.get(w.key)! && !given.has(w.key)
+    const first = wants.find(short)
+    if (!first) break
+    const openWants = wants.filter(short).map(w => ({ ...w, useful: lacking.get(w.key)! }))
+    const options = lot && lot.gramsLeft > 0.05 ? optionsFor(state, rounds, first, openWants, lot, water, free, putOff) : []
+    const best = options.reduce<HatchOption | null>((a, b) => (a === null || score(b) > score(a) + 1e-9 ? b : a), null)
+    if (!best || !lot) {
+      given.add(first.key)
+      gaps.push({ meal: meals.find(m => wantKey(m) === first.key)!, lacking: first.useful, share: 1, reason: whyNone(state, lot, rounds, first, putOff) })
+      continue
+    }
+    const group = vesselsFor(best, lot, water, state.vessels.filter(v => canStart(free, v, best.startAt)))
+    const planned = group.map((vessel) => {
+      const share = vessel.litres / group.reduce((l, v) => l + v.litres, 0)
+      const from = meals.filter(m => best.wants.some(w => w.key === wantKey(m)))
+      return plannedHatch(state, { ...best, vessel, hatchable: best.hatchable * share }, { lot, water, meals: from, rounds, share, wants: best.wants.length })
+    })
+    for (const hatch of planned) {
+      hatches.push(hatch)
+      hatch.pulls.forEach((p, i) => batches.push({ id: `${hatch.key}:${i}`, at: p.at, useful: p.useful, holdH: CHILLED_HOLD_H }))
+      free.set(hatch.vessel.id, best.pullsAt.at(-1)!)
+    }
+    // Whatever a full bottle still cannot cover is a gap, not a reason to try for ever.
+    const after = allocate(wants, batches)
+    for (const w of best.wants) {
+      given.add(w.key)
+      const still = after.get(w.key)!
+      if (still > ENOUGH * wanted.get(w.key)!) gaps.push({ meal: meals.find(m => wantKey(m) === w.key)!, lacking: still, share: still / wanted.get(w.key)!, reason: 'vessel-too-small' })
+    }
+  }
+  return { hatches: hatches.sort((a, b) => toMs(a.startAt) - toMs(b.startAt)), pulls, meals, gaps: closeWithCubes(gaps, wants, batches, state), rotation: rotationFor(state, hatches, lot, water) }
+}
+
+/** Fewest cysts per fed nauplius; a second pull must earn its labour. */
+const score = (o: HatchOption) => o.yieldShare * (o.pullsAt.length > 1 ? 1 - SECOND_PULL_GAIN : 1)
+
+/** When a vessel can be filled again: now, or with the last pull of what runs in it. */
+function freeFrom(state: RoomState, vessel: Vessel, pulls: readonly ExpectedPull[]): Instant | null {
+  const busy = state.runs.filter(r => r.setup.vesselId === vessel.id && r.endedAt === null)
+  if (busy.length === 0) return state.now
+  const last = pulls.filter(p => p.run.setup.vesselId === vessel.id).at(-1)
+  // A spent bottle is emptied at this round and is free then.
+  return last ? last.round.at : state.now
+}
+
+const canStart = (free: Map<string, Instant | null>, vessel: Vessel, at: Instant) => {
+  const from = free.get(vessel.id)
+  // The vessel is cleaned within the round in which it was emptied.
+  return from !== null && from !== undefined && toMs(from) <= toMs(at) + 60_000
+}
+
+function optionsFor(
+  state: RoomState, rounds: readonly RoundOccurrence[], first: Want, wants: readonly Want[], lot: LotForPlan,
+  water: { saltGL: RoomState['room']['hatchSaltGL'], pH: number }, free: Map<string, Instant | null>, putOff: ReadonlySet<string>,
+): HatchOption[] {
+  const found: HatchOption[] = []
+  for (const vessel of state.vessels) {
+    const model = vesselModel(vessel, lot, water)
+    for (const start of rounds) {
+      if (putOff.has(start.key)) continue
+      const startAt = toMs(start.at) < toMs(state.now) ? state.now : start.at
+      if (!canStart(free, vessel, startAt)) continue
+      rounds.forEach((pull, i) => {
+        const ahead = hoursBetween(pull.at, first.at)
+        if (toMs(pull.at) <= toMs(startAt) || ahead < -1e-6 || ahead >= CHILLED_HOLD_H) return
+        const second = rounds[i + 1]
+        for (const pullsAt of second ? [[pull.at], [pull.at, second.at]] : [[pull.at]]) {
+          const option = hatchOption(vessel, model, startAt, pullsAt, wants)
+          if (option && option.yieldShare >= LEAST_YIELD && option.wants.some(w => w.key === first.key)) found.push(option)
+        }
+      })
+    }
+  }
+  return found
+}
+
+/** The vessel of the option, and more that are free and as warm when it alone would be crowded. */
+function vesselsFor(option: HatchOption, lot: LotForPlan, water: { saltGL: RoomState['room']['hatchSaltGL'], pH: number }, free: readonly Vessel[]): Vessel[] {
+  const perGram = vesselModel(option.vessel, lot, water, 1).nauplii
+  const wantG = option.hatchable / perGram
+  const group = [option.vessel]
+  for (const vessel of free) {
+    if (wantG <= 2 * group.reduce((l, v) => l + v.litres, 0)) break
+    if (!group.some(v => v.id === vessel.id) && Math.abs(vessel.temperatureC - option.vessel.temperatureC) <= 1) group.push(vessel)
+  }
+  return group
+}
+
+function whyNone(state: RoomState, lot: LotForPlan | null, rounds: readonly RoundOccurrence[], first: Want, putOff: ReadonlySet<string>): Gap['reason'] {
+  if (!lot || lot.gramsLeft <= 0.05) return 'no-lot'
+  if (state.vessels.length === 0) return 'no-vessel'
+  if (putOff.has(rounds[0]!.key) && hoursBetween(state.now, first.at) > 12) return 'put-off'
+  const soonest = Math.min(...state.vessels.map(v => vesselModel(v, lot, { saltGL: state.room.hatchSaltGL, pH: state.hatchPH }).curve.t50h ?? Infinity))
+  return hoursBetween(state.now, first.at) < soonest + 2 ? 'too-late' : 'no-vessel'
+}
+
+/** Cubes in the freezer step in for what no live hatch can reach. */
+function closeWithCubes(gaps: readonly Gap[], wants: readonly Want[], batches: readonly Batch[], state: RoomState): Gap[] {
+  const lacking = allocate(wants, [...batches, ...frozenBatches(state)])
+  return gaps.map((g) => {
+    const still = lacking.get(wantKey(g.meal)) ?? 0
+    return { ...g, lacking: still, share: still / (g.meal.nauplii * (1 + SPILL)) }
+  }).filter(g => g.share > ENOUGH)
+}
+

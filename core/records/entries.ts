@@ -1,0 +1,83 @@
+import { z } from 'zod'
+import { id, instant, localDate } from './records'
+
+/** Facts of the log. An entry is never changed: a correction supersedes it, an undo strikes out its act. */
+const nauplii = z.number().min(0).max(1e10)
+const celsius = z.number().min(-5).max(60).brand<'degC'>()
+const grams = (max: number) => z.number().min(0).max(max).brand<'g'>()
+const seen = z.enum(['good', 'thin', 'failed'])
+
+export const hatchStarted = z.object({
+  hatchId: id, vesselId: id, lotId: id, saltId: id,
+  waterL: z.number().positive().max(200).brand<'L'>(), saltG: grams(20_000),
+  cystsG: grams(2000), sodaG: grams(400),
+  temperatureC: celsius, lit: z.boolean(), decapsulated: z.boolean(),
+  /** Rounds at which it is meant to be pulled. */
+  pullsAt: z.array(instant).max(2),
+  /** What was proposed, when the user did something else. */
+  proposed: z.object({ waterL: z.number(), saltG: z.number(), cystsG: z.number() }).nullable(),
+})
+
+export const dropCount = z.object({
+  animals: z.number().int().min(0).max(100_000), samples: z.number().int().min(1).max(1000), sampleMl: z.number().positive().max(100),
+})
+
+export const hatchHarvested = z.object({
+  hatchId: id, seen, count: dropCount.nullable(),
+  /** The concentrate the nauplii were drawn into, mL. */
+  volumeMl: z.number().positive().max(20_000),
+  nauplii,
+  /** Energy per nauplius at harvest, full yolk = 1. */
+  energy: z.number().min(0).max(1),
+  finished: z.boolean(),
+})
+
+const source = z.object({ kind: z.enum(['harvest', 'fridge', 'freezer']), id })
+const about = z.object({ type: z.string().max(20), id: z.string().max(60) })
+
+const data = {
+  'hatch.started': hatchStarted,
+  'hatch.temperature': z.object({ hatchId: id, temperatureC: celsius }),
+  'hatch.harvested': hatchHarvested,
+  'hatch.emptied': z.object({ hatchId: id, reason: z.string().max(200) }),
+  'tank.fed': z.object({ tankId: id, roundKey: z.string(), nauplii, ml: z.number().min(0).nullable(), cubes: z.number().min(0).nullable(), energy: z.number().min(0).max(1), source }),
+  'nauplii.stored': z.object({
+    storeId: id, hatchId: id, form: z.enum(['fridge', 'freezer']), nauplii,
+    volumeMl: z.number().positive().nullable(), cubes: z.number().int().positive().nullable(), energy: z.number().min(0).max(1),
+  }),
+  'store.discarded': z.object({ storeId: id, reason: z.string().max(200) }),
+  'stop.postponed': z.object({ key: z.string().max(120), roundKey: z.string() }),
+  'clock.started': z.object({ clockId: id, label: z.string().max(120), endsAt: instant, about }),
+  'clock.seen': z.object({ clockId: id }),
+  'lot.weighed': z.object({ lotId: id, grams: z.number().min(0).max(100_000) }),
+  'brood.counted': z.object({ broodId: id, fry: z.number().int().min(0).max(100_000), on: localDate }),
+  'note': z.object({ text: z.string().trim().min(1).max(2000) }),
+  /** Strikes out every entry of an act, another undo included. */
+  'undone': z.object({ act: id }),
+} as const
+
+export type EntryKind = keyof typeof data
+export type EntryData<K extends EntryKind> = z.infer<(typeof data)[K]>
+
+const common = {
+  id,
+  at: instant,
+  /** The device that wrote it. */
+  by: z.string().min(1).max(60),
+  /** Entries that were written together share an act, and are undone together. */
+  act: id,
+  subject: about,
+  supersedes: id.nullable(),
+  /** The proposal this entry answers, so that a second tab cannot answer it again. */
+  answers: z.string().max(120).nullable().default(null),
+}
+
+const of = <K extends EntryKind>(kind: K) => z.object({ ...common, kind: z.literal(kind), data: data[kind] })
+
+export const entry = z.discriminatedUnion('kind', [
+  of('hatch.started'), of('hatch.temperature'), of('hatch.harvested'), of('hatch.emptied'), of('tank.fed'), of('nauplii.stored'),
+  of('store.discarded'), of('stop.postponed'), of('clock.started'), of('clock.seen'), of('lot.weighed'), of('brood.counted'), of('note'), of('undone'),
+])
+
+export type Entry = z.infer<typeof entry>
+export type EntryOf<K extends EntryKind> = Extract<Entry, { kind: K }>

@@ -1,0 +1,30 @@
+import { ofKind } from '../records/effectiveEntries'
+import type { Entry } from '../records/entries'
+import { hoursBetween, toMs, type Instant } from '../time/localDate'
+
+/** A clock is an end instant in the log, not a timer: it survives whatever happens to the page. */
+export interface Clock {
+  id: string
+  label: string
+  startedAt: Instant
+  endsAt: Instant
+  about: { type: string, id: string }
+  /** Hours to go; zero or less once it has ended. */
+  left: number
+  /** Share of the time that has passed, 0 to 1. */
+  passed: number
+  ended: boolean
+}
+
+/** Clocks nobody has answered yet, the next to end first. A clock whose hatch is over is not shown. */
+export function clocks(entries: readonly Entry[], now: Instant, endedHatches: ReadonlySet<string> = new Set()): Clock[] {
+  const seen = new Set(ofKind(entries, 'clock.seen').map(e => e.data.clockId))
+  return ofKind(entries, 'clock.started')
+    .filter(e => !seen.has(e.data.clockId) && !(e.data.about.type === 'hatch' && endedHatches.has(e.data.about.id)))
+    .map(({ at, data }) => {
+      const span = toMs(data.endsAt) - toMs(at)
+      const passed = span <= 0 ? 1 : Math.min(1, Math.max(0, (toMs(now) - toMs(at)) / span))
+      return { id: data.clockId, label: data.label, startedAt: at, endsAt: data.endsAt, about: data.about, left: hoursBetween(now, data.endsAt), passed, ended: toMs(now) >= toMs(data.endsAt) }
+    })
+    .sort((a, b) => toMs(a.endsAt) - toMs(b.endsAt))
+}

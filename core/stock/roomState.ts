@@ -1,0 +1,72 @@
+import { LOT_DEFAULTS } from '../dynamics/hatch/parameters'
+import { effectiveEntries, ofKind } from '../records/effectiveEntries'
+import type { Entry } from '../records/entries'
+import type { AnyRecord, Brood, Lot, Place, Room, SaltRecord, Tank, Vessel } from '../records/records'
+import type { Instant } from '../time/localDate'
+import { clocks, type Clock } from './clocks'
+import { hatchRuns, type HatchRun } from './hatchRuns'
+import { lotState, type LotState } from './lotState'
+import { naupliiStores, type NaupliiStore } from './naupliiStores'
+
+/** pH assumed while nobody has tested the water: salt brine with soda stays here (Lavens & Sorgeloos 1996). */
+export const ASSUMED_PH = 8.2
+
+export interface LotInUse { lot: Lot, state: LotState }
+
+/** Everything that is known of a room at an instant: records as they are, and what the log makes of them. */
+export interface RoomState {
+  now: Instant
+  room: Room
+  places: Place[]
+  vessels: Vessel[]
+  salts: SaltRecord[]
+  lots: LotInUse[]
+  tanks: Tank[]
+  broods: Brood[]
+  /** Effective entries in order of time. */
+  entries: Entry[]
+  runs: HatchRun[]
+  stores: NaupliiStore[]
+  clocks: Clock[]
+  /** pH the hatch water will have: as tested, lifted to 8 by the soda that Renatus then asks for. */
+  hatchPH: number
+}
+
+/**
+ * Projects records and log to the state at `now`. Entries later than now (a clock that was set back) are kept:
+ * they happened. Null while the room has not been set up.
+ */
+export function roomState(records: readonly AnyRecord[], log: readonly Entry[], now: Instant): RoomState | null {
+  const live = records.filter(r => r.removedAt === null)
+  const all = <T extends AnyRecord['type']>(type: T) =>
+    live.filter((r): r is Extract<AnyRecord, { type: T }> => r.type === type).sort((a, b) => (a.id < b.id ? -1 : 1))
+  const room = all('room')[0]
+  if (!room) return null
+  const entries = effectiveEntries(log)
+  const runs = hatchRuns(entries)
+  const hatchPH = Math.max(8, room.water.pH ?? ASSUMED_PH)
+  const counted = ofKind(entries, 'brood.counted')
+  const broods = all('brood').map((brood) => {
+    const last = counted.filter(e => e.data.broodId === brood.id && e.data.on >= brood.countedOn).at(-1)
+    return last ? { ...brood, fry: last.data.fry, countedOn: last.data.on } : brood
+  }).filter(b => b.fry > 0)
+  return {
+    now, room, entries, runs, broods, hatchPH,
+    places: all('place'), vessels: all('vessel'), salts: all('salt'), tanks: all('tank'),
+    lots: all('lot').map(lot => ({ lot, state: lotState(lot, entries, runs, hatchPH, now) })),
+    stores: naupliiStores(entries, now),
+    clocks: clocks(entries, now, new Set(runs.filter(r => r.endedAt !== null).map(r => r.id))),
+  }
+}
+
+/** The lot to open next: the oldest that still holds cysts. */
+export const lotInUse = (state: RoomState): LotInUse | null => state.lots.find(l => l.state.gramsLeft >= 0.05) ?? null
+export const saltInUse = (state: RoomState): SaltRecord | null => state.salts[0] ?? null
+
+/** The lot of a run as it is believed now; a removed lot falls back on the household figures. */
+export function lotOfRun(state: RoomState, run: HatchRun): { hatch: number, cystsPerG: number, speed: number, spread: number } {
+  const found = state.lots.find(l => l.lot.id === run.setup.lotId)
+  return found
+    ? { hatch: found.state.hatch, cystsPerG: found.lot.cystsPerG, speed: found.lot.speed, spread: found.lot.spread }
+    : LOT_DEFAULTS
+}

@@ -1,0 +1,39 @@
+import { addDays, instantOf, localDateOf, toMs, type Instant, type LocalDate } from './localDate'
+
+/** A round the room makes every day at the same local hour. */
+export interface RoundTime {
+  name: string
+  /** Local clock time, HH:mm. */
+  at: string
+}
+
+/** One round on one day. `key` names it in entries: it stays the same when the clock changes. */
+export interface RoundOccurrence { key: string, name: string, date: LocalDate, at: Instant }
+
+/** All rounds of the days around an instant, in order of time. */
+export function roundsAround(now: Instant, rounds: readonly RoundTime[], timeZone: string, daysBack: number, daysAhead: number): RoundOccurrence[] {
+  const today = localDateOf(now, timeZone)
+  const found: RoundOccurrence[] = []
+  for (let day = -daysBack; day <= daysAhead; day++) {
+    const date = addDays(today, day)
+    for (const round of rounds) {
+      found.push({ key: `${date}T${round.at}`, name: round.name, date, at: instantOf(date, round.at, timeZone) })
+    }
+  }
+  return found.sort((a, b) => toMs(a.at) - toMs(b.at))
+}
+
+/**
+ * The round a person is working on: the last one that began, until halfway to the next.
+ * Then it is the next one, which may be done early.
+ */
+export function currentRound(now: Instant, occurrences: readonly RoundOccurrence[]): RoundOccurrence {
+  const next = occurrences.find(r => toMs(r.at) > toMs(now))
+  const last = occurrences.findLast(r => toMs(r.at) <= toMs(now))
+  if (!last || !next) {
+    const only = next ?? last
+    if (!only) throw new Error('a room has at least one round')
+    return only
+  }
+  return toMs(now) < (toMs(last.at) + toMs(next.at)) / 2 ? last : next
+}

@@ -1,0 +1,24 @@
+import { randomStream } from '@renatus/core/math/random'
+import { ROOM_FILE_FORMAT, ROOM_FILE_VERSION, type RoomFile } from '@renatus/core/formats/roomFile'
+import { addDays, instantOf, localDateOf, toMs, type Instant } from '@renatus/core/time/localDate'
+import { currentRound, roundsAround } from '@renatus/core/time/rounds'
+import { idMaker } from './ids'
+import { livedWeeks } from './livedWeeks'
+import { HISTORY_DAYS, netLoft } from './netLoft'
+
+/**
+ * The demo room as it stands at an instant: records, and a log of eight weeks up to the round before the current one.
+ * Same instant, zone and seed: same room.
+ */
+export function demoRoom(now: Instant, timeZone: string, seed = 7): RoomFile {
+  const chance = randomStream(seed)
+  const today = localDateOf(now, timeZone)
+  const begun = instantOf(addDays(today, -HISTORY_DAYS), '06:00', timeZone)
+  const id = idMaker(chance)
+  const records = netLoft(today, timeZone, begun, () => id(toMs(begun)))
+  const room = records.find(r => r.type === 'room')!
+  const all = roundsAround(now, room.rounds, timeZone, HISTORY_DAYS, 1)
+  const current = currentRound(now, all)
+  const entries = livedWeeks(records, all.slice(0, all.indexOf(current)), chance, id)
+  return { format: ROOM_FILE_FORMAT, version: ROOM_FILE_VERSION, exportedAt: now, by: 'demo', records, entries, kept: [] }
+}

@@ -1,0 +1,2 @@
+/** Answers when the server serves. Tests and the demo wait for it. */
+export default defineEventHandler(() => ({ ok: true }))

@@ -1,0 +1,18 @@
+import type { z } from 'zod'
+import * as hatch from './hatch'
+import * as salt from './salt'
+import * as saltOf from './saltOf'
+
+/** A headless command: two schemas and a function between them. */
+export interface Command { input: z.ZodType, output: z.ZodType, run(input: unknown): unknown }
+
+const command = <I extends z.ZodType, O extends z.ZodType>(c: { input: I, output: O, run(input: z.output<I>): z.input<O> }): Command => c as unknown as Command
+
+export const COMMANDS: Record<string, Command> = {
+  'salt': command(salt),
+  'salt-of': command(saltOf),
+  'hatch': command(hatch),
+}
+
+/** Commands that come with later parts of core. */
+export const NOT_YET = new Set(['species', 'ladder', 'foods', 'simulate', 'plan', 'round', 'estimate', 'gel-formula', 'gel-batch'])
