@@ -60,14 +60,14 @@ function draftsFor(stop: Stop, round: Round, state: RoomState, c: Context): Draf
         { kind: 'clock.started', subject, data: { clockId: c.id(ms), label: `${p.vessel.name} to first pull`, endsAt: p.pulls[0]!.at, about: subject } },
       ]
     }
-    case 'harvest': return harvestDrafts(stop, round, state.lots[0]!.state.hatch, c)
-    case 'feed': return [{ kind: 'tank.fed', subject: { type: 'tank', id: stop.meal.tank.id }, data: { tankId: stop.meal.tank.id, roundKey: round.current.key, nauplii: stop.nauplii, ml: stop.ml, cubes: stop.cubes, energy: stop.store.energy, source: { kind: stop.store.form, id: stop.store.id } } }]
+    case 'harvest': return harvestDrafts(stop, round, state.lots[0]!.state.hatch, state.vessels.find(v => v.id === stop.pull.run.setup.vesselId)!.name, c)
+    case 'feed': return [{ kind: 'tank.fed', subject: { type: 'tank', id: stop.meal.tank.id }, data: { tankId: stop.meal.tank.id, roundKey: round.current.key, nauplii: stop.nauplii, ml: stop.ml, cubes: stop.cubes, energy: stop.store.energy, source: { kind: stop.store.form, id: stop.store.id }, partial: stop.share < 0.95 } }]
     case 'empty': return [{ kind: 'hatch.emptied', subject: { type: 'hatch', id: stop.run.id }, data: { hatchId: stop.run.id, reason: 'spent' } }]
     case 'discard': return [{ kind: 'store.discarded', subject: { type: 'store', id: stop.store.id }, data: { storeId: stop.store.id, reason: 'past its hours in the fridge' } }]
   }
 }
 
-function harvestDrafts(stop: Extract<Stop, { type: 'harvest' }>, round: Round, believedHatch: number, c: Context): Draft[] {
+function harvestDrafts(stop: Extract<Stop, { type: 'harvest' }>, round: Round, believedHatch: number, vesselName: string, c: Context): Draft[] {
   const { pull } = stop
   const hatchId = pull.run.id
   const failed = c.harvest === 17
@@ -86,13 +86,18 @@ function harvestDrafts(stop: Extract<Stop, { type: 'harvest' }>, round: Round, b
   const drafts: Draft[] = [{ kind: 'hatch.harvested', subject: { type: 'hatch', id: hatchId }, data: { hatchId, seen: failed ? 'failed' : 'good', count: counted ? { animals, samples, sampleMl } : null, volumeMl: CUP_ML, nauplii: found, energy: pull.energy, finished: last } }]
   for (const meal of stop.meals) {
     const n = (meal.nauplii / pull.energy) * scale
-    drafts.push({ kind: 'tank.fed', subject: { type: 'tank', id: meal.tank.id }, data: { tankId: meal.tank.id, roundKey: round.current.key, nauplii: n, ml: (n / found) * CUP_ML, cubes: null, energy: pull.energy, source: { kind: 'harvest', id: hatchId } } })
+    drafts.push({ kind: 'tank.fed', subject: { type: 'tank', id: meal.tank.id }, data: { tankId: meal.tank.id, roundKey: round.current.key, nauplii: n, ml: (n / found) * CUP_ML, cubes: null, energy: pull.energy, source: { kind: 'harvest', id: hatchId }, partial: false } })
   }
   const left = found - wanted * scale
   if (left > 200) {
     const storeId = c.id(toMs(c.at))
     const freeze = FROZEN.includes(c.harvest)
     drafts.push({ kind: 'nauplii.stored', subject: { type: 'store', id: storeId }, data: { storeId, hatchId, form: freeze ? 'freezer' : 'fridge', nauplii: left, volumeMl: freeze ? null : (left / found) * CUP_ML, cubes: freeze ? 12 : null, energy: pull.energy } })
+  }
+  const next = pull.run.setup.pullsAt[pull.pullNo]
+  if (!last && next) {
+    const about = { type: 'hatch', id: hatchId }
+    drafts.push({ kind: 'clock.started', subject: about, data: { clockId: c.id(toMs(c.at)), label: `${vesselName} to second pull`, endsAt: next, about } })
   }
   const settle = c.id(toMs(c.at))
   if (c.harvest % 4 === 0) {

@@ -2,6 +2,7 @@
 import { computed, type Component } from 'vue'
 import type { Stop } from '@renatus/core/round/round'
 import ClearStopCard from '~/components/round/ClearStopCard.vue'
+import ComingRounds from '~/components/round/ComingRounds.vue'
 import FeedStopCard from '~/components/round/FeedStopCard.vue'
 import HarvestStopCard from '~/components/round/HarvestStopCard.vue'
 import RoundAside from '~/components/round/RoundAside.vue'
@@ -59,6 +60,7 @@ const waiting = computed(() => room.state?.broods.length === 0)
         <p class="sentence">All is done for now. The next round is {{ units.when(room.round.next.at) }}.</p>
         <p v-if="room.round.postponed.length" class="small">Put off: {{ plural(room.round.postponed.length, 'stop') }}. Undo stands in the Log.</p>
       </section>
+      <ComingRounds v-if="!waiting" :round="room.round" />
       <section v-if="room.round.done.length" class="mt-2">
         <h2 class="small">Done this round: {{ plural(room.round.done.length, 'thing') }}. <NuxtLink class="link" :prefetch="false" to="/log">See the log</NuxtLink></h2>
       </section>

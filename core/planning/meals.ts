@@ -11,6 +11,9 @@ import type { RoundOccurrence } from '../time/rounds'
 /** Spilled, left in the cup, stuck to the sieve. */
 export const SPILL = 0.1
 
+/** A meal that lacks less than this share is whole. */
+const WHOLE_ENOUGH = 0.05
+
 export interface BroodMeal { brood: Brood, demand: MealDemand }
 
 /** What one tank gets at one round. Several broods in a tank are fed together. */
@@ -18,7 +21,7 @@ export interface Meal {
   round: RoundOccurrence
   tank: Tank
   broods: BroodMeal[]
-  /** Full-yolk nauplii to put in. */
+  /** Full-yolk nauplii still to put in. */
   nauplii: number
   at: Instant
 }
@@ -37,7 +40,13 @@ export function broodDemand(state: RoomState, brood: Brood, date: LocalDate): Me
 
 /** Meals of nauplii at the given rounds that have not been given yet, in order of time. */
 export function mealsAt(state: RoomState, rounds: readonly RoundOccurrence[]): Meal[] {
-  const given = new Set(ofKind(state.entries, 'tank.fed').map(e => `${e.data.tankId} ${e.data.roundKey}`))
+  const given = new Set<string>()
+  const part = new Map<string, number>()
+  for (const { data } of ofKind(state.entries, 'tank.fed')) {
+    const key = `${data.tankId} ${data.roundKey}`
+    if (data.partial) part.set(key, (part.get(key) ?? 0) + data.nauplii * data.energy)
+    else given.add(key)
+  }
   const meals: Meal[] = []
   const demands = new Map<string, MealDemand | null>()
   for (const round of rounds) {
@@ -51,7 +60,9 @@ export function mealsAt(state: RoomState, rounds: readonly RoundOccurrence[]): M
         const demand = demands.get(key)
         if (demand && demand.fit >= FIT_ENOUGH) broods.push({ brood, demand })
       }
-      if (broods.length > 0) meals.push({ round, tank, broods, at: round.at, nauplii: broods.reduce((n, b) => n + b.demand.perMeal, 0) })
+      const whole = broods.reduce((n, b) => n + b.demand.perMeal, 0)
+      const nauplii = whole - (part.get(`${tank.id} ${round.key}`) ?? 0)
+      if (nauplii > WHOLE_ENOUGH * whole) meals.push({ round, tank, broods, at: round.at, nauplii })
     }
   }
   return meals

@@ -40,7 +40,11 @@ const data = {
   'hatch.temperature': z.object({ hatchId: id, temperatureC: celsius }),
   'hatch.harvested': hatchHarvested,
   'hatch.emptied': z.object({ hatchId: id, reason: z.string().max(200) }),
-  'tank.fed': z.object({ tankId: id, roundKey: z.string(), nauplii, ml: z.number().min(0).nullable(), cubes: z.number().min(0).nullable(), energy: z.number().min(0).max(1), source }),
+  /** `partial`: a store ran out before the meal was whole; the rest of it is still wanted. */
+  'tank.fed': z.object({
+    tankId: id, roundKey: z.string(), nauplii, ml: z.number().min(0).nullable(), cubes: z.number().min(0).nullable(),
+    energy: z.number().min(0).max(1), source, partial: z.boolean().default(false),
+  }),
   'nauplii.stored': z.object({
     storeId: id, hatchId: id, form: z.enum(['fridge', 'freezer']), nauplii,
     volumeMl: z.number().positive().nullable(), cubes: z.number().int().positive().nullable(), energy: z.number().min(0).max(1),

@@ -17,7 +17,7 @@ import { currentRound, roundsAround, type RoundOccurrence } from '../time/rounds
 interface StopBase { key: string, placeId: string | null, cautions: Caution[] }
 export interface HarvestStop extends StopBase { type: 'harvest', pull: ExpectedPull, meals: Meal[], due: 'now' | 'late' }
 export interface StartStop extends StopBase { type: 'start', planned: PlannedHatch, /** The vessel still holds another hatch. */ after: HatchRun | null }
-export interface FeedStop extends StopBase { type: 'feed', meal: Meal, store: NaupliiStore, nauplii: number, ml: number | null, cubes: number | null, /** Share of the meal this covers. */ share: number, why: Reason }
+export interface FeedStop extends StopBase { type: 'feed', meal: Meal, store: NaupliiStore, nauplii: number, ml: number | null, cubes: number | null, /** Share of the meal this covers. */ share: number, /** A harvest of this round brings the rest. */ harvestFollows: boolean, why: Reason }
 export interface EmptyStop extends StopBase { type: 'empty', run: HatchRun, hours: number }
 export interface DiscardStop extends StopBase { type: 'discard', store: NaupliiStore }
 export type Stop = HarvestStop | StartStop | FeedStop | EmptyStop | DiscardStop
@@ -48,8 +48,9 @@ export function buildRound(state: RoomState): Round {
   const rounds = ahead.filter(r => hoursBetween(current.at, r.at) <= 96)
   const plan = hatchPlan(state, rounds)
   const putOff = postponedAt(state, current.key)
+  const feeds = feedStops(state, plan, current)
   const stops: Stop[] = [
-    ...spentStops(state), ...discardStops(state), ...harvestStops(state, plan, current), ...startStops(state, plan, current), ...feedStops(state, plan, current),
+    ...spentStops(state), ...discardStops(state), ...harvestStops(state, plan, current, feeds), ...startStops(state, plan, current), ...feeds,
   ]
   return {
     current, next: ahead[1]!, stops: stops.filter(s => !putOff.has(s.key)), postponed: [...putOff],
@@ -69,11 +70,12 @@ const discardStops = (state: RoomState): DiscardStop[] => state.stores
   .filter(s => s.useBy !== null && toMs(s.useBy) < toMs(state.now))
   .map(store => ({ type: 'discard', key: `discard:${store.id}`, placeId: null, store, cautions: [] }))
 
-const harvestStops = (state: RoomState, plan: HatchPlan, current: RoundOccurrence): HarvestStop[] => plan.pulls
+const harvestStops = (state: RoomState, plan: HatchPlan, current: RoundOccurrence, feeds: readonly FeedStop[]): HarvestStop[] => plan.pulls
   .filter(p => p.round.key === current.key)
   .map(pull => ({
     type: 'harvest', key: `harvest:${pull.run.id}:${pull.pullNo}`, placeId: placeOfVessel(state, pull.run.setup.vesselId), pull,
-    meals: plan.meals.filter(m => m.round.key === current.key), due: pull.late ? 'late' : 'now', cautions: [],
+    // What the fridge feeds whole does not wait for the harvest.
+    meals: plan.meals.filter(m => m.round.key === current.key && !feeds.some(f => f.meal === m && f.share >= 0.95)), due: pull.late ? 'late' : 'now', cautions: [],
   }))
 
 const startStops = (state: RoomState, plan: HatchPlan, current: RoundOccurrence): StartStop[] => plan.hatches
@@ -87,10 +89,13 @@ const startStops = (state: RoomState, plan: HatchPlan, current: RoundOccurrence)
     ],
   }))
 
-/** Tanks that are fed from the fridge or the freezer: where a harvest stands in this round, that feeds them. */
+/**
+ * Tanks that are fed from the fridge, which spoils, or from the freezer. Where a harvest stands in this round the fridge still goes first,
+ * the harvest brings the rest, and the freezer stays shut.
+ */
 function feedStops(state: RoomState, plan: HatchPlan, current: RoundOccurrence): FeedStop[] {
-  if (plan.pulls.some(p => p.round.key === current.key)) return []
-  const usable = state.stores.filter(s => s.useBy === null || toMs(s.useBy) >= toMs(state.now)).map(s => ({ ...s, left: s.nauplii }))
+  const harvest = plan.pulls.some(p => p.round.key === current.key)
+  const usable = state.stores.filter(s => (s.useBy === null ? !harvest : toMs(s.useBy) >= toMs(state.now))).map(s => ({ ...s, left: s.nauplii }))
   usable.sort((a, b) => (a.form === b.form ? toMs(a.storedAt) - toMs(b.storedAt) : a.form === 'fridge' ? -1 : 1))
   const stops: FeedStop[] = []
   for (const meal of plan.meals.filter(m => m.round.key === current.key)) {
@@ -103,7 +108,7 @@ function feedStops(state: RoomState, plan: HatchPlan, current: RoundOccurrence):
     const ml = store.naupliiPerMl ? nauplii / store.naupliiPerMl : null
     const cubes = store.naupliiPerCube ? nauplii / store.naupliiPerCube : null
     stops.push({
-      type: 'feed', key: `feed:${meal.tank.id}:${current.key}`, placeId: meal.tank.placeId, meal, store, nauplii, share: nauplii / want, cautions: [],
+      type: 'feed', key: `feed:${meal.tank.id}:${current.key}`, placeId: meal.tank.placeId, meal, store, nauplii, share: nauplii / want, harvestFollows: harvest, cautions: [],
       ml, cubes, why: whyPortion(meal, store, nauplii, ml, cubes),
     })
   }

@@ -55,7 +55,7 @@ export function roomState(records: readonly AnyRecord[], log: readonly Entry[], 
     places: all('place'), vessels: all('vessel'), salts: all('salt'), tanks: all('tank'),
     lots: all('lot').map(lot => ({ lot, state: lotState(lot, entries, runs, hatchPH, now) })),
     stores: naupliiStores(entries, now),
-    clocks: clocks(entries, now, new Set(runs.filter(r => r.endedAt !== null).map(r => r.id))),
+    clocks: clocks(entries, now),
   }
 }
 

@@ -42,8 +42,8 @@ const options = computed(() => {
       tooltip: { callbacks: { title: (items: { parsed: { x: number | null } }[]) => `${items[0]?.parsed.x ?? 0} h`, label: (item: { dataset: { label?: string }, parsed: { y: number | null } }) => `${item.dataset.label}: ${Math.round(item.parsed.y ?? 0)} %` } },
       annotation: {
         annotations: {
-          ...(props.window ? { window: { type: 'box' as const, xMin: props.window.fromH, xMax: props.window.toH, backgroundColor: `${c.plan}2b`, borderColor: c.plan, borderWidth: 1, label: { ...text('harvest', 'start', c.plan), position: { x: 'center' as const, y: 'start' as const } } },
-            last: line(props.window.lastCallH, 'last call', c.harm, 'center', [2, 3]) } : {}),
+          ...(props.window ? { window: { type: 'box' as const, xMin: props.window.fromH, xMax: props.window.toH, backgroundColor: `${c.plan}2b`, borderColor: c.plan, borderWidth: 1, label: { ...text('harvest', 'start', c.plan), position: { x: 'center' as const, y: 'center' as const } } },
+            last: line(props.window.lastCallH, 'last call', c.harm, '30%' as never, [2, 3]) } : {}),
           ...Object.fromEntries(props.pullsH.map((h, i) => [`pull${i}`, line(h, `pull ${i + 1}`, c.ink, 'end', [8, 3])])),
           ...(props.nowH === null ? {} : { now: line(props.nowH, 'now', c.due, 'start') }),
         },

@@ -30,15 +30,15 @@ const first = props.proposed?.vessel ?? vessels.value[0] ?? state.value.vessels[
 const lots = computed(() => state.value.lots.filter(l => l.state.gramsLeft > 0))
 const saltOf = (id: unknown) => state.value.salts.find(s => s.id === id) ?? state.value.salts[0]
 
-const schema = computed(() => z.object({
+const schemaOf = (values: Record<string, unknown>) => z.object({
   vesselId: z.string(), lotId: z.string(), saltId: z.string(),
   water: volumeField({ label: 'Water', min: 0, max: 200, above: true }, units.measures.value),
-  salt: massField(RULES.saltGrams, units.measures.value, saltOf(form?.values.saltId)?.gPerMl),
+  salt: massField(RULES.saltGrams, units.measures.value, saltOf(values.saltId)?.gPerMl),
   cysts: massField(RULES.cystGrams, units.measures.value, CYST_DENSITY_G_PER_ML),
   temperature: temperatureField(RULES.vesselTemperature, units.measures.value),
   minutesAgo: numberField({ label: 'Started minutes ago', min: 0, max: 4320, unit: 'min', whole: true }),
   lit: z.boolean(), decapsulated: z.boolean(),
-}))
+})
 const initial = {
   vesselId: first?.id ?? '', lotId: props.proposed?.lot.id ?? lots.value[0]?.lot.id ?? '', saltId: props.proposed?.salt?.id ?? state.value.salts[0]?.id ?? '',
   water: String(units.toVolumeUnit(props.proposed?.waterL ?? first?.litres ?? 1)),
@@ -46,11 +46,11 @@ const initial = {
   cysts: String(props.proposed?.cystsG ?? 1), temperature: String(units.toTemperatureUnit(first?.temperatureC ?? 26)), minutesAgo: '0',
   lit: first?.lit ?? true, decapsulated: false,
 }
-const form: ReturnType<typeof useZodForm<z.output<typeof schema.value>>> = useZodForm(schema, initial)
+const form = useZodForm(schemaOf, initial)
 
 /** What the model says of these amounts, while they are typed. */
 const forecast = computed(() => {
-  const parsed = schema.value.safeParse(form.values)
+  const parsed = schemaOf(form.values).safeParse(form.values)
   const lot = state.value.lots.find(l => l.lot.id === form.values.lotId)
   if (!parsed.success || !lot) return null
   const v = parsed.data

@@ -33,7 +33,7 @@ const inBottle = computed(() => {
 })
 const phase = computed(() => {
   const w = window.value
-  if (elapsed.value < 0) return 'Its start lies ahead of this device’s clock: check the clock.'
+  if (elapsed.value < -0.1) return 'Its start lies ahead of this device’s clock: check the clock.'
   if (!w) return 'Nothing will hatch like this. Check temperature and salt.'
   if (elapsed.value < w.fromH) return `Too early: the window opens ${units.when(addHours(props.run.startedAt, w.fromH))}.`
   if (elapsed.value <= w.toH) return `Harvest now: the window closes ${units.when(addHours(props.run.startedAt, w.toH))}.`
@@ -61,7 +61,7 @@ async function read() {
           <p class="small">started {{ units.when(run.startedAt) }}, {{ units.duration(Math.max(0, elapsed)) }} ago: {{ units.litres(run.setup.waterL) }}, {{ units.grams(run.setup.saltG) }} salt, {{ units.grams(run.setup.cystsG) }} of {{ lot?.lot.name ?? 'cysts' }}</p>
         </div>
       </div>
-      <p class="sentence">In the bottle now: <span class="amount" data-testid="in-bottle">{{ units.count(inBottle.swimming) }}</span> nauplii<span class="small">, {{ units.share(inBottle.hatched) }} of all; yolk left in each {{ units.share(inBottle.energy) }}</span></p>
+      <p class="sentence">In the bottle now: <span class="amount" data-testid="in-bottle">{{ units.count(inBottle.swimming) }}</span> nauplii<span class="small">, {{ inBottle.hatched > 0 && inBottle.hatched < 0.01 ? 'under 1 %' : units.share(inBottle.hatched) }} of all; yolk left in each {{ units.share(inBottle.energy) }}</span></p>
       <p><strong>{{ phase }}</strong></p>
       <ul v-if="model.warnings.length" class="border-l-4 border-due pl-3"><li v-for="w in model.warnings" :key="w">{{ HATCH_WARNINGS[w] }}</li></ul>
       <p v-for="(at, i) in run.setup.pullsAt" :key="at" class="small">Pull {{ i + 1 }}: {{ run.pulls[i] ? `${units.count(run.pulls[i]!.nauplii)} nauplii taken ${units.when(run.pulls[i]!.at)}` : `meant for ${units.when(at)}` }}</p>
@@ -71,11 +71,11 @@ async function read() {
       </div>
       <form class="flex gap-2 items-end" @submit.prevent="read">
         <label class="font-semibold grow">Read the thermometer, {{ units.temperatureUnit.value }}<input v-model="reading" class="field mt-1" inputmode="decimal"></label>
-        <button class="btn">Log it</button>
+        <button class="btn shrink-0 whitespace-nowrap">Log it</button>
       </form>
       <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
       <p class="small">Temperature so far: {{ typeof run.temperature === 'number' ? `${units.celsius(run.temperature)} as set` : run.temperature.slice(-4).map(t => `${units.celsius(t.c)} at ${units.duration(t.h)}`).join(', ') }}</p>
     </div>
-    <HatchChart :curve="model.curve" :window="window" :now-h="elapsed >= 0 ? elapsed : null" :pulls-h="run.setup.pullsAt.map(at => hoursBetween(run.startedAt, at))" :label="`Hatch curve of ${vessel?.name}`" />
+    <HatchChart :curve="model.curve" :window="window" :now-h="elapsed >= -0.1 ? Math.max(0, elapsed) : null" :pulls-h="run.setup.pullsAt.map(at => hoursBetween(run.startedAt, at))" :label="`Hatch curve of ${vessel?.name}`" />
   </article>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { brineShrimp } from '@renatus/core/foods/brine-shrimp'
+import { brineShrimp } from '@renatus/core/foods/brine-shrimp/index'
 import { firstFittingDay } from '@renatus/core/fry/mealDemand'
 import { FIT_ENOUGH } from '@renatus/core/fry/sizeFit'
 import { speciesOf } from '@renatus/core/fry/species'

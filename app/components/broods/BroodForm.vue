@@ -23,9 +23,9 @@ const tanks = computed(() => room.state?.tanks ?? [])
 const tank = tanks.value.find(t => t.id === props.brood?.tankId)
 const size = (label: string, min: number, max: number) => numberField({ label, min, max, unit: 'mm' })
 
-const schema = computed(() => {
-  const own = form?.values.speciesId === OWN
-  const newTank = form?.values.tankId === NEW_TANK
+const schemaOf = (values: Record<string, unknown>) => {
+  const own = values.speciesId === OWN
+  const newTank = values.tankId === NEW_TANK
   const unused = z.unknown().transform(() => null)
   return z.object({
     speciesId: z.string(), dateKind: z.enum(['seen', 'expected']), tankId: z.string(),
@@ -38,14 +38,14 @@ const schema = computed(() => {
           .refine(o => o.firstFeedingMm < o.length14Mm && o.length14Mm < o.length30Mm && o.length30Mm < o.adultMm, { path: ['length14Mm'], error: 'The lengths must grow: first feeding, day 14, day 30, adult. Correct the one that is out of order.' })
       : unused,
   })
-})
+}
 const initial = {
   speciesId: props.brood?.own ? OWN : props.brood?.speciesId ?? 'medium', dateKind: props.brood?.dateKind ?? 'seen', freeSwimmingOn: props.brood?.freeSwimmingOn ?? today.value,
   fry: props.brood ? String(props.brood.fry) : '100', name: props.brood?.name ?? '', tankId: tank?.id ?? tanks.value[0]?.id ?? NEW_TANK,
   tankName: `Tank ${tanks.value.length + 1}`, tankLitres: String(units.toVolumeUnit(units.measures.value === 'us' ? 37.85 : 20)), tankTemperature: String(units.toTemperatureUnit(26)),
   own: props.brood?.own ? Object.fromEntries(Object.entries(props.brood.own).map(([k, v]) => [k, String(v)])) : { name: '', firstFeedingMm: '4', gapePerLength: '0.065', length14Mm: '6.8', length30Mm: '11.5', adultMm: '45', referenceC: '26' },
 }
-const form: ReturnType<typeof useZodForm<z.output<typeof schema.value>>> = useZodForm(schema, initial)
+const form = useZodForm(schemaOf, initial)
 
 const submit = form.handleSubmit(async (v) => {
   const newTank = v.tankId === NEW_TANK

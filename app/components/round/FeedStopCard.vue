@@ -21,11 +21,11 @@ const portion = computed(() => (props.stop.ml === null ? cubesText(props.stop.cu
 const given = ref('')
 const cubesText = (n: number) => `${Math.max(0.5, Math.round(n * 2) / 2).toLocaleString('en-GB')} ${n <= 1 ? 'cube' : 'cubes'}`
 
-async function feed(share: number) {
+async function feed(share: number, asProposed: boolean) {
   const { meal, store } = props.stop
   const result = await room.write([{
     kind: 'tank.fed', subject: { type: 'tank', id: meal.tank.id },
-    data: { tankId: meal.tank.id, roundKey: props.roundKey, nauplii: props.stop.nauplii * share, ml: props.stop.ml === null ? null : props.stop.ml * share, cubes: props.stop.cubes === null ? null : props.stop.cubes * share, energy: store.energy, source: { kind: store.form, id: store.id } },
+    data: { tankId: meal.tank.id, roundKey: props.roundKey, nauplii: props.stop.nauplii * share, ml: props.stop.ml === null ? null : props.stop.ml * share, cubes: props.stop.cubes === null ? null : props.stop.cubes * share, energy: store.energy, source: { kind: store.form, id: store.id }, partial: asProposed && props.stop.share < 0.95 },
   }], props.stop.key)
   if (result.ok) undo.offer(result.act, `${meal.tank.name} is fed.`)
   else problem.value = ANSWERED_ELSEWHERE
@@ -39,7 +39,7 @@ function feedGiven() {
     problem.value = `The portion cannot be “${given.value}”: enter more than 0, up to ${units.count(asked * most)} ${props.stop.ml === null ? 'cubes' : 'mL'}, which is all there is.`
     return
   }
-  void feed(n / asked)
+  void feed(n / asked, false)
 }
 </script>
 
@@ -49,7 +49,7 @@ function feedGiven() {
     <p class="sentence">Give <strong>{{ stop.meal.tank.name }}</strong> <span class="amount">{{ portion }}</span> from the {{ stop.store.form }}.</p>
     <p class="small mt-1">
       About {{ units.count(stop.nauplii) }} nauplii for {{ stop.meal.broods.map(b => b.brood.name).join(', ') }}; {{ units.share(stop.store.energy) }} of the yolk left.
-      <template v-if="stop.share < 0.95">This is {{ units.share(stop.share) }} of the meal: the {{ stop.store.form }} holds no more.</template>
+      <template v-if="stop.share < 0.95">This is {{ units.share(stop.share) }} of the meal: the {{ stop.store.form }} holds no more{{ stop.harvestFollows ? '; the harvest brings the rest' : '' }}.</template>
       <template v-if="stop.meal.broods.some(b => b.demand.smallerBox)"> A smaller rearing box would save most of it.</template>
     </p>
     <WhyPanel :reasons="[stop.why, ...stop.meal.broods.map(b => b.demand.why)]" :ask="`Why ${portion}?`" />
@@ -62,7 +62,7 @@ function feedGiven() {
       <template v-if="!differs">
         <button class="btn btn-quiet" @click="actions.postpone(stop.key, roundKey, 'This meal is left out.')">Not now</button>
         <button class="btn" @click="differs = true">Differs</button>
-        <button class="btn btn-main" @click="feed(1)">Done</button>
+        <button class="btn btn-main" @click="feed(1, true)">Done</button>
       </template>
     </template>
   </StopFrame>

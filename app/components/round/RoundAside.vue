@@ -24,7 +24,6 @@ const gaps = computed(() => {
   }
   return [...byRound.values()]
 })
-const later = computed(() => props.round.plan.hatches.filter(h => h.startRound.key !== props.round.current.key).slice(0, 3))
 const stores = computed(() => room.state?.stores ?? [])
 const lots = computed(() => (room.state?.lots ?? []).filter(l => l.state.gramsLeft > 0 || l.lot.gramsAtStart > 0))
 const daysLeft = (l: (typeof lots.value)[number]) => (l.state.gramsPerDay ? l.state.gramsLeft / l.state.gramsPerDay : null)
@@ -42,14 +41,6 @@ const daysLeft = (l: (typeof lots.value)[number]) => (l.state.gramsPerDay ? l.st
     </section>
     <section v-if="exported.due.value && room.which === 'own'" class="border-l-[6px] border-due pl-3">
       <p><strong>Export the room this week.</strong> {{ exported.text.value }} <NuxtLink class="link" :prefetch="false" to="/setup#data">Export</NuxtLink></p>
-    </section>
-    <section v-if="later.length">
-      <ShelfEdge name="Next starts" />
-      <ul class="mt-1">
-        <li v-for="h in later" :key="h.key" class="rule py-2">
-          <strong>{{ units.when(h.startAt) }}</strong>: {{ h.vessel.name }}, <span class="num">{{ units.grams(h.cystsG) }}</span> cysts<br><span class="small">for {{ units.when(h.pulls[0]!.at) }}</span>
-        </li>
-      </ul>
     </section>
     <section v-if="stores.length || lots.length">
       <ShelfEdge name="In hand" />

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { StartStop } from '@renatus/core/round/round'
+import { CYST_DENSITY_G_PER_ML } from '@renatus/core/foods/brine-shrimp/parameters'
+import { toSpoons } from '@renatus/core/units/toSpoons'
 import { formatSpoons } from '@renatus/core/units/format'
 import { amountsOf, useHatchActions } from '~/composables/useHatchActions'
 import { useUnits } from '~/composables/useUnits'
@@ -23,7 +25,8 @@ const spoons = computed(() => {
   const { recipe, salt } = p.value
   if (!recipe || !salt) return ''
   const error = recipe.errorGL
-  return `${formatSpoons(recipe.spoons)} of ${salt.name.toLowerCase()}${Math.abs(error) >= 0.05 ? ` (${error > 0 ? '+' : '−'}${Math.abs(error).toFixed(1)} g/L)` : ''}`
+  const cysts = toSpoons(p.value.cystsG / CYST_DENSITY_G_PER_ML, units.measures.value)
+  return `${formatSpoons(recipe.spoons)} of ${salt.name.toLowerCase()}${Math.abs(error) >= 0.05 ? ` (${error > 0 ? '+' : '−'}${Math.abs(error).toFixed(1)} g/L)` : ''}; cysts without a scale: ${cysts.spoons.length ? `about ${formatSpoons(cysts.spoons)}` : 'a few grains on a dry spoon tip'}`
 })
 const pulls = computed(() => p.value.pulls.map((pull, i) => `${i === 0 ? 'First pull' : 'second'} ${units.when(pull.at)}, about ${units.count(pull.nauplii)} nauplii`).join('; '))
 

@@ -14,7 +14,7 @@ const room = useRoomStore()
 const units = useUnits()
 const definition = RECORD_FORMS[props.type]
 const context = computed(() => ({ measures: units.measures.value, places: room.state!.places, units }))
-const form = useZodForm<Record<string, unknown>>(() => definition.schema(context.value), definition.initial(props.record ?? null, context.value))
+const form = useZodForm(() => definition.schema(context.value), definition.initial(props.record ?? null, context.value))
 const fields = computed(() => definition.fields(context.value).filter(f => !f.when || f.when(form.values)))
 
 const submit = form.handleSubmit(async (values) => {

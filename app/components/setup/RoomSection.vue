@@ -20,7 +20,7 @@ const saved = ref(false)
 const zones = [...new Set([current.value.timeZone, 'UTC', ...Intl.supportedValuesOf('timeZone')])].map(z => ({ value: z, label: z.replaceAll('_', ' ') }))
 
 const schema = z.object({ name: textField('Name of the room'), timeZone: z.string(), measures: z.enum(['metric', 'us']), pH: optionalNumber(RULES.pH), soft: z.boolean(), hatchSaltGL: numberField(RULES.saltTarget) })
-const form = useZodForm(schema, { name: current.value.name, timeZone: current.value.timeZone, measures: current.value.measures, pH: current.value.water.pH === null ? '' : String(current.value.water.pH), soft: current.value.water.soft, hatchSaltGL: String(current.value.hatchSaltGL) })
+const form = useZodForm(() => schema, { name: current.value.name, timeZone: current.value.timeZone, measures: current.value.measures, pH: current.value.water.pH === null ? '' : String(current.value.water.pH), soft: current.value.water.soft, hatchSaltGL: String(current.value.hatchSaltGL) })
 
 const submit = form.handleSubmit(async ({ pH, soft, ...v }) => {
   problem.value = null
@@ -30,7 +30,7 @@ const submit = form.handleSubmit(async ({ pH, soft, ...v }) => {
   }
   if (new Set(rounds.value.map(r => r.at)).size < rounds.value.length) problem.value = 'Two rounds begin at the same time: change one or take it out.'
   if (problem.value) return
-  await room.save([{ ...current.value, ...v, water: { pH, soft }, rounds: rounds.value.map(r => ({ ...r })).sort((a, b) => (a.at < b.at ? -1 : 1)) } as RecordDraft])
+  await room.save([{ ...current.value, ...v, water: { pH, soft }, rounds: rounds.value.map(r => ({ ...r })).sort((a, b) => (a.at < b.at ? -1 : 1)) } as unknown as RecordDraft])
   saved.value = true
   setTimeout(() => { saved.value = false }, 4000)
 })

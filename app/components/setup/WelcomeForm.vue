@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { ref } from 'vue'
 import { z } from 'zod'
 import { LOT_DEFAULTS } from '@renatus/core/dynamics/hatch/parameters'
 import { HATCH_SALT } from '@renatus/core/water/salinity'
@@ -20,7 +20,7 @@ const here = Intl.DateTimeFormat().resolvedOptions().timeZone
 const zoneOptions = [...new Set([here, 'UTC', ...zones])].map(z => ({ value: z, label: z.replaceAll('_', ' ') }))
 const measures = ref<'metric' | 'us'>('metric')
 
-const schema = computed(() => z.object({
+const schemaOf = () => z.object({
   roomName: textField('Name of the room'), timeZone: z.string(), morning: clockField('Morning round'), evening: clockField('Evening round'),
   placeName: textField('Place'),
   vesselName: textField('Name of the vessel'), vesselLitres: volumeField(RULES.vesselLitres, measures.value), vesselTemperature: temperatureField(RULES.vesselTemperature, measures.value),
@@ -33,9 +33,9 @@ const schema = computed(() => z.object({
   }),
   saltKind: z.enum(['fine', 'coarse', 'sea-mix', 'own']), saltDensity: optionalNumber(RULES.saltDensity), iodised: z.boolean(),
   lotName: textField('Name of the lot'), hatchPercent: numberField(RULES.hatchPercent), gramsLeft: numberField(RULES.gramsLeft), price: optionalNumber(RULES.price),
-}))
+})
 
-const form = useZodForm(schema, {
+const form = useZodForm(schemaOf, {
   roomName: 'My fishroom', timeZone: here, morning: '06:30', evening: '19:00', placeName: 'Hatch bench',
   vesselName: 'Cone 1', vesselLitres: '2', vesselTemperature: '26', secondLitres: '',
   saltKind: 'fine', saltDensity: '', iodised: false, lotName: 'Tin 1', hatchPercent: String(LOT_DEFAULTS.hatch * 100), gramsLeft: '100', price: '',

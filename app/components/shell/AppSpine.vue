@@ -14,7 +14,7 @@ const here = (to: string) => (to === '/' ? route.path === '/' || route.path.star
         <hr v-if="'rule' in view" class="hidden desk:block border-line mx-5 my-3">
         <NuxtLink
           :to="view.to" :prefetch="false" :aria-current="here(view.to) ? 'page' : undefined"
-          class="flex items-center justify-center desk:justify-start min-h-14 desk:min-h-11 desk:px-5 border-t-4 desk:border-t-0 desk:border-l-[6px] text-[0.9375rem] desk:text-base"
+          class="flex items-center justify-center desk:justify-start min-h-14 desk:min-h-11 desk:px-5 border-t-4 desk:border-t-0 desk:border-l-[6px] text-[0.9375rem] desk:text-base whitespace-nowrap"
           :class="here(view.to) ? 'border-due font-bold text-ink' : 'border-transparent text-ink2 hover:text-ink'"
         >
           <span class="desk:hidden">{{ view.short }}</span><span class="hidden desk:inline">{{ view.name }}</span>

@@ -14,10 +14,7 @@ const room = useRoomStore()
 const units = useUnits()
 const second = useSecond()
 const running = computed(() => {
-  const state = room.state
-  if (!state) return []
-  const ended = new Set(state.runs.filter(r => r.endedAt !== null).map(r => r.id))
-  return clocks(state.entries, new Date(second.value).toISOString(), ended)
+  return room.state ? clocks(room.state.entries, new Date(second.value).toISOString()) : []
 })
 const going = computed(() => running.value.filter(c => !c.ended))
 const ended = computed(() => running.value.filter(c => c.ended))

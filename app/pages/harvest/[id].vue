@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue'
 import { useRoute, useRouter } from '#imports'
-import { brineShrimp } from '@renatus/core/foods/brine-shrimp'
+import { brineShrimp } from '@renatus/core/foods/brine-shrimp/index'
 import { SETTLE_MINUTES } from '@renatus/core/foods/brine-shrimp/parameters'
 import { lastPullH, modelOfRun } from '@renatus/core/stock/hatchRuns'
 import { lotOfRun } from '@renatus/core/stock/roomState'
@@ -111,12 +111,17 @@ async function log() {
     },
   }]
   for (const g of given.value) {
-    if (g.ml > 0) drafts.push({ kind: 'tank.fed', subject: { type: 'tank', id: g.meal.tank.id }, data: { tankId: g.meal.tank.id, roundKey: room.round.current.key, nauplii: g.ml * perMl.value!, ml: g.ml, cubes: null, energy, source: { kind: 'harvest', id } } })
+    if (g.ml > 0) drafts.push({ kind: 'tank.fed', subject: { type: 'tank', id: g.meal.tank.id }, data: { tankId: g.meal.tank.id, roundKey: room.round.current.key, nauplii: g.ml * perMl.value!, ml: g.ml, cubes: null, energy, source: { kind: 'harvest', id }, partial: false } })
   }
   if (rest.value !== 'away' && leftNauplii.value >= 1) {
     const storeId = newId()
     const cubes = rest.value === 'freezer' ? valueOf('cubes') : null
     drafts.push({ kind: 'nauplii.stored', subject: { type: 'store', id: storeId }, data: { storeId, hatchId: id, form: rest.value, nauplii: leftNauplii.value, volumeMl: rest.value === 'fridge' ? left.value : null, cubes, energy } })
+  }
+  const next = run.value.setup.pullsAt[pullNo.value]
+  if (!last.value && next && Date.parse(next) > Date.now()) {
+    const about = { type: 'hatch', id }
+    drafts.push({ kind: 'clock.started', subject: about, data: { clockId: newId(), label: `${vessel.value?.name ?? 'Vessel'} to second pull`, endsAt: next, about } })
   }
   const result = await room.write(drafts, `harvest:${id}:${pullNo.value}`)
   if (!result.ok) {

@@ -1,0 +1,23 @@
+import { defineConfig } from '@playwright/test'
+
+const port = Number(process.env.E2E_PORT ?? 3187)
+
+/** Drives the production build in Debian's Chromium. The flags keep it from looking for a network that is not there. */
+export default defineConfig({
+  testDir: 'tests/e2e',
+  workers: 1,
+  timeout: 90_000,
+  expect: { timeout: 10_000 },
+  reporter: [['list']],
+  use: {
+    baseURL: `http://localhost:${port}`,
+    locale: 'en-GB',
+    timezoneId: 'Europe/Berlin',
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+  },
+  webServer: { command: 'node .output/server/index.mjs', url: `http://localhost:${port}/api/health`, env: { PORT: String(port), NITRO_SHUTDOWN_TIMEOUT: '500' }, reuseExistingServer: false },
+})

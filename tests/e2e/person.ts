@@ -1,0 +1,67 @@
+import { expect, type Locator, type Page } from '@playwright/test'
+
+/** Counts what a person does: every tap, and every field they fill in. */
+export class Person {
+  inputs = 0
+  interactions = 0
+  constructor(readonly page: Page) {}
+
+  async fill(label: string | RegExp, value: string) {
+    this.inputs++
+    this.interactions++
+    await this.page.getByLabel(label, typeof label === 'string' ? { exact: true } : {}).fill(value)
+  }
+
+  async choose(label: string | RegExp, option: string) {
+    this.inputs++
+    this.interactions++
+    await this.page.getByLabel(label).selectOption({ label: option })
+  }
+
+  async tap(target: Locator) {
+    this.interactions++
+    await target.click()
+  }
+
+  async press(name: string | RegExp) {
+    await this.tap(this.page.getByRole('button', { name }).first())
+  }
+
+  async go(name: string) {
+    await this.tap(this.page.getByRole('navigation', { name: 'Views' }).getByRole('link', { name }))
+  }
+
+  /** What destroys is held down. */
+  async hold(name: string | RegExp) {
+    this.interactions++
+    const button = this.page.getByRole('button', { name }).first()
+    await button.scrollIntoViewIfNeeded()
+    const box = (await button.boundingBox())!
+    await this.page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+    await this.page.mouse.down()
+    await this.page.waitForTimeout(1500)
+    await this.page.mouse.up()
+  }
+}
+
+/** Freezes the page's clock at an instant; it runs on from there. */
+export async function at(page: Page, instant: string) {
+  await page.clock.setSystemTime(new Date(instant))
+}
+
+/** Sets up a plain room by accepting every default. */
+export async function setUp(page: Page, instant = '2026-03-17T05:34:00Z') {
+  await page.clock.install({ time: new Date(instant) })
+  await page.goto('/?room=own')
+  await page.getByRole('button', { name: 'Open the room' }).click()
+  await expect(page.getByRole('heading', { name: 'Morning round' })).toBeVisible()
+}
+
+/** Adds a brood of 5 mm fry that feed now. */
+export async function addBrood(page: Page, fry = '200') {
+  await page.goto('/broods?new=1')
+  await page.getByLabel('Number of fry').fill(fry)
+  await page.getByLabel('Fish').selectOption({ label: 'Freshwater angelfish (Pterophyllum scalare)' })
+  await page.getByRole('button', { name: 'Save the brood' }).click()
+  await expect(page.getByTestId('per-meal')).toBeVisible()
+}

@@ -1,0 +1,17 @@
+import vue from '@vitejs/plugin-vue'
+import { fileURLToPath } from 'node:url'
+import { defineConfig } from 'vitest/config'
+
+const alias = {
+  '@demo': fileURLToPath(new URL('./demo', import.meta.url)),
+  '~': fileURLToPath(new URL('./app', import.meta.url)),
+}
+
+export default defineConfig({
+  test: {
+    projects: [
+      { resolve: { alias }, test: { name: 'core', environment: 'node', include: ['tests/core/**/*.test.ts', 'tests/demo/**/*.test.ts', 'tests/tools/**/*.test.ts'] } },
+      { resolve: { alias }, plugins: [vue()], test: { name: 'app', environment: 'happy-dom', include: ['tests/app/**/*.test.ts'], setupFiles: ['fake-indexeddb/auto'] } },
+    ],
+  },
+})
