@@ -1,6 +1,6 @@
 /** The headless runner: reads one JSON document, calls core, prints one. See CONTRIBUTING.md, "Headless". */
 import { readFileSync } from 'node:fs'
-import { z } from 'zod'
+import * as z from 'zod'
 import { significant } from '@renatus/core/math/significant'
 import { COMMANDS, NOT_YET } from './core/commands'
 

@@ -1,5 +1,5 @@
 import { useForm, type GenericObject, type TypedSchema } from 'vee-validate'
-import type { z } from 'zod'
+import type * as z from 'zod'
 
 /**
  * vee-validate fed by a Zod schema: text in, the schema's output at submit, messages from the schema.

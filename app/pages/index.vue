@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, type Component } from 'vue'
+import { computed, defineAsyncComponent, type Component } from 'vue'
 import type { Stop } from '@renatus/core/round/round'
 import ClearStopCard from '~/components/round/ClearStopCard.vue'
 import ComingRounds from '~/components/round/ComingRounds.vue'
@@ -7,13 +7,14 @@ import FeedStopCard from '~/components/round/FeedStopCard.vue'
 import HarvestStopCard from '~/components/round/HarvestStopCard.vue'
 import RoundAside from '~/components/round/RoundAside.vue'
 import StartStopCard from '~/components/round/StartStopCard.vue'
-import WelcomeForm from '~/components/setup/WelcomeForm.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
 import { minutesFor, plural, roundLead } from '~/words/round'
 
+/** Needed once in the life of a room: not part of the first load. */
+const WelcomeForm = defineAsyncComponent(() => import('~/components/setup/WelcomeForm.vue'))
 const room = useRoomStore()
 const units = useUnits()
 const CARDS: Record<Stop['type'], Component> = { harvest: HarvestStopCard, start: StartStopCard, feed: FeedStopCard, empty: ClearStopCard, discard: ClearStopCard }

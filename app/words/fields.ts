@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { parseAmount } from '@renatus/core/units/parseAmount'
 import { fahrenheitToCelsius, ML_PER_US_GALLON } from '@renatus/core/units/convert'
 import { formatLitres, formatTemperature } from '@renatus/core/units/format'

@@ -75,7 +75,7 @@ export function cystsFor(vessel: Vessel, lot: LotForPlan, water: WaterForPlan, h
   let lo = 0
   let hi = MOST_CYSTS_GL * vessel.litres
   if (yields(hi) <= hatchable) return hi
-  while (hi - lo > 1e-4) {
+  while (hi - lo > 1e-6 * hi) {
     const middle = (lo + hi) / 2
     if (yields(middle) < hatchable) lo = middle
     else hi = middle

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { id, instant, localDate } from './records'
 
 /** Facts of the log. An entry is never changed: a correction supersedes it, an undo strikes out its act. */

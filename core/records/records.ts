@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { isTimeZone } from '../time/localDate'
 
 /** Schemas of everything that is stored and can be edited. The newest updatedAt wins in a merge. */

@@ -1,4 +1,4 @@
-import type { z } from 'zod'
+import type * as z from 'zod'
 
 /**
  * A number that carries its unit in its type. Branding is Zod's, so that a value which a schema let in

@@ -1,4 +1,4 @@
-import type { z } from 'zod'
+import type * as z from 'zod'
 import * as hatch from './hatch'
 import * as salt from './salt'
 import * as saltOf from './saltOf'

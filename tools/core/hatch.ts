@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { hatch } from '@renatus/core/dynamics/hatch/hatch'
 import { LOT_DEFAULTS } from '@renatus/core/dynamics/hatch/parameters'
 import { volumeL } from './shared'

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { saltFor } from '@renatus/core/water/salinity'
 import { measures, saltInput, spoonCount, toSalt, volumeL } from './shared'
 

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { gramsPerMillilitre } from '@renatus/core/units/quantity'
 import { SALT_DENSITY, type Salt } from '@renatus/core/water/salinity'
 

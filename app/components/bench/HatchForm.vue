@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { z } from 'zod'
+import * as z from 'zod'
 import { hatch, harvestWindow } from '@renatus/core/dynamics/hatch/hatch'
 import { CYST_DENSITY_G_PER_ML } from '@renatus/core/foods/brine-shrimp/parameters'
 import type { PlannedHatch } from '@renatus/core/planning/plannedHatch'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { z } from 'zod'
+import * as z from 'zod'
 import { SPECIES } from '@renatus/core/fry/species'
 import type { Brood } from '@renatus/core/records/records'
 import { addDays, daysBetween, localDateOf } from '@renatus/core/time/localDate'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import type { StartStop } from '@renatus/core/round/round'
 import { CYST_DENSITY_G_PER_ML } from '@renatus/core/foods/brine-shrimp/parameters'
 import { toSpoons } from '@renatus/core/units/toSpoons'
@@ -8,11 +8,11 @@ import { amountsOf, useHatchActions } from '~/composables/useHatchActions'
 import { useUnits } from '~/composables/useUnits'
 import { HATCH_WARNINGS } from '~/words/hatch'
 import { plural } from '~/words/round'
-import HatchForm from '~/components/bench/HatchForm.vue'
 import VesselDrawing from '~/components/shared/VesselDrawing.vue'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
 import StopFrame from './StopFrame.vue'
 
+const HatchForm = defineAsyncComponent(() => import('~/components/bench/HatchForm.vue'))
 const props = defineProps<{ stop: StartStop, now: boolean, roundKey: string }>()
 const units = useUnits()
 const actions = useHatchActions()

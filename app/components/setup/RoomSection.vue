@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { z } from 'zod'
+import * as z from 'zod'
 import FormCheck from '~/components/shared/FormCheck.vue'
 import FormField from '~/components/shared/FormField.vue'
 import type { RecordDraft } from '~/db/registry'

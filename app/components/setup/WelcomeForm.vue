@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { z } from 'zod'
+import * as z from 'zod'
 import { LOT_DEFAULTS } from '@renatus/core/dynamics/hatch/parameters'
 import { HATCH_SALT } from '@renatus/core/water/salinity'
 import { celsiusToFahrenheit } from '@renatus/core/units/convert'

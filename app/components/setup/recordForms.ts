@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { LOT_DEFAULTS } from '@renatus/core/dynamics/hatch/parameters'
 import type { Place } from '@renatus/core/records/records'
 import type { MeasureSystem } from '@renatus/core/units/kitchenMeasures'

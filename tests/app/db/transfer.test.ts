@@ -1,0 +1,71 @@
+import Dexie from 'dexie'
+import { describe, expect, it } from 'vitest'
+import { readRoomFile, type RoomFile } from '@renatus/core/formats/roomFile'
+import { demoRoom } from '@demo/demoRoom'
+import { RenatusDatabase } from '~/db/database'
+import { writeAct } from '~/db/logbook'
+import { saveRecords } from '~/db/registry'
+import { exportRoom, importRoom, isOtherRoom, lastExport, restoreKept } from '~/db/transfer'
+
+let n = 0
+const fresh = () => new RenatusDatabase(`transfer-${n++}`)
+const demo = demoRoom('2026-03-24T05:34:00.000Z', 'UTC')
+const read = (text: string): RoomFile => {
+  const result = readRoomFile(text)
+  if (!result.ok) throw new Error(result.problem.code)
+  return result.file
+}
+const content = (text: string) => ({ ...read(text), exportedAt: '', by: '' })
+
+describe('export and import', () => {
+  it('an empty database shows the same after an import, and remembers when it was exported', async () => {
+    const [a, b] = [fresh(), fresh()]
+    await importRoom(a, demo, 'merge')
+    expect(await lastExport(a)).toBeNull()
+    const text = await exportRoom(a)
+    expect(await lastExport(a)).not.toBeNull()
+    await importRoom(b, read(text), 'merge')
+    expect(content(await exportRoom(b))).toEqual(content(text))
+  })
+
+  it('two devices that went on apart end alike, and the loser can be restored', async () => {
+    const [a, b] = [fresh(), fresh()]
+    await importRoom(a, demo, 'merge')
+    await importRoom(b, demo, 'merge')
+    const tank = demo.records.find(r => r.type === 'tank')!
+    await saveRecords(a, [{ ...tank, name: 'Left' } as never])
+    await new Promise(resolve => setTimeout(resolve, 5))
+    await saveRecords(b, [{ ...tank, name: 'Right' } as never])
+    await writeAct(a, [{ kind: 'note', subject: { type: 'room', id: 'x' }, data: { text: 'from a' } }])
+    const fromA = read(await exportRoom(a))
+    const merged = await importRoom(b, fromA, 'merge')
+    await importRoom(a, read(await exportRoom(b)), 'merge')
+    expect(merged.conflicts).toHaveLength(1)
+    expect((await a.records.get(tank.id))!.name).toBe('Right')
+    expect(await a.entries.count()).toBe(await b.entries.count())
+    const lost = (await b.kept.toArray()).find(k => k.record.name === 'Left')!
+    await restoreKept(b, lost.n!)
+    expect((await b.records.get(tank.id))!.name).toBe('Left')
+    expect((await b.kept.toArray()).some(k => k.record.name === 'Right')).toBe(true)
+  })
+
+  it('knows the file of another room', async () => {
+    const db = fresh()
+    await saveRecords(db, [{ type: 'room', name: 'Mine', timeZone: 'UTC', rounds: [{ name: 'M', at: '06:30' }], measures: 'metric', water: { pH: null, soft: false }, hatchSaltGL: 25 } as never])
+    expect(await isOtherRoom(db, demo)).toBe(true)
+  })
+})
+
+describe('stored data of older versions', () => {
+  it('version 1, as it first shipped, opens and reads in this one', async () => {
+    const name = `older-${n++}`
+    const old = new Dexie(name)
+    old.version(1).stores({ records: 'id, type', entries: 'id, at, kind, act, answers', kept: '++n, record.id', meta: 'key' })
+    await old.table('records').bulkAdd(demo.records)
+    await old.table('entries').bulkAdd(demo.entries)
+    old.close()
+    const db = new RenatusDatabase(name)
+    expect(await db.entries.count()).toBe(demo.entries.length)
+    expect(readRoomFile(await exportRoom(db)).ok).toBe(true)
+  })
+})

@@ -1,0 +1,37 @@
+import { spawnSync } from 'node:child_process'
+import { describe, expect, it } from 'vitest'
+
+/** The headless runner as a script would call it. */
+const call = (args: string[], input: unknown = '') => {
+  const { status, stdout, stderr } = spawnSync('npx', ['tsx', 'tools/core.ts', ...args], { input: typeof input === 'string' ? input : JSON.stringify(input), encoding: 'utf8' })
+  return { status, out: stdout === '' ? null : JSON.parse(stdout) as Record<string, never>, error: stderr.includes('{"error"') ? (JSON.parse(stderr.slice(stderr.indexOf('{"error"'))) as { error: { code: string, path: string } }).error : null }
+}
+
+describe('headless', () => {
+  it('salt and salt-of agree', () => {
+    const { out } = call(['salt'], { volumeL: 2, targetGL: 26, salt: 'fine', measures: 'us' })
+    expect(out).toMatchObject({ grams: 52, sg25: 1.0182 })
+    const back = call(['salt-of'], { volumeL: 2, salt: 'fine', spoons: out!.spoons })
+    expect(back.out!.gPerL).toBeCloseTo(26 + Number(out!.errorGL), 6)
+  })
+
+  it('hatch gives curve, factors, pulls and warnings', () => {
+    const { out } = call(['hatch'], { vesselL: 2, cystsG: 10, saltGL: 25, temperatureC: [{ h: 0, c: 25 }], pullsAt: [36, 24] })
+    expect(out).toMatchObject({ hatchFactors: { density: 0.85 }, warnings: ['over-2-g-per-L'] })
+    expect(out!.at).toHaveLength(31)
+    expect((out!.pulls as { h: number, useful: number }[]).map(p => [p.h, Math.round(p.useful * 100)])).toEqual([[24, 60], [36, 33]])
+    expect(call(['hatch'], { vesselL: 1, cystsG: 1, saltGL: 25, temperatureC: 5 }).out).toMatchObject({ t10h: null, best: null, warnings: expect.arrayContaining(['never']) as never })
+  })
+
+  it.each([
+    [['hatch'], { vesselL: 0, cystsG: 1, saltGL: 25, temperatureC: 25 }, 'bad-input', 'vesselL'], [['salt-of'], { volumeL: 1, salt: 'fine', spoons: [{ measure: 'ladle', count: 1 }] }, 'bad-input', 'spoons.0.measure'],
+    [['salt'], '{"volumeL":', 'bad-json', ''], [['plan'], {}, 'not-yet', 'command'], [['brew'], {}, 'unknown-command', 'command'], [['salt', '/nowhere.json'], '', 'no-file', '/nowhere.json'],
+  ] as const)('%j refuses with exit 2, a code and a path, and prints nothing', (args, input, code, path) => {
+    const { status, out, error } = call([...args], input)
+    expect([status, out, error?.code, error?.path]).toEqual([2, null, code, path])
+  })
+
+  it('schema prints both sides', () => {
+    expect(Object.keys(call(['schema', 'hatch']).out!)).toEqual(['input', 'output'])
+  })
+}, 60_000)
