@@ -20,7 +20,7 @@ const next = computed(() => room.round?.plan.hatches[0])
 
 <template>
   <NoRoom v-if="!room.state" />
-  <div v-else class="grid gap-6">
+  <div v-else class="grid grid-cols-1 gap-6">
     <div>
       <h1>Hatch bench</h1>
       <p class="small mt-1">

@@ -16,7 +16,7 @@ const broods = computed(() => [...(room.state?.broods ?? [])].sort((a, b) => (a.
 
 <template>
   <NoRoom v-if="!room.state" />
-  <div v-else class="grid gap-4 max-w-4xl">
+  <div v-else class="grid grid-cols-1 gap-4 max-w-4xl">
     <div class="flex flex-wrap items-end gap-4">
       <div class="grow"><h1>Broods</h1><p class="small mt-1">{{ broods.length ? `${plural(broods.length, 'brood')}, the youngest first.` : 'No brood yet.' }}</p></div>
       <button v-if="!adding" class="btn btn-main" @click="adding = true">Add a brood</button>

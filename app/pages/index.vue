@@ -37,8 +37,8 @@ const waiting = computed(() => room.state?.broods.length === 0)
 <template>
   <div v-if="!room.loaded" class="small" role="status">Opening the room</div>
   <WelcomeForm v-else-if="!room.state" />
-  <div v-else-if="room.round" class="grid gap-x-8 gap-y-6 desk:grid-cols-[minmax(0,1fr)_17rem]">
-    <div class="grid gap-4 content-start min-w-0">
+  <div v-else-if="room.round" class="grid grid-cols-1 gap-x-8 gap-y-6 desk:grid-cols-[minmax(0,1fr)_17rem]">
+    <div class="grid grid-cols-1 gap-4 content-start min-w-0">
       <div>
         <h1>{{ room.round.current.name }}</h1>
         <p class="small mt-1">{{ roundLead(room.round.stops.length, minutes, early) }}<template v-if="early"> Due {{ units.when(room.round.current.at) }}.</template></p>
@@ -47,7 +47,7 @@ const waiting = computed(() => room.state?.broods.length === 0)
         </p>
       </div>
       <UndoLine />
-      <section v-for="(shelf, i) in shelves" :key="i" class="grid">
+      <section v-for="(shelf, i) in shelves" :key="i" class="grid grid-cols-1">
         <ShelfEdge :name="shelf.name" />
         <component
           :is="CARDS[stop.type]" v-for="(stop, j) in shelf.stops" :key="stop.key" :stop="stop" :now="i === 0 && j === 0" :round-key="room.round.current.key"

@@ -63,7 +63,7 @@ async function addNote() {
 
 <template>
   <NoRoom v-if="!room.state" />
-  <div v-else class="grid gap-4">
+  <div v-else class="grid grid-cols-1 gap-4">
     <div><h1>Log</h1><p class="small mt-1">{{ plural(all.length, 'entry', 'entries') }}. Nothing is ever erased: corrections and undos are entries too.</p></div>
     <UndoLine />
     <div class="flex flex-wrap gap-3 items-end">

@@ -1,7 +1,7 @@
 import { CHILLED_HOLD_H, SECOND_PULL_GAIN } from '../foods/brine-shrimp/parameters'
 import type { Vessel } from '../records/records'
 import { lotInUse, type RoomState } from '../stock/roomState'
-import { hoursBetween, toMs, type Instant } from '../time/localDate'
+import { hoursBetween, toInstant, toMs, type Instant } from '../time/localDate'
 import type { RoundOccurrence } from '../time/rounds'
 import { allocate, type Batch, type Want } from './allocate'
 import { hatchOption, vesselModel, type HatchOption, type LotForPlan } from './hatchOption'
@@ -89,13 +89,16 @@ export function hatchPlan(state: RoomState, rounds: readonly RoundOccurrence[]):
 /** Fewest cysts per fed nauplius; a second pull must earn its labour. */
 const score = (o: HatchOption) => o.yieldShare * (o.pullsAt.length > 1 ? 1 - SECOND_PULL_GAIN : 1)
 
+/** Plans count from the last quarter of an hour, so that amounts do not creep with every minute. */
+const quarterBefore = (now: Instant): Instant => toInstant(Math.floor(toMs(now) / 900_000) * 900_000)
+
 /** When a vessel can be filled again: now, or with the last pull of what runs in it. */
 function freeFrom(state: RoomState, vessel: Vessel, pulls: readonly ExpectedPull[]): Instant | null {
   const busy = state.runs.filter(r => r.setup.vesselId === vessel.id && r.endedAt === null)
-  if (busy.length === 0) return state.now
+  if (busy.length === 0) return quarterBefore(state.now)
   const last = pulls.filter(p => p.run.setup.vesselId === vessel.id).at(-1)
   // A spent bottle is emptied at this round and is free then.
-  return last ? last.round.at : state.now
+  return last ? last.round.at : quarterBefore(state.now)
 }
 
 const canStart = (free: Map<string, Instant | null>, vessel: Vessel, at: Instant) => {
@@ -109,11 +112,12 @@ function optionsFor(
   water: { saltGL: RoomState['room']['hatchSaltGL'], pH: number }, free: Map<string, Instant | null>, putOff: ReadonlySet<string>,
 ): HatchOption[] {
   const found: HatchOption[] = []
+  const soon = quarterBefore(state.now)
   for (const vessel of state.vessels) {
     const model = vesselModel(vessel, lot, water)
     for (const start of rounds) {
       if (putOff.has(start.key)) continue
-      const startAt = toMs(start.at) < toMs(state.now) ? state.now : start.at
+      const startAt = start.at < soon ? soon : start.at
       if (!canStart(free, vessel, startAt)) continue
       rounds.forEach((pull, i) => {
         const ahead = hoursBetween(pull.at, first.at)

@@ -52,8 +52,8 @@ async function read() {
 </script>
 
 <template>
-  <article class="border-b border-line pb-6 grid gap-4 desk:grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)]">
-    <div class="grid gap-3 content-start">
+  <article class="border-b border-line pb-6 grid grid-cols-1 gap-4 desk:grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)]">
+    <div class="grid grid-cols-1 gap-3 content-start min-w-0">
       <div class="flex gap-4">
         <VesselDrawing :shape="vessel?.shape ?? 'cone'" :hatched="Math.min(1, model.curve.hatchedAt(elapsed))" :label="`${vessel?.name}: ${units.share(model.curve.hatchedAt(elapsed))} hatched`" :size="96" />
         <div class="min-w-0">

@@ -24,11 +24,17 @@ const coming = computed(() => {
   for (const meal of plan.meals) of(meal.round)
   for (const pull of plan.pulls) of(pull.round).lines.push({ key: `p${pull.run.id}${pull.pullNo}`, verb: 'Harvest', text: `${vesselOf(pull.run.setup.vesselId)}, about ${units.count(pull.nauplii)} nauplii` })
   for (const hatch of plan.hatches) {
+    hatch.pulls.forEach((p, i) => {
+      const r = plan.meals.find(m => m.at === p.at)?.round
+      if (r) of(r).lines.push({ key: `${hatch.key}p${i}`, verb: 'Harvest', text: `${hatch.vessel.name}, about ${units.count(p.nauplii)} nauplii` })
+    })
     of(hatch.startRound).lines.push({ key: hatch.key, verb: 'Start', text: `${hatch.vessel.name} with ${units.grams(hatch.cystsG)} cysts, for ${units.when(hatch.pulls[0]!.at)}` })
   }
   for (const [key, r] of rounds) {
-    const tanks = new Set(plan.meals.filter(m => m.round.key === key).map(m => m.tank.id)).size
+    const without = new Set(plan.gaps.filter(g => g.meal.round.key === key && g.share > 0.95).map(g => g.meal.tank.name))
+    const tanks = new Set(plan.meals.filter(m => m.round.key === key && !without.has(m.tank.name)).map(m => m.tank.id)).size
     if (tanks > 0) r.lines.push({ key: `m${key}`, verb: 'Feed', text: plural(tanks, 'tank') })
+    if (without.size > 0) r.lines.push({ key: `g${key}`, verb: 'No nauplii', text: `for ${[...without].join(', ')}` })
   }
   return [...rounds].filter(([key]) => key !== current.key).map(([, r]) => r).sort((a, b) => (a.at < b.at ? -1 : 1)).slice(0, SHOWN)
 })

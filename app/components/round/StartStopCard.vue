@@ -26,7 +26,7 @@ const spoons = computed(() => {
   if (!recipe || !salt) return ''
   const error = recipe.errorGL
   const cysts = toSpoons(p.value.cystsG / CYST_DENSITY_G_PER_ML, units.measures.value)
-  return `${formatSpoons(recipe.spoons)} of ${salt.name.toLowerCase()}${Math.abs(error) >= 0.05 ? ` (${error > 0 ? '+' : '−'}${Math.abs(error).toFixed(1)} g/L)` : ''}; cysts without a scale: ${cysts.spoons.length ? `about ${formatSpoons(cysts.spoons)}` : 'a few grains on a dry spoon tip'}`
+  return `${formatSpoons(recipe.spoons)} of ${salt.name.toLowerCase()}${Math.abs(error) >= 0.05 ? ` (${error > 0 ? '+' : '−'}${Math.abs(error).toFixed(1)} g/L)` : ''}; cysts without a scale: ${cysts.spoons.length ? `about ${formatSpoons(cysts.spoons)}` : 'a small pinch'}`
 })
 const pulls = computed(() => p.value.pulls.map((pull, i) => `${i === 0 ? 'First pull' : 'second'} ${units.when(pull.at)}, about ${units.count(pull.nauplii)} nauplii`).join('; '))
 

@@ -67,7 +67,7 @@ const nextName = (name: string) => (/\d+$/.test(name) ? name.replace(/\d+$/, n =
 </script>
 
 <template>
-  <form class="grid gap-6 max-w-4xl" novalidate data-dirty="true" @submit="submit">
+  <form class="grid grid-cols-1 gap-6 max-w-4xl" novalidate data-dirty="true" @submit="submit">
     <div>
       <h1>Set up your room</h1>
       <p class="sentence mt-2 max-w-prose">Two minutes. Everything has a sensible default and can be changed later. Nothing leaves this device.</p>

@@ -12,7 +12,7 @@ const typing = useTyping()
 </script>
 
 <template>
-  <div class="px-4 desk:px-6 grid gap-2" :class="{ 'pt-3': room.which === 'demo' || room.clockBehind || pwa?.needRefresh }">
+  <section aria-label="Notices" class="px-4 desk:px-6 grid gap-2" :class="{ 'pt-3': room.which === 'demo' || room.clockBehind || pwa?.needRefresh }">
     <p v-if="room.which === 'demo'" class="small border-l-[6px] border-plan bg-paper pl-4 flex flex-wrap gap-x-4 items-center">
       <span class="grow"><strong class="text-ink">Demo room.</strong> An invented net loft. Try anything: it starts afresh every day and never touches your own room.</span>
       <button class="btn btn-quiet underline" @click="room.open('own')">Go to my room</button>
@@ -24,5 +24,5 @@ const typing = useTyping()
       <span class="grow"><strong>A new version is here.</strong> {{ typing ? 'Finish what you are typing first.' : 'It takes a moment and keeps everything.' }}</span>
       <button class="btn" :disabled="typing" @click="pwa?.updateServiceWorker(true)">Update now</button>
     </p>
-  </div>
+  </section>
 </template>

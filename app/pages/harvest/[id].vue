@@ -140,7 +140,7 @@ async function log() {
     <p class="sentence">It was harvested or emptied<template v-if="run?.endedAt"> {{ units.when(run.endedAt) }}</template>. What was logged stands in the Log, where it can be corrected or undone.</p>
     <p><NuxtLink class="btn" :prefetch="false" to="/">Back to the round</NuxtLink></p>
   </div>
-  <form v-else class="grid gap-6 max-w-4xl" novalidate data-dirty="true" @submit.prevent="log">
+  <form v-else class="grid grid-cols-1 gap-6 max-w-4xl" novalidate data-dirty="true" @submit.prevent="log">
     <div>
       <h1>Harvest {{ vessel?.name }}</h1>
       <p class="sentence mt-1" v-if="expected">After {{ units.duration(expected.h) }} expect about <span class="amount">{{ units.count(expected.nauplii) }}</span> nauplii<span class="small">, yolk left {{ units.share(expected.energy) }}. Pull {{ pullNo }} of {{ ofPulls }}.</span></p>

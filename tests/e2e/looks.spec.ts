@@ -1,0 +1,67 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test } from '@playwright/test'
+
+const VIEWS = ['/', '/broods', '/bench', '/log', '/setup']
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test(`axe finds nothing in the ${colorScheme} theme, at both widths, and nothing overflows`, async ({ browser }) => {
+    const context = await browser.newContext({ colorScheme, timezoneId: 'Europe/Berlin', locale: 'en-GB', baseURL: test.info().project.use.baseURL, serviceWorkers: 'block' })
+    const page = await context.newPage()
+    await page.clock.install({ time: new Date('2026-03-24T05:34:00Z') })
+    const errors: string[] = []
+    page.on('pageerror', e => errors.push(e.message))
+    await page.goto('/?room=demo')
+    await expect(page.getByRole('article').first()).toBeVisible({ timeout: 30_000 })
+    const harvest = await page.getByRole('link', { name: 'Harvest', exact: true }).first().getAttribute('href')
+    for (const width of [1280, 390]) {
+      await page.setViewportSize({ width, height: width === 390 ? 844 : 800 })
+      for (const path of [...VIEWS, harvest!]) {
+        await page.goto(path)
+        await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+        if (path === '/bench') await expect(page.locator('canvas').first()).toBeVisible()
+        const { violations } = await new AxeBuilder({ page }).analyze()
+        expect(violations.map(v => `${path} ${width}: ${v.id} ${v.nodes.map(n => n.html.slice(0, 120)).join(' | ')}`)).toEqual([])
+        expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), `${path} at ${width} scrolls sideways`).toBeLessThanOrEqual(0)
+      }
+    }
+    expect(errors).toEqual([])
+    await context.close()
+  })
+}
+
+test('targets on a phone are 48 px and up', async ({ browser }) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, locale: 'en-GB', baseURL: test.info().project.use.baseURL, serviceWorkers: 'block' })
+  const page = await context.newPage()
+  await page.clock.install({ time: new Date('2026-03-24T05:34:00Z') })
+  await page.goto('/?room=demo')
+  await expect(page.getByRole('article').first()).toBeVisible({ timeout: 30_000 })
+  for (const path of VIEWS) {
+    await page.goto(path)
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+    const small = await page.evaluate(() => [...document.querySelectorAll<HTMLElement>('button, a.btn, nav a, summary, input:not([type=checkbox]):not([type=radio]):not([type=file]), select')]
+      .filter(e => e.offsetParent !== null && e.getBoundingClientRect().height > 0 && e.getBoundingClientRect().height < 47.5).map(e => `${e.tagName} ${e.textContent?.trim().slice(0, 30)} ${e.getBoundingClientRect().height}`))
+    expect(small, path).toEqual([])
+  }
+  await context.close()
+})
+
+test('over plain http from another host it works and says what is missing', async ({ browser }) => {
+  const port = new URL(test.info().project.use.baseURL!).port
+  // A name that is not localhost is no secure context, as a phone on the same network sees it.
+  const launched = await browser.browserType().launch({ ...test.info().project.use.launchOptions, args: [...(test.info().project.use.launchOptions?.args ?? []), '--host-resolver-rules=MAP loft.test 127.0.0.1'] })
+  const page = await launched.newPage()
+  await page.goto(`http://loft.test:${port}/?room=own`)
+  expect(await page.evaluate(() => [window.isSecureContext, typeof crypto.randomUUID])).toEqual([false, 'undefined'])
+  await page.getByRole('button', { name: 'Open the room' }).click()
+  await page.getByRole('link', { name: 'Setup' }).click()
+  await expect(page.getByText('This page came over plain http')).toBeVisible()
+  await page.getByRole('link', { name: 'Hatch bench' }).click()
+  await page.getByRole('button', { name: 'Start a hatch by hand' }).click()
+  await page.getByRole('button', { name: 'Log the start' }).click()
+  await expect(page.getByTestId('in-bottle')).toBeVisible()
+  await launched.close()
+})
+
+test('an unknown address under /api is a 404, not a page', async ({ request }) => {
+  expect((await request.get('/api/nothing')).status()).toBe(404)
+})
