@@ -13,7 +13,8 @@ export interface MergeResult extends RoomData {
   entryConflicts: string[]
 }
 
-const same = (a: unknown, b: unknown) => canonical(a) === canonical(b)
+// Most entries are the same text: only what differs is worth sorting.
+const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b) || canonical(a) === canonical(b)
 
 /** Text of a value with sorted keys, so that the order of fields does not count. */
 function canonical(value: unknown): string {

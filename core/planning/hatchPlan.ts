@@ -28,7 +28,15 @@ export interface HatchPlan {
   rotation: Rotation | null
 }
 
-const wantKey = (meal: Meal) => `${meal.tank.id} ${meal.round.key}`
+/** All tanks of a round are one want: what it lacks, every tank lacks in the same share. */
+const wantsOf = (meals: readonly Meal[]): Want[] => {
+  const byRound = new Map<string, Want>()
+  for (const m of meals) {
+    const want = byRound.get(m.round.key) ?? { key: m.round.key, at: m.at, useful: 0 }
+    byRound.set(m.round.key, { ...want, useful: want.useful + m.nauplii * (1 + SPILL) })
+  }
+  return [...byRound.values()]
+}
 
 /**
  * The next hatches: the first meal that nothing covers gets the start, pulls and vessel that take the fewest cysts,
@@ -40,7 +48,7 @@ export function hatchPlan(state: RoomState, rounds: readonly RoundOccurrence[]):
   const pulls = expectedPulls(state, rounds)
   const meals = mealsAt(state, rounds)
   const batches: Batch[] = liveBatches(state, pulls)
-  const wants = meals.map((m): Want => ({ key: wantKey(m), at: m.at, useful: m.nauplii * (1 + SPILL) }))
+  const wants = wantsOf(meals)
   const wanted = new Map(wants.map(w => [w.key, w.useful]))
   const open = lotInUse(state)
   const lot: LotForPlan | null = open && { id: open.lot.id, name: open.lot.name, hatch: open.state.hatch, cystsPerG: open.lot.cystsPerG, speed: open.lot.speed, spread: open.lot.spread, gramsLeft: open.state.gramsLeft }
@@ -48,27 +56,27 @@ export function hatchPlan(state: RoomState, rounds: readonly RoundOccurrence[]):
   const free = new Map(state.vessels.map(v => [v.id, freeFrom(state, v, pulls)]))
   const putOff = new Set(rounds.filter(r => [...postponedAt(state, r.key)].some(k => k.startsWith('start:'))).map(r => r.key))
   const hatches: PlannedHatch[] = []
-  const gaps: Gap[] = []
+  const short: { key: string, reason: Gap['reason'] }[] = []
   const given = new Set<string>()
 
   for (let guard = 0; guard < 60; guard++) {
     const lacking = allocate(wants, batches)
-    const short = (w: Want) => lacking.get(w.key)! > ENOUGH * wanted.get(w.key)! && !given.has(w.key)
-    const first = wants.find(short)
+    const isShort = (w: Want) => lacking.get(w.key)! > ENOUGH * wanted.get(w.key)! && !given.has(w.key)
+    const first = wants.find(isShort)
     if (!first) break
-    const openWants = wants.filter(short).map(w => ({ ...w, useful: lacking.get(w.key)! }))
+    const openWants = wants.filter(isShort).map(w => ({ ...w, useful: lacking.get(w.key)! }))
     const options = lot && lot.gramsLeft > 0.05 ? optionsFor(state, rounds, first, openWants, lot, water, free, putOff) : []
     const best = options.reduce<HatchOption | null>((a, b) => (a === null || score(b) > score(a) + 1e-9 ? b : a), null)
     if (!best || !lot) {
       given.add(first.key)
-      gaps.push({ meal: meals.find(m => wantKey(m) === first.key)!, lacking: first.useful, share: 1, reason: whyNone(state, lot, rounds, first, putOff) })
+      short.push({ key: first.key, reason: whyNone(state, lot, rounds, first, putOff) })
       continue
     }
     const group = vesselsFor(best, lot, water, state.vessels.filter(v => canStart(free, v, best.startAt)))
     const planned = group.map((vessel) => {
       const share = vessel.litres / group.reduce((l, v) => l + v.litres, 0)
-      const from = meals.filter(m => best.wants.some(w => w.key === wantKey(m)))
-      return plannedHatch(state, { ...best, vessel, hatchable: best.hatchable * share }, { lot, water, meals: from, rounds, share, wants: best.wants.length })
+      const from = meals.filter(m => best.wants.some(w => w.key === m.round.key))
+      return plannedHatch(state, { ...best, vessel, hatchable: best.hatchable * share }, { lot, water, meals: from, rounds, share })
     })
     for (const hatch of planned) {
       hatches.push(hatch)
@@ -79,11 +87,10 @@ export function hatchPlan(state: RoomState, rounds: readonly RoundOccurrence[]):
     const after = allocate(wants, batches)
     for (const w of best.wants) {
       given.add(w.key)
-      const still = after.get(w.key)!
-      if (still > ENOUGH * wanted.get(w.key)!) gaps.push({ meal: meals.find(m => wantKey(m) === w.key)!, lacking: still, share: still / wanted.get(w.key)!, reason: 'vessel-too-small' })
+      if (after.get(w.key)! > ENOUGH * wanted.get(w.key)!) short.push({ key: w.key, reason: 'vessel-too-small' })
     }
   }
-  return { hatches: hatches.sort((a, b) => toMs(a.startAt) - toMs(b.startAt)), pulls, meals, gaps: closeWithCubes(gaps, wants, batches, state), rotation: rotationFor(state, hatches, lot, water) }
+  return { hatches: hatches.sort((a, b) => toMs(a.startAt) - toMs(b.startAt)), pulls, meals, gaps: gapsOf(short, meals, wants, [...batches, ...frozenBatches(state)]), rotation: rotationFor(state, hatches, lot, water) }
 }
 
 /** Fewest cysts per fed nauplius; a second pull must earn its labour. */
@@ -153,12 +160,12 @@ function whyNone(state: RoomState, lot: LotForPlan | null, rounds: readonly Roun
   return hoursBetween(state.now, first.at) < soonest + 2 ? 'too-late' : 'no-vessel'
 }
 
-/** Cubes in the freezer step in for what no live hatch can reach. */
-function closeWithCubes(gaps: readonly Gap[], wants: readonly Want[], batches: readonly Batch[], state: RoomState): Gap[] {
-  const lacking = allocate(wants, [...batches, ...frozenBatches(state)])
-  return gaps.map((g) => {
-    const still = lacking.get(wantKey(g.meal)) ?? 0
-    return { ...g, lacking: still, share: still / (g.meal.nauplii * (1 + SPILL)) }
-  }).filter(g => g.share > ENOUGH)
+/** The meals that stay short when cubes from the freezer have stepped in for what no live hatch can reach. */
+function gapsOf(short: readonly { key: string, reason: Gap['reason'] }[], meals: readonly Meal[], wants: readonly Want[], batches: readonly Batch[]): Gap[] {
+  const lacking = allocate(wants, batches)
+  const wanted = new Map(wants.map(w => [w.key, w.useful]))
+  return short.flatMap(({ key, reason }) => {
+    const share = (lacking.get(key) ?? 0) / wanted.get(key)!
+    return share > ENOUGH ? meals.filter(m => m.round.key === key).map(meal => ({ meal, lacking: share * meal.nauplii * (1 + SPILL), share, reason })) : []
+  })
 }
-

@@ -34,7 +34,7 @@ export interface PlannedHatch {
   why: { cysts: Reason, salt: Reason, time: Reason }
 }
 
-interface Context { lot: LotForPlan, water: WaterForPlan, meals: Meal[], rounds: readonly RoundOccurrence[], share: number, wants: number }
+interface Context { lot: LotForPlan, water: WaterForPlan, meals: Meal[], rounds: readonly RoundOccurrence[], share: number }
 
 /** Turns the chosen option into amounts with their reasons. */
 export function plannedHatch(state: RoomState, option: HatchOption, { lot, water, meals, rounds, share }: Context): PlannedHatch {

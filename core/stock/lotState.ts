@@ -53,11 +53,14 @@ function learnHatch(lot: Lot, harvests: { data: { hatchId: string, nauplii: numb
   let precision = 1 / TIN_LOG_SD ** 2
   let mean = Math.log(lot.hatch)
   let counts = 0
+  const counted = new Map(harvests.filter(h => h.data.count !== null).map(h => [`${h.data.hatchId} ${h.at}`, h]))
   for (const run of runs) {
+    // Only a counted bottle teaches; the others need no model here.
+    if (!run.pulls.some(p => counted.has(`${run.id} ${p.at}`))) continue
     const model = modelOfRun(run, { ...lot, hatch: 1 }, pH)
     let takenUpTo = 0
     for (const pull of run.pulls) {
-      const harvest = harvests.find(x => x.data.hatchId === run.id && x.at === pull.at)
+      const harvest = counted.get(`${run.id} ${pull.at}`)
       const share = model.curve.pull(pull.h, takenUpTo).hatchedFraction
       takenUpTo = pull.h
       const could = run.setup.cystsG * lot.cystsPerG * productOfFactors(model.factors) * share

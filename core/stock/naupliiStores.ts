@@ -25,12 +25,14 @@ export interface NaupliiStore {
 /** Stores that still hold something, oldest first. */
 export function naupliiStores(entries: readonly Entry[], now: Instant): NaupliiStore[] {
   const gone = new Set(ofKind(entries, 'store.discarded').map(e => e.data.storeId))
-  const fed = ofKind(entries, 'tank.fed').filter(e => e.data.source.kind !== 'harvest')
+  const fed = new Map<string, number>()
+  for (const { data } of ofKind(entries, 'tank.fed')) {
+    if (data.source.kind !== 'harvest') fed.set(data.source.id, (fed.get(data.source.id) ?? 0) + data.nauplii)
+  }
   return ofKind(entries, 'nauplii.stored')
     .filter(e => !gone.has(e.data.storeId))
     .map(({ at, data }): NaupliiStore => {
-      const taken = fed.filter(f => f.data.source.id === data.storeId).reduce((n, f) => n + f.data.nauplii, 0)
-      const left = Math.max(0, data.nauplii - taken)
+      const left = Math.max(0, data.nauplii - (fed.get(data.storeId) ?? 0))
       const share = data.nauplii > 0 ? left / data.nauplii : 0
       const chilled = data.form === 'fridge'
       return {

@@ -32,13 +32,15 @@ export const HATCH_LIMITS = { coldC: 18, hotC: 30, lowPH: 8, lowSaltGL: 10, high
 
 const curves = new Map<string, HatchCurve>()
 
-/** The curve depends on few numbers that recur, and holds 8000 points: the last few are kept. */
+/** The curve depends on few numbers that recur: the last ones are kept, about 50 kB each. */
+const CURVES_KEPT = 256
+
 function curveOf(timing: HatchTiming): HatchCurve {
   const key = JSON.stringify([timing.temperature, timing.speed, timing.spread, timing.decapsulated])
   let curve = curves.get(key)
   if (!curve) {
     curve = hatchCurve(timing)
-    if (curves.size >= 64) curves.delete(curves.keys().next().value!)
+    if (curves.size >= CURVES_KEPT) curves.delete(curves.keys().next().value!)
     curves.set(key, curve)
   }
   return curve

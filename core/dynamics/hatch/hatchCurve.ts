@@ -46,11 +46,11 @@ export interface HatchCurve {
  */
 export function hatchCurve(timing: HatchTiming, horizonH: number = HATCH.horizonH): HatchCurve {
   let n = Math.ceil(horizonH / CURVE_STEP_H)
-  const hatched = new Float64Array(n + 1)
-  const useful = new Float64Array(n + 1)
-  const alive = new Float64Array(n + 1)
+  let hatched = new Float64Array(n + 1)
+  let useful = new Float64Array(n + 1)
+  let alive = new Float64Array(n + 1)
   // Loss accumulated since start, so that energy between any two times is one exponential.
-  const loss = new Float64Array(n + 1)
+  let loss = new Float64Array(n + 1)
   const temperature = temperatureAt(timing.temperature)
   const pace = timing.speed / (timing.decapsulated ? HATCH.decapsulatedShare : 1)
   const t10 = { at: null as number | null }
@@ -83,6 +83,8 @@ export function hatchCurve(timing: HatchTiming, horizonH: number = HATCH.horizon
     if (time <= (t90.at ?? HATCH.factorWindowH)) maxTemperatureC = Math.max(maxTemperatureC, middle)
   }
 
+  // Curves are kept in a cache: hold no more than was drawn.
+  ;[hatched, useful, alive, loss] = [hatched.slice(0, n + 1), useful.slice(0, n + 1), alive.slice(0, n + 1), loss.slice(0, n + 1)]
   const at = (series: Float64Array, h: number) => {
     const x = Math.max(0, h) / CURVE_STEP_H
     if (x >= n) return series[n]!

@@ -1,0 +1,25 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, it } from 'vitest'
+import { HATCH } from '@renatus/core/dynamics/hatch/parameters'
+import { SECOND_PULL_GAIN } from '@renatus/core/foods/brine-shrimp/parameters'
+import { profile } from '@renatus/core/foods/brine-shrimp/profile'
+import { LIT_HOURS } from '@renatus/core/fry/mealDemand'
+import { RATION_Q10 } from '@renatus/core/fry/ration'
+import { FIT_ENOUGH } from '@renatus/core/fry/sizeFit'
+import { MOST_CYSTS_GL } from '@renatus/core/planning/hatchOption'
+import { SPILL } from '@renatus/core/planning/meals'
+import { COUNT_LOG_SD, TIN_LOG_SD } from '@renatus/core/stock/lotState'
+
+const constants: Record<string, unknown> = { HATCH, profile, SECOND_PULL_GAIN, LIT_HOURS, RATION_Q10, FIT_ENOUGH, MOST_CYSTS_GL, SPILL, COUNT_LOG_SD, TIN_LOG_SD }
+const quoted = [...readFileSync('docs/models.md', 'utf8').matchAll(/`([\d.]+)` <!-- ([\w.]+) -->/g)].map(m => [m[2]!, Number(m[1])] as const)
+
+describe('docs/models.md', () => {
+  it.each(quoted)('%s is %d in the code too', (path, value) => {
+    expect(path.split('.').reduce<unknown>((o, key) => (o as Record<string, unknown>)[key], constants)).toBe(value)
+  })
+  it('quotes every number of the hatch family', () => {
+    const named = new Set(quoted.map(([path]) => path))
+    expect(Object.keys(HATCH).filter(key => !['energyReferenceC', 'horizonH', 'factorWindowH'].includes(key) && !named.has(`HATCH.${key}`))).toEqual([])
+    expect(quoted.length).toBeGreaterThan(20)
+  })
+})

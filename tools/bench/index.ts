@@ -1,0 +1,61 @@
+/** npm run bench: how fast, and how it grows with size. Printed, never asserted: machines differ. */
+import { demoRoom } from '@demo/demoRoom'
+import { mergeRooms } from '@renatus/core/formats/mergeRooms'
+import { readRoomFile, writeRoomFile } from '@renatus/core/formats/roomFile'
+import { hatchCurve } from '@renatus/core/dynamics/hatch/hatchCurve'
+import type { Entry } from '@renatus/core/records/entries'
+import { makeId } from '@renatus/core/records/id'
+import type { AnyRecord } from '@renatus/core/records/records'
+import { buildRound } from '@renatus/core/round/round'
+import { roomState } from '@renatus/core/stock/roomState'
+
+const NOW = '2026-03-24T05:34:00.000Z'
+
+/** Median milliseconds of some runs, after a warm-up. */
+function time(run: (i: number) => void, runs = 15): number {
+  for (let i = 0; i < 3; i++) run(-1 - i)
+  const all = Array.from({ length: runs }, (_, i) => {
+    const from = performance.now()
+    run(i)
+    return performance.now() - from
+  }).sort((a, b) => a - b)
+  return all[Math.floor(runs / 2)]!
+}
+
+function row(name: string, sizes: readonly number[], run: (size: number) => (i: number) => void) {
+  const ms = sizes.map(size => time(run(size)))
+  const growth = ms.length > 1 ? Math.log(ms.at(-1)! / ms[0]!) / Math.log(sizes.at(-1)! / sizes[0]!) : 0
+  console.log(`${name.padEnd(44)} ${sizes.map((s, i) => `${s}: ${ms[i]!.toFixed(2)} ms`).join('   ')}${ms.length > 1 ? `   growth ~ size^${growth.toFixed(2)}` : ''}`)
+}
+
+const demo = demoRoom(NOW, 'Europe/Berlin')
+const broods = (n: number): AnyRecord[] => {
+  const brood = demo.records.find(r => r.type === 'brood' && r.removedAt === null)!
+  const tank = demo.records.find(r => r.type === 'tank')!
+  const more = Array.from({ length: n }, (_, i): AnyRecord[] => {
+    const id = (k: number) => makeId(2_000_000 + i * 10 + k, new Uint8Array(10))
+    return [{ ...tank, id: id(1) } as AnyRecord, { ...brood, id: id(2), tankId: id(1) } as AnyRecord]
+  }).flat()
+  return [...demo.records.filter(r => r.type !== 'brood' && r.type !== 'tank'), ...more]
+}
+/** The same weeks again and again: a longer log of the same room. */
+const longer = (times: number): Entry[] => Array.from({ length: times }, (_, k) => demo.entries.map((e): Entry => ({ ...e, id: makeId(Date.parse(e.at) - k * 1000, Uint8Array.from({ length: 10 }, (_x, j) => (j * 31 + k) % 256)), act: `${e.act.slice(0, 20)}${String(k).padStart(6, '0')}` }))).flat()
+
+row('hatch curve, new temperature course', [1], () => i => hatchCurve({ temperature: [{ h: 0, c: 25 + i / 100 }, { h: 12, c: 27 }], speed: 1, spread: 0.17, decapsulated: false }))
+row('room state by log length (x 8 weeks)', [1, 4, 16], (k) => {
+  const entries = longer(k)
+  return () => roomState(demo.records, entries, NOW)
+})
+row('round by number of broods', [15, 60, 240], (n) => {
+  const state = roomState(broods(n), demo.entries, NOW)!
+  return () => buildRound(state)
+})
+row('read room file by log length', [1, 4, 16], (k) => {
+  const text = writeRoomFile({ exportedAt: NOW, by: 'bench', records: demo.records, entries: longer(k), kept: [] })
+  return () => readRoomFile(text)
+})
+row('merge by log length', [1, 4, 16], (k) => {
+  const entries = longer(k)
+  return () => mergeRooms({ records: demo.records, entries, kept: [] }, { records: demo.records, entries, kept: [] }, NOW)
+})
+row('demo room, eight weeks', [1], () => () => demoRoom(NOW, 'Europe/Berlin'))

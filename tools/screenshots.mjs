@@ -1,0 +1,50 @@
+/** npm run screenshots: serves the production build, opens the demo room at a frozen date, writes docs/screenshots/*.png at 1280x800 (one phone view). */
+import { chromium } from '@playwright/test'
+import { spawn } from 'node:child_process'
+import { existsSync } from 'node:fs'
+import { findChromium, root, run } from './steps.mjs'
+
+const PORT = 3177
+const AT = new Date('2026-03-24T05:34:00Z')
+const SHOTS = [
+  { file: 'round.png', path: '/' },
+  { file: 'round-dark.png', path: '/', theme: 'dark' },
+  { file: 'round-phone.png', path: '/', width: 390, height: 844 },
+  { file: 'broods.png', path: '/broods' },
+  { file: 'bench.png', path: '/bench', wait: 'canvas' },
+  { file: 'harvest.png', path: 'harvest' },
+  { file: 'log.png', path: '/log' },
+  { file: 'setup.png', path: '/setup' },
+  { file: 'welcome.png', path: '/?room=own', own: true },
+]
+
+if (!existsSync(`${root}/.output/server/index.mjs`)) run('npm', ['run', '-s', 'build'])
+const server = spawn(process.execPath, ['.output/server/index.mjs'], { cwd: root, env: { ...process.env, PORT: String(PORT) }, stdio: 'ignore' })
+const base = `http://localhost:${PORT}`
+for (let i = 0; i < 100 && !await fetch(`${base}/api/health`).then(r => r.ok, () => false); i++) await new Promise(resolve => setTimeout(resolve, 100))
+const browser = await chromium.launch({ executablePath: findChromium(), args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+try {
+  for (const shot of SHOTS) {
+    const context = await browser.newContext({ viewport: { width: shot.width ?? 1280, height: shot.height ?? 800 }, colorScheme: shot.theme ?? 'light', timezoneId: 'Europe/Berlin', locale: 'en-GB', serviceWorkers: 'block' })
+    const page = await context.newPage()
+    await page.clock.install({ time: AT })
+    await page.goto(shot.own ? `${base}${shot.path}` : `${base}/?room=demo`)
+    if (!shot.own) {
+      await page.getByRole('article').first().waitFor({ timeout: 60_000 })
+      // The clock that has just ended is answered, so that the view itself is seen.
+      const seen = page.getByRole('button', { name: /^Seen/ })
+      if (await seen.count() > 0) await seen.first().click()
+      const path = shot.path === 'harvest' ? await page.getByRole('link', { name: 'Harvest', exact: true }).first().getAttribute('href') : shot.path
+      if (path !== '/') await page.goto(`${base}${path}`)
+    }
+    await page.getByRole('heading', { level: 1 }).waitFor()
+    if (shot.wait) await page.locator(shot.wait).first().waitFor()
+    await page.waitForTimeout(600)
+    await page.screenshot({ path: `${root}/docs/screenshots/${shot.file}` })
+    console.log(`docs/screenshots/${shot.file}`)
+    await context.close()
+  }
+} finally {
+  await browser.close()
+  server.kill()
+}
