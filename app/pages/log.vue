@@ -15,7 +15,9 @@ import { plural } from '~/words/round'
 const room = useRoomStore()
 const units = useUnits()
 const undo = useUndo()
-const kind = ref<EntryKind | ''>('')
+/** Clocks come and go with the work: they are listed when asked for. */
+const CLOCKS: readonly EntryKind[] = ['clock.started', 'clock.seen']
+const kind = ref<EntryKind | '' | 'work'>('work')
 const search = ref('')
 const correcting = ref<string | null>(null)
 const note = ref('')
@@ -31,7 +33,7 @@ const hatchVessel = (id: string) => {
 }
 interface Row { entry: Entry, text: string, stands: boolean }
 const rows = computed((): Row[] => all.value
-  .filter(e => kind.value === '' || e.kind === kind.value)
+  .filter(e => kind.value === '' || (kind.value === 'work' ? !CLOCKS.includes(e.kind) : e.kind === kind.value))
   .map(e => ({ entry: e, text: entrySentence(e, records.value, units.measures.value, hatchVessel), stands: e.kind === 'undone' || standing.value.has(e.id) })))
 
 const column = createColumnHelper<Row>()
@@ -67,13 +69,13 @@ async function addNote() {
     <div><h1>Log</h1><p class="small mt-1">{{ plural(all.length, 'entry', 'entries') }}. Nothing is ever erased: corrections and undos are entries too.</p></div>
     <UndoLine />
     <div class="flex flex-wrap gap-3 items-end">
-      <label class="font-semibold">Show<select v-model="kind" class="field mt-1 block font-normal"><option value="">everything</option><option v-for="(name, k) in KIND_NAMES" :key="k" :value="k">{{ name }}</option></select></label>
+      <label class="font-semibold">Show<select v-model="kind" class="field mt-1 block font-normal"><option value="work">all work</option><option value="">clocks too</option><option v-for="(name, k) in KIND_NAMES" :key="k" :value="k">{{ name }}</option></select></label>
       <label class="font-semibold">Find<input v-model="search" type="search" class="field mt-1 block font-normal" placeholder="vessel, tank, lot"></label>
       <form class="flex gap-2 items-end grow" @submit.prevent="addNote"><label class="font-semibold grow">Write a note<input v-model="note" class="field mt-1 font-normal" maxlength="2000"></label><button class="btn">Add</button></form>
     </div>
     <ul class="border-t border-line">
       <li v-for="row in table.getRowModel().rows" :key="row.original.entry.id" class="border-b border-line py-2" :data-kind="row.original.entry.kind">
-        <div class="grid gap-x-4 gap-y-1 grid-cols-[minmax(0,1fr)_auto] desk:grid-cols-[10rem_9rem_minmax(0,1fr)_7rem_auto] items-center">
+        <div class="grid gap-x-4 gap-y-1 grid-cols-[minmax(0,1fr)_auto] desk:grid-cols-[11rem_10rem_minmax(0,1fr)_8rem_11rem] items-center">
           <span class="small num">{{ units.when(row.original.entry.at) }}</span>
           <span class="font-semibold desk:order-none" :class="{ 'line-through': !row.original.stands }">{{ KIND_NAMES[row.original.entry.kind] }}</span>
           <span class="col-span-2 desk:col-span-1" :class="{ 'line-through text-ink2': !row.original.stands }">{{ row.original.text }}<span v-if="row.original.entry.supersedes" class="small"> (correction)</span></span>

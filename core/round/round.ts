@@ -1,6 +1,6 @@
 import { saltCautions } from '../foods/brine-shrimp/methods'
 import { brineShrimp } from '../foods/brine-shrimp'
-import { SPILL, type Meal } from '../planning/meals'
+import type { Meal } from '../planning/meals'
 import { hatchPlan, type Gap, type HatchPlan } from '../planning/hatchPlan'
 import { isSpent, postponedAt, type ExpectedPull } from '../planning/supply'
 import type { PlannedHatch } from '../planning/plannedHatch'
@@ -12,6 +12,7 @@ import type { RoomState } from '../stock/roomState'
 import type { Caution } from '../foods/contract'
 import type { Reason } from '../reasons/reason'
 import { hoursBetween, toMs } from '../time/localDate'
+import { portionWhy } from './portionWhy'
 import { currentRound, roundsAround, type RoundOccurrence } from '../time/rounds'
 
 interface StopBase { key: string, placeId: string | null, cautions: Caution[] }
@@ -109,26 +110,14 @@ function feedStops(state: RoomState, plan: HatchPlan, current: RoundOccurrence):
     const cubes = store.naupliiPerCube ? nauplii / store.naupliiPerCube : null
     stops.push({
       type: 'feed', key: `feed:${meal.tank.id}:${current.key}`, placeId: meal.tank.placeId, meal, store, nauplii, share: nauplii / want, harvestFollows: harvest, cautions: [],
-      ml, cubes, why: whyPortion(meal, store, nauplii, ml, cubes),
+      ml, cubes,
+      why: portionWhy(meal, {
+        density: store.naupliiPerMl ?? store.naupliiPerCube!, unit: store.naupliiPerMl ? 'mL' : 'cubes', energy: store.energy,
+        energyFrom: store.form === 'fridge' ? 'hours at 4 °C' : 'as frozen', left: store.nauplii, share: nauplii / want,
+      }),
     })
   }
   return stops
-}
-
-function whyPortion(meal: Meal, store: NaupliiStore, nauplii: number, ml: number | null, cubes: number | null): Reason {
-  const density = ml === null ? store.naupliiPerCube! : store.naupliiPerMl!
-  return {
-    result: ml === null ? { label: 'cubes', value: cubes!, unit: 'cubes' } : { label: 'portion', value: ml, unit: 'mL' },
-    rule: nauplii < meal.nauplii / store.energy - 0.5 ? 'All that is left in the store.' : 'The meal over the energy each nauplius has left, over how many the store holds per unit.',
-    formula: nauplii < meal.nauplii / store.energy - 0.5 ? 'left / density' : 'meal / energy / density',
-    inputs: [
-      { key: 'meal', label: `full-yolk nauplii for ${meal.tank.name}`, value: meal.nauplii, unit: 'nauplii', from: meal.broods.map(b => b.brood.name).join(', ') },
-      { key: 'energy', label: 'energy left in each', value: store.energy, unit: '', from: store.form === 'fridge' ? 'hours at 4 °C' : 'as frozen' },
-      { key: 'density', label: ml === null ? 'nauplii per cube' : 'nauplii per mL', value: density, unit: ml === null ? '/cube' : '/mL', from: 'your harvest' },
-      { key: 'left', label: 'left in the store', value: store.nauplii, unit: 'nauplii', from: 'harvest less what was fed' },
-    ],
-    source: `Benijts et al. 1976; ${Math.round(SPILL * 100)} % spill is planned, not poured`,
-  }
 }
 
 /** Acts of the current round that can be undone, newest first. */

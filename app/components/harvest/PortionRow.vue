@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import type { Meal } from '@renatus/core/planning/meals'
+import type { Reason } from '@renatus/core/reasons/reason'
 import { useUnits } from '~/composables/useUnits'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
 
 /** One tank's portion: proposed in mL, changed in place. */
-defineProps<{ meal: Meal, proposed: number, nauplii: number, problem: string | null }>()
+defineProps<{ meal: Meal, proposed: number, nauplii: number, problem: string | null, why: Reason | null }>()
 const typed = defineModel<string>()
 const units = useUnits()
 </script>
@@ -14,10 +15,10 @@ const units = useUnits()
     <div>
       <p><strong>{{ meal.tank.name }}</strong> <span class="small">{{ meal.broods.map(b => `${b.brood.name}, ${units.whole(b.demand.fryAlive)} fry`).join('; ') }}</span></p>
       <p class="small">{{ units.count(nauplii) }} nauplii<template v-if="meal.broods.some(b => b.demand.smallerBox)">. A smaller rearing box would save most of it</template></p>
-      <WhyPanel :reasons="meal.broods.map(b => b.demand.why)" ask="Why so much?" />
+      <WhyPanel :reasons="[...(why ? [why] : []), ...meal.broods.map(b => b.demand.why)]" ask="Why so much?" />
     </div>
     <label class="font-semibold"><span class="sr-only">Portion for {{ meal.tank.name }}</span>
-      <span class="flex items-center gap-2"><input v-model="typed" class="field text-xl font-bold" inputmode="decimal" :placeholder="String(proposed)"><span>mL</span></span>
+      <span class="flex items-center gap-2"><input v-model="typed" class="field text-xl font-bold placeholder:text-ink placeholder:opacity-100" inputmode="decimal" :placeholder="String(proposed)"><span>mL</span></span>
     </label>
     <p v-if="problem" role="alert" class="col-span-2 text-harm font-semibold">{{ problem }}</p>
   </div>

@@ -5,6 +5,7 @@ import { brineShrimp } from '@renatus/core/foods/brine-shrimp/index'
 import { SETTLE_MINUTES } from '@renatus/core/foods/brine-shrimp/parameters'
 import { lastPullH, modelOfRun } from '@renatus/core/stock/hatchRuns'
 import { lotOfRun } from '@renatus/core/stock/roomState'
+import { portionWhy } from '@renatus/core/round/portionWhy'
 import { hoursBetween } from '@renatus/core/time/localDate'
 import NoRoom from '~/components/shared/NoRoom.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
@@ -27,7 +28,8 @@ const run = computed(() => room.state?.runs.find(r => r.id === id) ?? null)
 const vessel = computed(() => room.state?.vessels.find(v => v.id === run.value?.setup.vesselId))
 const pullNo = computed(() => (run.value?.pulls.length ?? 0) + 1)
 const ofPulls = computed(() => Math.max(pullNo.value, run.value?.setup.pullsAt.length ?? 1))
-const method = computed(() => brineShrimp.methods[ofPulls.value > 1 ? 1 : 0]!)
+/** The steps that keep the bottle running belong to every pull but the last. */
+const steps = computed(() => brineShrimp.methods[pullNo.value < ofPulls.value ? 1 : 0]!.harvest)
 
 const seen = ref<'good' | 'thin' | 'failed' | 'count'>('good')
 const input = reactive({ volume: '200', animals: '', samples: '3', sample: '0.1', cubes: '12' })
@@ -71,7 +73,12 @@ const total = computed(() => {
 })
 const perMl = computed(() => (total.value === null ? null : total.value / valueOf('volume')!))
 
-const meals = computed(() => room.round?.plan.meals.filter(m => m.round.key === room.round!.current.key) ?? [])
+/** What the fridge still feeds at this round, by tank: it goes first, and the harvest brings the rest. */
+const fromFridge = computed(() => new Map((room.round?.stops ?? []).flatMap(s => (s.type === 'feed' && s.store.form === 'fridge' ? [[s.meal.tank.id, s.nauplii * s.store.energy] as const] : []))))
+const meals = computed(() => (room.round?.plan.meals ?? [])
+  .filter(m => m.round.key === room.round!.current.key)
+  .map(m => ({ ...m, nauplii: m.nauplii - (fromFridge.value.get(m.tank.id) ?? 0), whole: m.nauplii }))
+  .filter(m => m.nauplii > 0.05 * m.whole))
 /** Each tank its meal; less for all alike when the harvest is short. */
 const proposal = computed(() => {
   if (!perMl.value || !expected.value) return new Map<string, number>()
@@ -85,6 +92,11 @@ const given = computed(() => meals.value.map((m) => {
   const parsed = typed === undefined || typed === '' ? null : numberField({ label: `Portion for ${m.tank.name}`, min: 0, max: 20_000, unit: 'mL' }).safeParse(typed)
   return { meal: m, ml: parsed === null ? proposal.value.get(m.tank.id) ?? 0 : parsed.success ? parsed.data : NaN, problem: parsed && !parsed.success ? parsed.error.issues[0]!.message : null }
 }))
+function whyOf(meal: (typeof meals.value)[number]) {
+  if (!expected.value || !perMl.value) return null
+  const whole = meal.nauplii / expected.value.energy / perMl.value
+  return portionWhy(meal, { density: perMl.value, unit: 'mL', energy: expected.value.energy, energyFrom: 'age at harvest', left: total.value ?? 0, share: (proposal.value.get(meal.tank.id) ?? 0) / whole })
+}
 const poured = computed(() => given.value.reduce((s, g) => s + (Number.isFinite(g.ml) ? g.ml : 0), 0))
 const left = computed(() => Math.max(0, (valueOf('volume') ?? 0) - poured.value))
 const leftNauplii = computed(() => left.value * (perMl.value ?? 0))
@@ -111,7 +123,7 @@ async function log() {
     },
   }]
   for (const g of given.value) {
-    if (g.ml > 0) drafts.push({ kind: 'tank.fed', subject: { type: 'tank', id: g.meal.tank.id }, data: { tankId: g.meal.tank.id, roundKey: room.round.current.key, nauplii: g.ml * perMl.value!, ml: g.ml, cubes: null, energy, source: { kind: 'harvest', id }, partial: false } })
+    if (g.ml > 0) drafts.push({ kind: 'tank.fed', subject: { type: 'tank', id: g.meal.tank.id }, data: { tankId: g.meal.tank.id, roundKey: room.round.current.key, nauplii: g.ml * perMl.value!, ml: g.ml, cubes: null, energy, source: { kind: 'harvest', id }, partial: fromFridge.value.has(g.meal.tank.id) } })
   }
   if (rest.value !== 'away' && leftNauplii.value >= 1) {
     const storeId = newId()
@@ -148,7 +160,7 @@ async function log() {
     </div>
     <section class="grid gap-2">
       <ShelfEdge name="Draw" />
-      <ol class="grid gap-1 list-decimal pl-6"><li v-for="s in method.harvest" :key="s.text">{{ s.text }}</li></ol>
+      <ol class="grid gap-1 list-decimal pl-6"><li v-for="s in steps" :key="s.text">{{ s.text }}</li></ol>
       <p><button type="button" class="btn" @click="settle">Air is off: start {{ SETTLE_MINUTES }} minutes</button></p>
     </section>
     <section class="grid gap-4">
@@ -177,8 +189,9 @@ async function log() {
     <section class="grid gap-2">
       <ShelfEdge name="Feed the tanks" />
       <p v-if="!meals.length" class="small">No tank waits for nauplii at this round.</p>
+      <p v-if="fromFridge.size" class="small">Besides what the fridge gives at this round: its stops stand in the Round.</p>
       <p v-if="short" class="border-l-4 border-due pl-3" role="status">Not enough for all: every tank gets its share of what there is.</p>
-      <PortionRow v-for="g in given" :key="g.meal.tank.id" v-model="portions[g.meal.tank.id]" :meal="g.meal" :proposed="proposal.get(g.meal.tank.id) ?? 0" :nauplii="(Number.isFinite(g.ml) ? g.ml : 0) * (perMl ?? 0)" :problem="g.problem" />
+      <PortionRow v-for="g in given" :key="g.meal.tank.id" v-model="portions[g.meal.tank.id]" :meal="g.meal" :proposed="proposal.get(g.meal.tank.id) ?? 0" :nauplii="(Number.isFinite(g.ml) ? g.ml : 0) * (perMl ?? 0)" :problem="g.problem" :why="whyOf(g.meal)" />
     </section>
     <section class="grid gap-3">
       <ShelfEdge name="What is left" />

@@ -31,6 +31,6 @@ export const methods: readonly FoodMethod[] = [
   { id: 'one-pull', name: 'One pull', about: 'Everything is taken at once, in the hours when hatched nauplii still carry most of their yolk.', materials, start, harvest },
   {
     id: 'two-pulls', name: 'Two pulls', about: 'The early hatchers are taken fresh at one round, the late ones at the next; the vessel runs on in between.', materials, start,
-    harvest: [...harvest, { text: 'First pull: put the water back, air on, lamp on. The rest hatches until the next round.' }],
+    harvest: [...harvest, { text: 'Put the water back, air on, lamp on. The rest hatches until the next round.' }],
   },
 ]
