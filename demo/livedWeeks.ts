@@ -1,6 +1,7 @@
 import { entry, type Entry } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'
 import type { RandomStream } from '@renatus/core/math/random'
+import { HATCH } from '@renatus/core/dynamics/hatch/parameters'
 import { SETTLE_MINUTES } from '@renatus/core/foods/brine-shrimp/parameters'
 import { buildRound, type Round, type Stop } from '@renatus/core/round/round'
 import { roomState, type RoomState } from '@renatus/core/stock/roomState'
@@ -92,6 +93,10 @@ function harvestDrafts(stop: Extract<Stop, { type: 'harvest' }>, round: Round, b
   if (left > 200) {
     const storeId = c.id(toMs(c.at))
     const freeze = FROZEN.includes(c.harvest)
+    if (!freeze) {
+      const about = { type: 'store', id: storeId }
+      drafts.push({ kind: 'clock.started', subject: about, data: { clockId: c.id(toMs(c.at)), label: 'Fridge: feed out by', endsAt: addHours(c.at, HATCH.fridgeHoldH), about } })
+    }
     drafts.push({ kind: 'nauplii.stored', subject: { type: 'store', id: storeId }, data: { storeId, hatchId, form: freeze ? 'freezer' : 'fridge', nauplii: left, volumeMl: freeze ? null : (left / found) * CUP_ML, cubes: freeze ? 12 : null, energy: pull.energy } })
   }
   const next = pull.run.setup.pullsAt[pull.pullNo]

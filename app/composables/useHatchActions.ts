@@ -37,18 +37,18 @@ export function useHatchActions() {
       ...(clockAt ? [{ kind: 'clock.started' as const, subject, data: { clockId: newId(), label: `${vesselName} to first pull`, endsAt: clockAt, about: subject } }] : []),
     ], answers)
     if (!result.ok) return ANSWERED_ELSEWHERE
-    undo.offer(result.act, `${vesselName} is started. Its clock runs.`)
+    undo.offer(result.act, `${vesselName} is started. Its clock runs.`, answers)
     return null
   }
 
   async function postpone(key: string, roundKey: string, text: string) {
     const result = await room.write([{ kind: 'stop.postponed', subject: { type: 'stop', id: key.slice(0, 60) }, data: { key, roundKey } }], `${key}:not-now`)
-    if (result.ok) undo.offer(result.act, text)
+    if (result.ok) undo.offer(result.act, text, key)
   }
 
   async function empty(hatchId: string, vesselName: string, reason: string, answers: string | null) {
     const result = await room.write([{ kind: 'hatch.emptied', subject: { type: 'hatch', id: hatchId }, data: { hatchId, reason } }], answers)
-    if (result.ok) undo.offer(result.act, `${vesselName} is empty.`)
+    if (result.ok) undo.offer(result.act, `${vesselName} is empty.`, answers)
   }
 
   async function readTemperature(hatchId: string, temperatureC: number) {

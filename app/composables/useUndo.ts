@@ -4,14 +4,15 @@ import { useRoomStore } from '~/stores/room'
 /** How long Undo stands at the stop. Later it is in the Log. */
 export const UNDO_SECONDS = 10
 
-const last = ref<{ act: string, text: string, at: number } | null>(null)
+const last = ref<{ act: string, text: string, at: number, stop: string | null } | null>(null)
 
 export function useUndo() {
   const room = useRoomStore()
   return {
     last,
-    offer(act: string, text: string) {
-      last.value = { act, text, at: Date.now() }
+    /** @param stop key of the stop it belongs to: Undo stands in its place */
+    offer(act: string, text: string, stop: string | null = null) {
+      last.value = { act, text, at: Date.now(), stop }
     },
     async take() {
       const act = last.value?.act

@@ -9,6 +9,8 @@ import RoundAside from '~/components/round/RoundAside.vue'
 import StartStopCard from '~/components/round/StartStopCard.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
+import { useStopOrder } from '~/composables/useStopOrder'
+import { useUndo } from '~/composables/useUndo'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
 import { minutesFor, plural, roundLead } from '~/words/round'
@@ -31,6 +33,13 @@ const shelves = computed(() => {
   }
   return found
 })
+const undo = useUndo()
+const order = useStopOrder(computed(() => room.round?.stops.map(s => s.key) ?? []))
+/** Undo stands where the stop stood: before the stop that followed it, after the last (null), or at the top when it came from elsewhere. */
+const undoAt = computed(() => {
+  const stop = undo.last.value?.stop
+  return stop && order.knows(stop) ? order.after(stop) : 'top'
+})
 const waiting = computed(() => room.state?.broods.length === 0)
 </script>
 
@@ -46,13 +55,15 @@ const waiting = computed(() => room.state?.broods.length === 0)
           <strong>{{ plural(room.round.missedRounds, 'round') }} without a meal logged.</strong> Nothing is made up for: fry are fed for now, not for yesterday. Look at the bellies, siphon what died, and go on below.
         </p>
       </div>
-      <UndoLine />
+      <UndoLine v-if="undoAt === 'top'" />
       <section v-for="(shelf, i) in shelves" :key="i" class="grid grid-cols-1">
         <ShelfEdge :name="shelf.name" />
-        <component
-          :is="CARDS[stop.type]" v-for="(stop, j) in shelf.stops" :key="stop.key" :stop="stop" :now="i === 0 && j === 0" :round-key="room.round.current.key"
-        />
+        <template v-for="(stop, j) in shelf.stops" :key="stop.key">
+          <UndoLine v-if="undoAt === stop.key" />
+          <component :is="CARDS[stop.type]" :stop="stop" :now="i === 0 && j === 0" :round-key="room.round.current.key" />
+        </template>
       </section>
+      <UndoLine v-if="undoAt === null" />
       <section v-if="waiting" class="grid gap-3 max-w-prose">
         <p class="sentence">Add a brood, and Renatus works back from its first meal to the hatch that must be started.</p>
         <p><NuxtLink class="btn btn-main" :prefetch="false" to="/broods?new=1">Add a brood</NuxtLink></p>

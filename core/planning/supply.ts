@@ -1,7 +1,9 @@
 import { CHILLED_HOLD_H } from '../foods/brine-shrimp/parameters'
 import { harvestWindow } from '../dynamics/hatch/hatch'
+import type { Reason } from '../reasons/reason'
 import { ofKind } from '../records/effectiveEntries'
 import { lastPullH, modelOfRun, type HatchRun } from '../stock/hatchRuns'
+import { pullForecast } from '../stock/pullForecast'
 import { lotOfRun, type RoomState } from '../stock/roomState'
 import { addHours, hoursBetween, toMs, type Instant } from '../time/localDate'
 import type { RoundOccurrence } from '../time/rounds'
@@ -19,6 +21,8 @@ export interface ExpectedPull {
   /** Useful = nauplii x energy. */
   useful: number
   late: boolean
+  /** For the next pull of the bottle. */
+  why: Reason | null
 }
 
 /** Stops put off at a round; nothing about them is proposed at that round again. */
@@ -44,7 +48,8 @@ export function expectedPulls(state: RoomState, rounds: readonly RoundOccurrence
   const found: ExpectedPull[] = []
   for (const run of state.runs) {
     if (run.endedAt !== null || isSpent(state, run)) continue
-    const model = modelOfRun(run, lotOfRun(state, run), state.hatchPH)
+    const lot = lotOfRun(state, run)
+    const model = modelOfRun(run, lot, state.hatchPH)
     if (!model.curve.best) continue
     const done = run.pulls.length
     const planned = run.setup.pullsAt.length > 0 ? run.setup.pullsAt : [nearestRound(rounds, addHours(run.startedAt, model.curve.best.h)).at]
@@ -57,12 +62,11 @@ export function expectedPulls(state: RoomState, rounds: readonly RoundOccurrence
       if (round === current && putOff.has(`harvest:${run.id}:${pullNo}`)) round = rounds[1] ?? current
       const h = hoursBetween(run.startedAt, round === current && toMs(state.now) > toMs(round.at) ? state.now : round.at)
       const pull = model.curve.pull(h, since)
-      const share = pull.hatchedFraction > 0 ? pull.useful / pull.hatchedFraction : 1
-      // Beyond T90 + 12 h what is left in the bottle also dies.
-      const alive = since === 0 && pull.hatchedFraction > 0 ? model.curve.aliveAt(h) / model.curve.hatchedAt(h) : 1
-      const nauplii = model.nauplii * pull.hatchedFraction * alive
+      const first = since === lastPullH(run) ? pullForecast(run, model, lot, h) : null
+      const nauplii = first?.nauplii ?? model.nauplii * pull.hatchedFraction
+      const share = first?.energy ?? (pull.hatchedFraction > 0 ? pull.useful / pull.hatchedFraction : 1)
       since = h
-      found.push({ run, round, pullNo, ofPulls: planned.length, nauplii, energy: share, useful: nauplii * share, late: toMs(at) < toMs(current.at) - 60_000 })
+      found.push({ run, round, pullNo, ofPulls: planned.length, nauplii, energy: share, useful: nauplii * share, why: first?.why ?? null, late: toMs(at) < toMs(current.at) - 60_000 })
     })
   }
   return found.sort((a, b) => toMs(a.round.at) - toMs(b.round.at))

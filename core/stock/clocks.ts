@@ -16,13 +16,17 @@ export interface Clock {
   ended: boolean
 }
 
-/** Clocks nobody has answered yet, the next to end first. The clock of a hatch is answered by its next pull, or by emptying it. */
-export function clocks(entries: readonly Entry[], now: Instant): Clock[] {
+/**
+ * Clocks nobody has answered yet, the next to end first. The clock of a hatch is answered by its next pull or by emptying it,
+ * that of a store by feeding it out or pouring it away.
+ * @param stores ids of the stores that still hold something
+ */
+export function clocks(entries: readonly Entry[], now: Instant, stores: ReadonlySet<string>): Clock[] {
   const seen = new Set(ofKind(entries, 'clock.seen').map(e => e.data.clockId))
   const answers = [...ofKind(entries, 'hatch.harvested'), ...ofKind(entries, 'hatch.emptied')]
   const answered = (hatchId: string, since: Instant) => answers.some(e => e.data.hatchId === hatchId && e.at > since)
   return ofKind(entries, 'clock.started')
-    .filter(e => !seen.has(e.data.clockId) && !(e.data.about.type === 'hatch' && answered(e.data.about.id, e.at)))
+    .filter(e => !seen.has(e.data.clockId) && !(e.data.about.type === 'hatch' && answered(e.data.about.id, e.at)) && !(e.data.about.type === 'store' && !stores.has(e.data.about.id)))
     .map(({ at, data }) => {
       const span = toMs(data.endsAt) - toMs(at)
       const passed = span <= 0 ? 1 : Math.min(1, Math.max(0, (toMs(now) - toMs(at)) / span))

@@ -44,6 +44,7 @@ export function roomState(records: readonly AnyRecord[], log: readonly Entry[], 
   if (!room) return null
   const entries = effectiveEntries(log)
   const runs = hatchRuns(entries)
+  const stores = naupliiStores(entries, now)
   const hatchPH = Math.max(8, room.water.pH ?? ASSUMED_PH)
   const counted = ofKind(entries, 'brood.counted')
   const broods = all('brood').map((brood) => {
@@ -54,8 +55,8 @@ export function roomState(records: readonly AnyRecord[], log: readonly Entry[], 
     now, room, entries, runs, broods, hatchPH,
     places: all('place'), vessels: all('vessel'), salts: all('salt'), tanks: all('tank'),
     lots: all('lot').map(lot => ({ lot, state: lotState(lot, entries, runs, hatchPH, now) })),
-    stores: naupliiStores(entries, now),
-    clocks: clocks(entries, now),
+    stores,
+    clocks: clocks(entries, now, new Set(stores.map(s => s.id))),
   }
 }
 

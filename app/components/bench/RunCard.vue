@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { harvestWindow } from '@renatus/core/dynamics/hatch/hatch'
-import { lastPullH, modelOfRun, type HatchRun } from '@renatus/core/stock/hatchRuns'
+import { modelOfRun, type HatchRun } from '@renatus/core/stock/hatchRuns'
+import { pullForecast } from '@renatus/core/stock/pullForecast'
 import { lotOfRun } from '@renatus/core/stock/roomState'
 import { addHours, hoursBetween } from '@renatus/core/time/localDate'
 import { useHatchActions } from '~/composables/useHatchActions'
@@ -10,6 +11,7 @@ import { useRoomStore } from '~/stores/room'
 import { temperatureField } from '~/words/fields'
 import { HATCH_WARNINGS } from '~/words/hatch'
 import HoldButton from '~/components/shared/HoldButton.vue'
+import WhyPanel from '~/components/shared/WhyPanel.vue'
 import VesselDrawing from '~/components/shared/VesselDrawing.vue'
 
 /** One running bottle: what is in it now, when to pull, when it is over. */
@@ -24,13 +26,7 @@ const lot = computed(() => state.value.lots.find(l => l.lot.id === props.run.set
 const model = computed(() => modelOfRun(props.run, lotOfRun(state.value, props.run), state.value.hatchPH))
 const window = computed(() => harvestWindow(model.value.curve))
 const elapsed = computed(() => hoursBetween(props.run.startedAt, state.value.now))
-const inBottle = computed(() => {
-  const h = Math.max(0, elapsed.value)
-  const since = lastPullH(props.run)
-  const pull = model.value.curve.pull(h, since)
-  const alive = since === 0 && pull.hatchedFraction > 0 ? model.value.curve.aliveAt(h) / model.value.curve.hatchedAt(h) : 1
-  return { hatched: pull.hatchedFraction, swimming: pull.hatchedFraction * alive * model.value.nauplii, energy: pull.hatchedFraction > 0 ? pull.useful / pull.hatchedFraction : 1 }
-})
+const inBottle = computed(() => pullForecast(props.run, model.value, lotOfRun(state.value, props.run), elapsed.value))
 const phase = computed(() => {
   const w = window.value
   if (elapsed.value < -0.1) return 'Its start lies ahead of this device’s clock: check the clock.'
@@ -61,7 +57,8 @@ async function read() {
           <p class="small">started {{ units.when(run.startedAt) }}, {{ units.duration(Math.max(0, elapsed)) }} ago: {{ units.litres(run.setup.waterL) }}, {{ units.grams(run.setup.saltG) }} salt, {{ units.grams(run.setup.cystsG) }} of {{ lot?.lot.name ?? 'cysts' }}</p>
         </div>
       </div>
-      <p class="sentence">In the bottle now: <span class="amount" data-testid="in-bottle">{{ units.count(inBottle.swimming) }}</span> nauplii<span class="small">, {{ inBottle.hatched > 0 && inBottle.hatched < 0.01 ? 'under 1 %' : units.share(inBottle.hatched) }} of all; yolk left in each {{ units.share(inBottle.energy) }}</span></p>
+      <p class="sentence">In the bottle now: <span class="amount" data-testid="in-bottle">{{ units.count(inBottle.nauplii) }}</span> nauplii<span class="small">, {{ inBottle.hatchedFraction > 0 && inBottle.hatchedFraction < 0.01 ? 'under 1 %' : units.share(inBottle.hatchedFraction) }} of all; yolk left in each {{ units.share(inBottle.energy) }}</span></p>
+      <WhyPanel :reasons="[inBottle.why]" ask="Why so many?" />
       <p><strong>{{ phase }}</strong></p>
       <ul v-if="model.warnings.length" class="border-l-4 border-due pl-3"><li v-for="w in model.warnings" :key="w">{{ HATCH_WARNINGS[w] }}</li></ul>
       <p v-for="(at, i) in run.setup.pullsAt" :key="at" class="small">Pull {{ i + 1 }}: {{ run.pulls[i] ? `${units.count(run.pulls[i]!.nauplii)} nauplii taken ${units.when(run.pulls[i]!.at)}` : `meant for ${units.when(at)}` }}</p>

@@ -20,7 +20,7 @@ async function done() {
   const { stop } = props
   if (stop.type === 'empty') return actions.empty(stop.run.id, vessel.value?.name ?? 'The vessel', 'spent', stop.key)
   const result = await room.write([{ kind: 'store.discarded', subject: { type: 'store', id: stop.store.id }, data: { storeId: stop.store.id, reason: 'past its hours in the fridge' } }], stop.key)
-  if (result.ok) undo.offer(result.act, 'The old nauplii are out.')
+  if (result.ok) undo.offer(result.act, 'The old nauplii are out.', stop.key)
 }
 </script>
 

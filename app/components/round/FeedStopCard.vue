@@ -27,7 +27,7 @@ async function feed(share: number, asProposed: boolean) {
     kind: 'tank.fed', subject: { type: 'tank', id: meal.tank.id },
     data: { tankId: meal.tank.id, roundKey: props.roundKey, nauplii: props.stop.nauplii * share, ml: props.stop.ml === null ? null : props.stop.ml * share, cubes: props.stop.cubes === null ? null : props.stop.cubes * share, energy: store.energy, source: { kind: store.form, id: store.id }, partial: asProposed && props.stop.share < 0.95 },
   }], props.stop.key)
-  if (result.ok) undo.offer(result.act, `${meal.tank.name} is fed.`)
+  if (result.ok) undo.offer(result.act, `${meal.tank.name} is fed.`, props.stop.key)
   else problem.value = ANSWERED_ELSEWHERE
 }
 

@@ -6,6 +6,7 @@ import { useHatchActions } from '~/composables/useHatchActions'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
 import VesselDrawing from '~/components/shared/VesselDrawing.vue'
+import WhyPanel from '~/components/shared/WhyPanel.vue'
 import StopFrame from './StopFrame.vue'
 
 const props = defineProps<{ stop: HarvestStop, now: boolean, roundKey: string }>()
@@ -28,6 +29,7 @@ const early = computed(() => Date.parse(props.stop.pull.round.at) > Date.parse(r
       <template v-if="stop.due === 'late'">It was due {{ units.when(stop.pull.run.setup.pullsAt[stop.pull.pullNo - 1] ?? stop.pull.round.at) }}; harvest it now, look and smell first.</template>
       <template v-else-if="early">Due {{ units.when(stop.pull.round.at) }}.</template>
     </p>
+    <WhyPanel v-if="stop.pull.why" :reasons="[stop.pull.why]" :ask="`Why ${units.count(stop.pull.nauplii)}?`" />
     <template #actions>
       <button class="btn btn-quiet" @click="actions.postpone(stop.key, roundKey, 'The harvest is put off to the next round.')">Not now</button>
       <NuxtLink class="btn btn-main" :prefetch="false" :to="`/harvest/${stop.pull.run.id}`">Harvest</NuxtLink>

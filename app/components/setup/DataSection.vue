@@ -3,6 +3,7 @@ import { onMounted, ref, toRef } from 'vue'
 import { restoreKept } from '~/db/transfer'
 import { deviceName, renameDevice } from '~/db/device'
 import HoldButton from '~/components/shared/HoldButton.vue'
+import { askToKeep, persistence, type Persistence } from '~/composables/persistence'
 import { useExportAge } from '~/composables/useExportAge'
 import { useLive } from '~/composables/useLive'
 import { useRoomFile } from '~/composables/useRoomFile'
@@ -17,15 +18,12 @@ const age = useExportAge()
 const file = useRoomFile()
 const device = ref(deviceName())
 const kept = useLive(() => room.db.kept.toArray(), toRef(room, 'db'))
-const persisted = ref<'yes' | 'refused' | 'unknown' | 'missing'>('unknown')
+const persisted = ref<Persistence>('not-asked')
 const secure = window.isSecureContext
 
-onMounted(async () => {
-  if (!navigator.storage?.persisted) persisted.value = 'missing'
-  else if (await navigator.storage.persisted()) persisted.value = 'yes'
-})
+onMounted(async () => { persisted.value = await persistence(room.db) })
 async function persist() {
-  persisted.value = (await navigator.storage.persist()) ? 'yes' : 'refused'
+  persisted.value = await askToKeep(room.db)
 }
 function chosen(event: Event) {
   const input = event.target as HTMLInputElement
@@ -50,6 +48,9 @@ const types: Record<string, string> = { room: 'Room', place: 'Place', vessel: 'V
     <HoldButton v-if="file.other.value" :label="`Replace this room with “${file.other.value.name}”`" @held="file.replace()" />
     <div v-if="file.merged.value" role="status" class="border-l-[6px] border-plan pl-3">
       <p><strong>Merged:</strong> {{ plural(file.merged.value.added.records, 'new record') }}, {{ plural(file.merged.value.added.entries, 'new entry', 'new entries') }}, {{ plural(file.merged.value.conflicts.length, 'conflict') }}.</p>
+      <ul v-if="file.merged.value.conflicts.length">
+        <li v-for="c in file.merged.value.conflicts" :key="c.id">{{ types[c.type] }} “{{ room.records?.find(r => r.id === c.id)?.name }}”: {{ c.winner === 'theirs' ? 'the file was newer' : 'this device was newer' }}; the other version stands below.</li>
+      </ul>
       <p v-if="file.merged.value.entryConflicts.length">{{ plural(file.merged.value.entryConflicts.length, 'entry', 'entries') }} had the same id and other contents; those here stand.</p>
     </div>
     <div v-if="kept?.length">

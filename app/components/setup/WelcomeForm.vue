@@ -7,6 +7,7 @@ import { celsiusToFahrenheit } from '@renatus/core/units/convert'
 import { newId } from '~/db/newId'
 import type { RecordDraft } from '~/db/registry'
 import { openDemoRoom } from '~/composables/demo'
+import { askToKeep } from '~/composables/persistence'
 import { useZodForm } from '~/composables/useZodForm'
 import { useRoomStore } from '~/stores/room'
 import { clockField, numberField, optionalNumber, RULES, temperatureField, textField, volumeField } from '~/words/fields'
@@ -31,14 +32,14 @@ const schemaOf = () => z.object({
     ctx.addIssue({ code: 'custom', message: r.error.issues[0]!.message })
     return z.NEVER
   }),
-  saltKind: z.enum(['fine', 'coarse', 'sea-mix', 'own']), saltDensity: optionalNumber(RULES.saltDensity), iodised: z.boolean(),
+  saltKind: z.enum(['fine', 'coarse', 'sea-mix', 'own']), saltDensity: optionalNumber(RULES.saltDensity), iodised: z.boolean(), soft: z.boolean(),
   lotName: textField('Name of the lot'), hatchPercent: numberField(RULES.hatchPercent), gramsLeft: numberField(RULES.gramsLeft), price: optionalNumber(RULES.price),
 })
 
 const form = useZodForm(schemaOf, {
   roomName: 'My fishroom', timeZone: here, morning: '06:30', evening: '19:00', placeName: 'Hatch bench',
   vesselName: 'Cone 1', vesselLitres: '2', vesselTemperature: '26', secondLitres: '',
-  saltKind: 'fine', saltDensity: '', iodised: false, lotName: 'Tin 1', hatchPercent: String(LOT_DEFAULTS.hatch * 100), gramsLeft: '100', price: '',
+  saltKind: 'fine', saltDensity: '', iodised: false, soft: false, lotName: 'Tin 1', hatchPercent: String(LOT_DEFAULTS.hatch * 100), gramsLeft: '100', price: '',
 })
 
 function choose(system: 'metric' | 'us') {
@@ -53,7 +54,7 @@ const submit = form.handleSubmit(async (v) => {
   const placeId = newId()
   const vessel = (name: string, litres: number): RecordDraft => ({ type: 'vessel', placeId, name, shape: 'cone', litres, temperatureC: v.vesselTemperature, lit: true } as RecordDraft)
   const drafts = [
-    { type: 'room', name: v.roomName, timeZone: v.timeZone, measures: measures.value, rounds: [{ name: 'Morning round', at: v.morning }, { name: 'Evening round', at: v.evening }].sort((a, b) => (a.at < b.at ? -1 : 1)), water: { pH: null, soft: false }, hatchSaltGL: HATCH_SALT.bestGL },
+    { type: 'room', name: v.roomName, timeZone: v.timeZone, measures: measures.value, rounds: [{ name: 'Morning round', at: v.morning }, { name: 'Evening round', at: v.evening }].sort((a, b) => (a.at < b.at ? -1 : 1)), water: { pH: null, soft: v.soft }, hatchSaltGL: HATCH_SALT.bestGL },
     { type: 'place', id: placeId, name: v.placeName },
     vessel(v.vesselName, v.vesselLitres),
     ...(v.secondLitres === null ? [] : [vessel(nextName(v.vesselName), v.secondLitres)]),
@@ -61,6 +62,7 @@ const submit = form.handleSubmit(async (v) => {
     { type: 'lot', name: v.lotName, hatch: v.hatchPercent / 100, cystsPerG: LOT_DEFAULTS.cystsPerG, speed: LOT_DEFAULTS.speed, spread: LOT_DEFAULTS.spread, gramsAtStart: v.gramsLeft, price: v.price, priceGrams: v.price === null || v.gramsLeft === 0 ? null : v.gramsLeft },
   ] as RecordDraft[]
   await room.save(drafts)
+  await askToKeep(room.db)
 })
 
 const nextName = (name: string) => (/\d+$/.test(name) ? name.replace(/\d+$/, n => String(Number(n) + 1)) : `${name} 2`)
@@ -99,9 +101,10 @@ const nextName = (name: string) => (/\d+$/.test(name) ? name.replace(/\d+$/, n =
       <FormField v-if="form.values.saltKind === 'own'" name="saltDensity" label="One mL of it weighs" unit="g" numeric hint="Ten level teaspoons of 5 mL, weighed, over 50" />
       <FormField name="lotName" label="Name of the lot" hint="Tin and year, say" />
       <FormField name="hatchPercent" label="Share that hatches" unit="%" numeric hint="From the tin; 80 % is a usual A grade. Your counts correct it." />
-      <FormField name="gramsLeft" label="Grams left" unit="g" numeric />
-      <FormField name="price" label="Price of these grams" numeric hint="Optional, in your currency" />
+      <FormField name="gramsLeft" label="Grams left" unit="g" numeric hint="100 g is a small tin; weigh yours when there is time" />
+      <FormField name="price" label="Price of these grams" numeric hint="Your currency. Empty: no cost is shown" />
       <FormCheck name="iodised" label="The salt has iodine or anti-caking agent" class="desk:col-span-2" />
+      <FormCheck name="soft" label="My water is soft (under 3 °dKH)" class="desk:col-span-2" />
     </fieldset>
     <div class="flex gap-3"><button type="submit" class="btn btn-main px-8" :disabled="form.isSubmitting.value">Open the room</button></div>
   </form>

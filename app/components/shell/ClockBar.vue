@@ -14,7 +14,7 @@ const room = useRoomStore()
 const units = useUnits()
 const second = useSecond()
 const running = computed(() => {
-  return room.state ? clocks(room.state.entries, new Date(second.value).toISOString()) : []
+  return room.state ? clocks(room.state.entries, new Date(second.value).toISOString(), new Set(room.state.stores.map(s => s.id))) : []
 })
 const going = computed(() => running.value.filter(c => !c.ended))
 const ended = computed(() => running.value.filter(c => c.ended))

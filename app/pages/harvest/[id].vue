@@ -2,12 +2,15 @@
 import { computed, reactive, ref, watch } from 'vue'
 import { useRoute, useRouter } from '#imports'
 import { brineShrimp } from '@renatus/core/foods/brine-shrimp/index'
+import { HATCH } from '@renatus/core/dynamics/hatch/parameters'
 import { SETTLE_MINUTES } from '@renatus/core/foods/brine-shrimp/parameters'
-import { lastPullH, modelOfRun } from '@renatus/core/stock/hatchRuns'
+import { modelOfRun } from '@renatus/core/stock/hatchRuns'
+import { pullForecast } from '@renatus/core/stock/pullForecast'
 import { lotOfRun } from '@renatus/core/stock/roomState'
 import { portionWhy } from '@renatus/core/round/portionWhy'
 import { hoursBetween } from '@renatus/core/time/localDate'
 import NoRoom from '~/components/shared/NoRoom.vue'
+import WhyPanel from '~/components/shared/WhyPanel.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import PortionRow from '~/components/harvest/PortionRow.vue'
 import { newId } from '~/db/newId'
@@ -42,12 +45,9 @@ watch([pullNo, ofPulls], () => { last.value = pullNo.value >= ofPulls.value }, {
 /** What the model expects of this pull, now. */
 const expected = computed(() => {
   if (!run.value || !room.state) return null
-  const model = modelOfRun(run.value, lotOfRun(room.state, run.value), room.state.hatchPH)
+  const lot = lotOfRun(room.state, run.value)
   const h = Math.max(0, hoursBetween(run.value.startedAt, room.now))
-  const since = lastPullH(run.value)
-  const pull = model.curve.pull(h, since)
-  const alive = since === 0 && pull.hatchedFraction > 0 ? model.curve.aliveAt(h) / model.curve.hatchedAt(h) : 1
-  return { h, nauplii: model.nauplii * pull.hatchedFraction * alive, energy: pull.hatchedFraction > 0 ? Math.min(1, pull.useful / pull.hatchedFraction) : 1 }
+  return { h, ...pullForecast(run.value, modelOfRun(run.value, lot, room.state.hatchPH), lot, h) }
 })
 const fields = computed(() => ({
   volume: numberField({ label: 'Concentrate', min: 1, max: 20_000, unit: 'mL' }).safeParse(input.volume),
@@ -128,6 +128,10 @@ async function log() {
   if (rest.value !== 'away' && leftNauplii.value >= 1) {
     const storeId = newId()
     const cubes = rest.value === 'freezer' ? valueOf('cubes') : null
+    if (rest.value === 'fridge') {
+      const about = { type: 'store', id: storeId }
+      drafts.push({ kind: 'clock.started', subject: about, data: { clockId: newId(), label: 'Fridge: feed out by', endsAt: new Date(Date.now() + HATCH.fridgeHoldH * 3_600_000).toISOString(), about } })
+    }
     drafts.push({ kind: 'nauplii.stored', subject: { type: 'store', id: storeId }, data: { storeId, hatchId: id, form: rest.value, nauplii: leftNauplii.value, volumeMl: rest.value === 'fridge' ? left.value : null, cubes, energy } })
   }
   const next = run.value.setup.pullsAt[pullNo.value]
@@ -156,6 +160,7 @@ async function log() {
     <div>
       <h1>Harvest {{ vessel?.name }}</h1>
       <p class="sentence mt-1" v-if="expected">After {{ units.duration(expected.h) }} expect about <span class="amount">{{ units.count(expected.nauplii) }}</span> nauplii<span class="small">, yolk left {{ units.share(expected.energy) }}. Pull {{ pullNo }} of {{ ofPulls }}.</span></p>
+      <WhyPanel v-if="expected" :reasons="[expected.why]" :ask="`Why ${units.count(expected.nauplii)}?`" />
       <p v-if="expected && expected.nauplii < 1" class="mt-1 border-l-4 border-due pl-3">Nothing should have hatched yet.</p>
     </div>
     <section class="grid gap-2">

@@ -72,17 +72,23 @@ describe('stores', () => {
 })
 
 describe('clocks', () => {
+  const none = new Set<string>()
   const clock = (about: { type: string, id: string }) => log(START, 'clock.started', { clockId: NAMED.store1!, label: 'Cone 1', endsAt: hoursLater(10), about })
   it('run to an instant, whatever the page does, and stand until they are seen', () => {
     const entries = [clock({ type: 'harvest', id: 'x' })]
-    expect(clocks(entries, hoursLater(5))[0]).toMatchObject({ left: 5, passed: 0.5, ended: false })
-    expect(clocks(entries, hoursLater(50))[0]).toMatchObject({ ended: true })
-    expect(clocks([...entries, log(hoursLater(51), 'clock.seen', { clockId: NAMED.store1! })], hoursLater(52))).toEqual([])
-    expect(clocks(entries, hoursLater(-3))[0]).toMatchObject({ passed: 0, ended: false })
+    expect(clocks(entries, hoursLater(5), none)[0]).toMatchObject({ left: 5, passed: 0.5, ended: false })
+    expect(clocks(entries, hoursLater(50), none)[0]).toMatchObject({ ended: true })
+    expect(clocks([...entries, log(hoursLater(51), 'clock.seen', { clockId: NAMED.store1! })], hoursLater(52), none)).toEqual([])
+    expect(clocks(entries, hoursLater(-3), none)[0]).toMatchObject({ passed: 0, ended: false })
+  })
+  it('the clock of a store ends with the store', () => {
+    const entries = [clock({ type: 'store', id: NAMED.store1! })]
+    expect(clocks(entries, hoursLater(5), new Set([NAMED.store1!]))).toHaveLength(1)
+    expect(clocks(entries, hoursLater(5), none)).toEqual([])
   })
   it('the clock of a hatch is answered by its harvest, and back when that is undone', () => {
     const entries = [clock({ type: 'hatch', id: NAMED.hatch1! }), harvested(hoursLater(9))]
-    expect(clocks(entries, hoursLater(12))).toEqual([])
-    expect(clocks(effectiveEntries([...entries, log(hoursLater(11), 'undone', { act: entries[1]!.act })]), hoursLater(12))).toHaveLength(1)
+    expect(clocks(entries, hoursLater(12), none)).toEqual([])
+    expect(clocks(effectiveEntries([...entries, log(hoursLater(11), 'undone', { act: entries[1]!.act })]), hoursLater(12), none)).toHaveLength(1)
   })
 })
