@@ -1,4 +1,5 @@
 import type { RoomFile } from '@renatus/core/formats/roomFile'
+import { broodLadder } from '@renatus/core/stock/broodLadder'
 import { buildRound } from '@renatus/core/round/round'
 import { roomState } from '@renatus/core/stock/roomState'
 import { addDays, daysBetween, hoursBetween, localDateOf, type Instant } from '@renatus/core/time/localDate'
@@ -10,13 +11,18 @@ export function brokenFacts(file: RoomFile, now: Instant): string[] {
   if (!state) return ['there is a room']
   const round = buildRound(state)
   const today = localDateOf(now, state.room.timeZone)
-  const expected = state.broods.find(b => b.dateKind === 'expected')
+  const expected = state.broods.find(b => b.stage !== 'feeding')
   const firstHatch = round.plan.hatches.find(h => h.meals.some(m => m.broods.some(b => b.brood.id === expected?.id)))
   const running = state.runs.filter(r => r.endedAt === null)
   const facts: [string, boolean][] = [
-    ['a spawn is expected in some days', expected !== undefined && daysBetween(today, expected.freeSwimmingOn) >= 1],
+    ['a brood is expected to swim free in some days', expected !== undefined && daysBetween(today, expected.freeOn) >= 1],
     ['its first food runs already or must be started by tomorrow', firstHatch === undefined ? running.length > 0 : localDateOf(firstHatch.startAt, state.room.timeZone) <= addDays(today, 1)],
     ['a hatch runs', running.some(r => hoursBetween(r.startedAt, now) >= 0)],
+    ['five broods of five species', new Set(state.broods.map(b => b.species?.id)).size === 5 && state.broods.length === 5],
+    ['one is marine and lives on rotifers', state.broods.some(b => b.species?.marine && (broodLadder(b, state.room, b.day, 1)[0]?.share.rotifer ?? 0) > 0.5)],
+    ['nobody starves today', state.broods.every(b => !broodLadder(b, state.room, b.day, 1)[0]?.gap)],
+    ['growth was measured and corrected', state.broods.some(b => b.growth.lengths >= 2 && Math.abs(b.growth.factor - 1) > 0.02)],
+    ['bellies were looked at', state.broods.filter(b => b.gape.looks > 0).length >= 2],
     ['there is something to do at this round', round.stops.length > 0],
     ['the log goes back eight weeks', state.entries.length > 200 && hoursBetween(state.entries[0]!.at, now) > (HISTORY_DAYS - 3) * 24],
     ['the lot has learned from counts', state.lots.some(l => l.state.counts >= 3 && l.state.gramsLeft > 5)],

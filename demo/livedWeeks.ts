@@ -1,14 +1,14 @@
 import { entry, type Entry } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'
 import type { RandomStream } from '@renatus/core/math/random'
+import { tankDrafts } from './tankDrafts'
+import type { Context, Draft } from './draft'
 import { HATCH } from '@renatus/core/dynamics/hatch/parameters'
 import { SETTLE_MINUTES } from '@renatus/core/foods/brine-shrimp/parameters'
 import { buildRound, type Round, type Stop } from '@renatus/core/round/round'
 import { roomState, type RoomState } from '@renatus/core/stock/roomState'
 import { addHours, toMs, type Instant } from '@renatus/core/time/localDate'
 import type { RoundOccurrence } from '@renatus/core/time/rounds'
-
-interface Draft { kind: string, subject: { type: string, id: string }, data: unknown, at?: Instant }
 
 /** What is really in the tin: the counts of the history pull the estimate from the label down to this. */
 const TRUE_HATCH = 0.73
@@ -30,15 +30,21 @@ export function livedWeeks(records: readonly AnyRecord[], rounds: readonly Round
   for (const occurrence of rounds) {
     // Stops are done one after another; each changes what the next one is.
     const done = new Set<string>()
-    for (let step = 0; step < 12; step++) {
-      const at = addHours(occurrence.at, 0.07 + step * 0.07)
+    for (let step = 0; step < 24; step++) {
+      const at = addHours(occurrence.at, 0.05 + step * 0.035)
       const state = roomState(records.map(r => (r.removedAt !== null && r.removedAt > at ? { ...r, removedAt: null } : r)), log, at)
       const round = state && buildRound(state)
-      const stop = round?.stops.find(s => !done.has(s.key))
-      if (!state || !round || round.current.key !== occurrence.key || !stop) break
-      done.add(stop.key)
-      if (stop.type === 'harvest') harvests++
-      write(at, stop.key, draftsFor(stop, round, state, { at, chance, id, harvest: harvests }))
+      const open = round?.stops.filter(s => !done.has(s.key)) ?? []
+      if (!state || !round || round.current.key !== occurrence.key || open.length === 0) break
+      // Tanks do not change each other: they are done in one pass when nothing else is left.
+      const first = open.find(s => s.type !== 'tank')
+      for (const stop of first ? [first] : open) {
+        done.add(stop.key)
+        if (stop.type === 'harvest') harvests++
+        const drafts = draftsFor(stop, round, state, { at, chance, id, harvest: harvests })
+        if (drafts.length > 0) write(at, stop.key, drafts)
+      }
+      if (!first) break
     }
     if (chance.next() < 0.12) {
       const run = roomState(records, log, occurrence.at)?.runs.findLast(r => r.endedAt === null)
@@ -47,8 +53,6 @@ export function livedWeeks(records: readonly AnyRecord[], rounds: readonly Round
   }
   return log
 }
-
-interface Context { at: Instant, chance: RandomStream, id: (ms: number) => string, harvest: number }
 
 function draftsFor(stop: Stop, round: Round, state: RoomState, c: Context): Draft[] {
   const ms = toMs(c.at)
@@ -62,7 +66,7 @@ function draftsFor(stop: Stop, round: Round, state: RoomState, c: Context): Draf
       ]
     }
     case 'harvest': return harvestDrafts(stop, round, state.lots[0]!.state.hatch, state.vessels.find(v => v.id === stop.pull.run.setup.vesselId)!.name, c)
-    case 'feed': return [{ kind: 'tank.fed', subject: { type: 'tank', id: stop.meal.tank.id }, data: { tankId: stop.meal.tank.id, roundKey: round.current.key, nauplii: stop.nauplii, ml: stop.ml, cubes: stop.cubes, energy: stop.store.energy, source: { kind: stop.store.form, id: stop.store.id }, partial: stop.share < 0.95 } }]
+    case 'tank': return tankDrafts(stop, round, state, c)
     case 'empty': return [{ kind: 'hatch.emptied', subject: { type: 'hatch', id: stop.run.id }, data: { hatchId: stop.run.id, reason: 'spent' } }]
     case 'discard': return [{ kind: 'store.discarded', subject: { type: 'store', id: stop.store.id }, data: { storeId: stop.store.id, reason: 'past its hours in the fridge' } }]
   }

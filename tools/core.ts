@@ -26,7 +26,7 @@ if (!command) fail(NOT_YET.has(name) ? 'not-yet' : 'unknown-command', 'command',
 
 let text: string
 try {
-  text = readFileSync(argument ?? 0, 'utf8')
+  text = command.list && argument === undefined ? '{}' : readFileSync(argument ?? 0, 'utf8')
 } catch (error) {
   fail('no-file', argument ?? 'standard input', error instanceof Error ? error.message : String(error))
 }

@@ -1,6 +1,7 @@
 import Dexie, { type EntityTable, type Table } from 'dexie'
 import type { Entry } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'
+import { upgradeRecords1 } from '@renatus/core/formats/upgradeRoom'
 import type { KeptRecord } from '@renatus/core/formats/roomFile'
 
 /** What belongs to this device alone and never leaves it. */
@@ -21,5 +22,13 @@ export class RenatusDatabase extends Dexie {
   constructor(name: string) {
     super(name)
     this.version(1).stores({ records: 'id, type', entries: 'id, at, kind, act, answers', kept: '++n, record.id', meta: 'key' })
+    // Broods hang on any stage of life, own fish are records: same tables, other content.
+    this.version(2).upgrade(async (tx) => {
+      const records = await tx.table<unknown>('records').toArray()
+      const kept = await tx.table<{ record: unknown }>('kept').toArray()
+      await tx.table('records').bulkPut(upgradeRecords1(records))
+      await tx.table('kept').clear()
+      await tx.table('kept').bulkAdd(kept.flatMap(k => upgradeRecords1([k.record]).map(record => ({ ...k, n: undefined, record }))))
+    })
   }
 }

@@ -3,6 +3,7 @@ import { entry as entrySchema, type Entry, type EntryData, type EntryKind } from
 import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
 import type { Instant } from '@renatus/core/time/localDate'
 import type { RenatusDatabase } from './database'
+import { checkedRecords, type RecordDraft } from './registry'
 import { deviceName } from './device'
 import { newId } from './newId'
 
@@ -20,16 +21,19 @@ export type WriteResult = { ok: true, act: string, entries: Entry[] } | { ok: fa
 /**
  * Writes entries that belong together: all or none, under one act.
  * @param answers the proposal they answer; if it has been answered already (another tab, a double tap) nothing is written
+ * @param records records that come with them, in the same transaction
  */
-export async function writeAct(db: RenatusDatabase, drafts: readonly Draft[], answers: string | null = null): Promise<WriteResult> {
+export async function writeAct(db: RenatusDatabase, drafts: readonly Draft[], answers: string | null = null, records: readonly RecordDraft[] = []): Promise<WriteResult> {
   const act = newId()
   const now = new Date().toISOString()
   const by = deviceName()
   const entries = drafts.map(d => entrySchema.parse({
     id: newId(), act, by, answers, at: d.at ?? now, subject: toRaw(d.subject), supersedes: d.supersedes ?? null, kind: d.kind, data: JSON.parse(JSON.stringify(d.data)) as unknown,
   }))
-  return db.transaction('rw', db.entries, async (): Promise<WriteResult> => {
+  const checked = checkedRecords(records, now)
+  return db.transaction('rw', [db.entries, db.records], async (): Promise<WriteResult> => {
     if (answers !== null && await isAnswered(db, answers)) return { ok: false, code: 'answered-elsewhere' }
+    await db.records.bulkPut(checked)
     await db.entries.bulkAdd(entries)
     return { ok: true, act, entries }
   })

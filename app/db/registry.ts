@@ -6,10 +6,13 @@ type Fresh<T> = T extends AnyRecord ? Omit<T, 'id' | 'updatedAt' | 'removedAt'> 
 /** A record as a form leaves it: with an id when it exists already. */
 export type RecordDraft = Fresh<AnyRecord>
 
+/** Drafts as they will be stored, checked by their schema. */
+export const checkedRecords = (drafts: readonly RecordDraft[], updatedAt: string): AnyRecord[] =>
+  drafts.map(d => anyRecord.parse({ ...(JSON.parse(JSON.stringify(d)) as object), id: d.id ?? newId(), updatedAt, removedAt: null }))
+
 /** Saves records that belong together, in one transaction, checked by their schema. Returns them as stored. */
 export async function saveRecords(db: RenatusDatabase, drafts: readonly RecordDraft[]): Promise<AnyRecord[]> {
-  const updatedAt = new Date().toISOString()
-  const records = drafts.map(d => anyRecord.parse({ ...(JSON.parse(JSON.stringify(d)) as object), id: d.id ?? newId(), updatedAt, removedAt: null }))
+  const records = checkedRecords(drafts, new Date().toISOString())
   await db.transaction('rw', db.records, () => db.records.bulkPut(records))
   return records
 }

@@ -3,10 +3,10 @@ import { computed, defineAsyncComponent, type Component } from 'vue'
 import type { Stop } from '@renatus/core/round/round'
 import ClearStopCard from '~/components/round/ClearStopCard.vue'
 import ComingRounds from '~/components/round/ComingRounds.vue'
-import FeedStopCard from '~/components/round/FeedStopCard.vue'
 import HarvestStopCard from '~/components/round/HarvestStopCard.vue'
 import RoundAside from '~/components/round/RoundAside.vue'
 import StartStopCard from '~/components/round/StartStopCard.vue'
+import TankStopCard from '~/components/round/TankStopCard.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
 import { useStopOrder } from '~/composables/useStopOrder'
@@ -19,14 +19,14 @@ import { minutesFor, plural, roundLead } from '~/words/round'
 const WelcomeForm = defineAsyncComponent(() => import('~/components/setup/WelcomeForm.vue'))
 const room = useRoomStore()
 const units = useUnits()
-const CARDS: Record<Stop['type'], Component> = { harvest: HarvestStopCard, start: StartStopCard, feed: FeedStopCard, empty: ClearStopCard, discard: ClearStopCard }
+const CARDS: Record<Stop['type'], Component> = { harvest: HarvestStopCard, start: StartStopCard, tank: TankStopCard, empty: ClearStopCard, discard: ClearStopCard }
 
 const minutes = computed(() => room.round?.stops.reduce((m, s) => m + minutesFor[s.type], 0) ?? 0)
 const early = computed(() => room.round !== null && Date.parse(room.round.current.at) > Date.parse(room.now))
 const shelves = computed(() => {
   const found: { name: string, stops: Stop[] }[] = []
   for (const stop of room.round?.stops ?? []) {
-    const name = stop.type === 'feed' ? 'Tanks' : stop.type === 'discard' ? 'Fridge' : room.state?.places.find(p => p.id === stop.placeId)?.name ?? 'Room'
+    const name = stop.type === 'tank' ? 'Tanks' : stop.type === 'discard' ? 'Fridge' : room.state?.places.find(p => p.id === stop.placeId)?.name ?? 'Room'
     const last = found.at(-1)
     if (last?.name === name) last.stops.push(stop)
     else found.push({ name, stops: [stop] })

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import DataSection from '~/components/setup/DataSection.vue'
 import RecordList from '~/components/setup/RecordList.vue'
+import FoodsSection from '~/components/setup/FoodsSection.vue'
 import RoomSection from '~/components/setup/RoomSection.vue'
 import { useRoomStore } from '~/stores/room'
 
@@ -18,6 +19,8 @@ const room = useRoomStore()
       <RecordList type="lot" addable />
       <RecordList type="tank" addable />
       <RecordList type="place" addable />
+      <RecordList type="species" addable />
+      <FoodsSection />
     </template>
     <DataSection />
   </div>

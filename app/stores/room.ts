@@ -46,7 +46,7 @@ export const useRoomStore = defineStore('room', () => {
     save: (drafts: readonly RecordDraft[]) => saveRecords(db.value, drafts),
     remove: (id: string) => removeRecord(db.value, id),
     bringBack: (id: string) => removeRecord(db.value, id, false),
-    write: (drafts: readonly Draft[], answers: string | null = null) => writeAct(db.value, drafts, answers),
+    write: (drafts: readonly Draft[], answers: string | null = null, records: readonly RecordDraft[] = []) => writeAct(db.value, drafts, answers, records),
     undo: (act: string) => undoAct(db.value, act),
   }
 })

@@ -1,13 +1,15 @@
 import type { Entry, EntryKind } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'
 import { formatCount, formatGrams, formatLitres, formatMillilitres } from '@renatus/core/units/format'
+import { edible } from '@renatus/core/fry/edibles'
 import type { MeasureSystem } from '@renatus/core/units/kitchenMeasures'
 
 /** Names of the kinds of entries, as filters show them. */
 export const KIND_NAMES: Record<EntryKind, string> = {
   'hatch.started': 'Hatch started', 'hatch.temperature': 'Temperature read', 'hatch.harvested': 'Harvest', 'hatch.emptied': 'Vessel emptied', 'tank.fed': 'Tank fed',
   'nauplii.stored': 'Nauplii put by', 'store.discarded': 'Store poured away', 'stop.postponed': 'Put off', 'clock.started': 'Clock started', 'clock.seen': 'Clock answered',
-  'lot.weighed': 'Lot weighed', 'brood.counted': 'Fry counted', 'note': 'Note', 'undone': 'Undone',
+  'lot.weighed': 'Lot weighed', 'brood.counted': 'Fry counted', 'brood.event': 'Stage seen', 'brood.left': 'Fry left', 'brood.ended': 'Brood ended', 'brood.measured': 'Length measured',
+  'brood.bellies': 'Bellies seen', 'weaning.started': 'Trial of a food', 'weaning.decided': 'Trial decided', 'tank.temperature': 'Tank temperature', 'tank.given': 'Food given', 'tank.task': 'Task done', 'note': 'Note', 'undone': 'Undone',
 }
 
 /** Numbers of an entry that a person may correct. */
@@ -19,6 +21,14 @@ export const CORRECTABLE: Partial<Record<EntryKind, readonly { field: string, la
   'nauplii.stored': [{ field: 'nauplii', label: 'Nauplii', unit: '' }],
   'lot.weighed': [{ field: 'grams', label: 'Grams left', unit: 'g' }],
   'brood.counted': [{ field: 'fry', label: 'Fry', unit: '' }],
+  'brood.left': [{ field: 'fry', label: 'Fry', unit: '' }],
+  'tank.temperature': [{ field: 'temperatureC', label: 'Temperature', unit: '°C' }],
+}
+
+const foodName = (id: string) => edible(id)?.name.toLowerCase() ?? id
+export const EVENT_WORDS = { spawned: 'spawned', hatched: 'hatched', free: 'free swimming' } as const
+const TASK_WORDS: Record<string, string> = {
+  'siphon': 'siphoned', 'fungus': 'eggs looked through', 'wet': 'eggs wetted', 'move-larvae': 'larvae moved', 'first-food': 'first food checked', 'box': 'moved to a smaller box', 'second-stage': 'second-stage nauplii, enriched', 'gap': 'warned: nothing it can swallow',
 }
 
 /** One entry as a sentence. */
@@ -40,6 +50,16 @@ export function entrySentence(e: Entry, records: readonly AnyRecord[], measures:
     case 'clock.seen': return 'seen'
     case 'lot.weighed': return `${name(e.data.lotId)}: ${formatGrams(e.data.grams)} left`
     case 'brood.counted': return `${name(e.data.broodId)}: ${e.data.fry.toLocaleString('en-GB')} fry`
+    case 'brood.event': return `${name(e.data.broodId)}: ${EVENT_WORDS[e.data.event]} on ${e.data.on}`
+    case 'brood.left': return `${name(e.data.broodId)}: ${e.data.fry.toLocaleString('en-GB')} ${e.data.how === 'split' ? `split off to ${e.data.toBroodId ? name(e.data.toBroodId) : 'another tank'}` : e.data.how}`
+    case 'brood.ended': return `${name(e.data.broodId)}: ${e.data.reason}`
+    case 'brood.measured': return `${name(e.data.broodId)}: ${e.data.lengthsMm.map(l => l.toFixed(1)).join(', ')} mm`
+    case 'brood.bellies': return `${name(e.data.broodId)}: ${e.data.bellies} after ${foodName(e.data.foodId)}${e.data.weaning ? ', on trial' : ''}`
+    case 'weaning.started': return `${name(e.data.broodId)}: ${foodName(e.data.foodId)} at two meals`
+    case 'weaning.decided': return `${name(e.data.broodId)}: ${e.data.take ? 'takes' : 'does not take'} ${foodName(e.data.foodId)}${e.data.take ? '' : ' yet'}`
+    case 'tank.temperature': return `${name(e.data.tankId)}: ${e.data.temperatureC.toFixed(1)} °C`
+    case 'tank.given': return `${name(e.data.tankId)}: ${e.data.foods.map(f => `${formatCount(f.organisms)} ${edible(f.foodId)?.units ?? f.foodId}`).join(', ')}`
+    case 'tank.task': return `${name(e.data.tankId)}: ${TASK_WORDS[e.data.task] ?? e.data.task}`
     case 'note': return e.data.text
     case 'undone': return 'an earlier act was taken back'
   }

@@ -1,25 +1,12 @@
+import type { FeedProfile } from '../feeds/contract'
+
 /**
  * What a food is: one folder with the same files (profile, parameters, methods, signs, index).
  * Shared code reads these definitions; nothing outside a food's folder asks which food it is.
  */
-export interface FoodProfile {
-  id: string
-  name: string
+export interface FoodProfile extends FeedProfile {
   /** The model family in core/dynamics that drives it. */
-  family: 'hatch'
-  lengthUm: number
-  /** Width that decides whether a mouth takes it, um. */
-  criticalWidthUm: number
-  /** Dry mass of one animal as fed fresh, ug. */
-  dryUg: number
-  zone: 'surface' | 'column' | 'bottom' | 'suspended'
-  /** Hours half of it stays alive in a fresh-water tank. */
-  aliveInTankH: number
-  /** Share of what is offered that fry catch before it is lost. */
-  captureShare: number
-  /** Prey per mL that fry need to find it. */
-  floorPerMl: number
-  source: string
+  family: 'hatch' | 'succession' | 'logistic' | 'consumer' | 'phototroph' | 'stage-clock'
 }
 
 export interface Caution { id: string, text: string }

@@ -1,10 +1,11 @@
 import * as z from 'zod'
 import { entry } from '../records/entries'
 import { anyRecord, instant } from '../records/records'
+import { upgradeFile } from './upgradeRoom'
 
 /** The open file of a room: everything that is known of it, in one JSON document. */
 export const ROOM_FILE_FORMAT = 'renatus-room'
-export const ROOM_FILE_VERSION = 1
+export const ROOM_FILE_VERSION = 2
 /** A file above this is refused before it is read, bytes. Ten years of a busy room are far below. */
 export const ROOM_FILE_MAX_BYTES = 64 * 1024 * 1024
 
@@ -49,7 +50,7 @@ export function readRoomFile(text: string): ReadRoomFile {
   const head = z.object({ format: z.literal(ROOM_FILE_FORMAT), version: z.number() }).safeParse(json)
   if (!head.success) return fail({ code: 'foreign' })
   if (head.data.version > ROOM_FILE_VERSION) return fail({ code: 'newer', version: head.data.version, known: ROOM_FILE_VERSION })
-  const parsed = roomFile.safeParse(json)
+  const parsed = roomFile.safeParse(upgradeFile(json, head.data.version))
   if (!parsed.success) {
     const issue = parsed.error.issues[0]!
     return fail({ code: 'broken', path: issue.path.join('.'), message: issue.message })

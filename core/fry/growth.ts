@@ -1,13 +1,24 @@
 import { significant } from '../math/significant'
-import type { Species } from './species'
+import type { Species } from './species/species'
 
 const clamp = (x: number, lo: number, hi: number) => Math.min(hi, Math.max(lo, x))
+
+/** What growth needs of a fish. */
+export type Growing = Pick<Species, 'firstFeedingMm' | 'adultMm' | 'length14Mm' | 'length30Mm' | 'referenceC' | 'rangeC'>
+
+const rates = new WeakMap<Growing, number>()
 
 /**
  * Gompertz rate from first-feeding length to adult length, 1/d at the reference temperature:
  * least squares on the rate through the lengths at day 14 and 30.
  */
-export function growthRate(species: Species): number {
+export function growthRate(species: Growing): number {
+  let rate = rates.get(species)
+  if (rate === undefined) rates.set(species, rate = fitRate(species))
+  return rate
+}
+
+function fitRate(species: Growing): number {
   const { firstFeedingMm: l0, adultMm } = species
   const span = Math.log(adultMm / l0)
   const length = (rate: number, day: number) => adultMm * Math.exp(-span * Math.exp(-rate * day))
@@ -25,13 +36,15 @@ export function growthRate(species: Species): number {
   return significant((lo + hi) / 2, 6)
 }
 
-/**
- * Length in mm some days after free swimming (Gompertz; rate x 2^((T - Tref) / 10), T held inside the species' range).
- * Before free swimming it is the first-feeding length.
- */
-export function lengthMm(species: Species, days: number, temperatureC: number): number {
-  const warm = clamp(temperatureC, species.rangeC[0], species.rangeC[1])
-  const rate = growthRate(species) * 2 ** ((warm - species.referenceC) / 10)
+/** Growth of a day at a temperature, in days at the reference: 2^((T - Tref) / 10), T held inside the species' range, so that warmer is never slower. */
+export const growthDays = (species: Growing, temperatureC: number) =>
+  2 ** ((clamp(temperatureC, species.rangeC[0], species.rangeC[1]) - species.referenceC) / 10)
+
+/** Length in mm after so many days' worth of growth at the reference temperature (Gompertz). Before free swimming it is the first-feeding length. */
+export function lengthAfter(species: Growing, days: number, rateFactor = 1): number {
   const span = Math.log(species.adultMm / species.firstFeedingMm)
-  return species.adultMm * Math.exp(-span * Math.exp(-rate * Math.max(0, days)))
+  return species.adultMm * Math.exp(-span * Math.exp(-growthRate(species) * rateFactor * Math.max(0, days)))
 }
+
+/** Length in mm some days after free swimming at one temperature. */
+export const lengthMm = (species: Growing, days: number, temperatureC: number) => lengthAfter(species, days * growthDays(species, temperatureC))

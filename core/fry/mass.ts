@@ -1,9 +1,14 @@
 import { interpolate, type Knot } from '../math/interpolate'
+import type { Species } from './species/species'
 
 /** Wet mass of a fish of a total length, mg; `shape` is for tall or slender bodies. */
 export function wetMg(lengthMm: number, shape = 1): number {
   return shape * (lengthMm < 9.8 ? 0.0024 * lengthMm ** 3.6 : 0.0075 * lengthMm ** 3.1)
 }
+
+/** Shape factor of a species at a length: some bodies are tall only later, some slender only at first. */
+export const shapeAt = (species: Pick<Species, 'shape' | 'shapeFromMm' | 'shapeToMm'>, lengthMm: number) =>
+  (lengthMm >= species.shapeFromMm && lengthMm <= species.shapeToMm ? species.shape : 1)
 
 const AFTER_FIRST_FEEDING: readonly Knot[] = [[8, 0.16], [15, 0.20], [25, 0.23]]
 

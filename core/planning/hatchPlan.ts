@@ -2,7 +2,7 @@ import { CHILLED_HOLD_H, SECOND_PULL_GAIN } from '../foods/brine-shrimp/paramete
 import type { Vessel } from '../records/records'
 import { lotInUse, type RoomState } from '../stock/roomState'
 import { hoursBetween, toInstant, toMs, type Instant } from '../time/localDate'
-import type { RoundOccurrence } from '../time/rounds'
+import { fullRounds, type RoundOccurrence } from '../time/rounds'
 import { allocate, type Batch, type Want } from './allocate'
 import { hatchOption, vesselModel, type HatchOption, type LotForPlan } from './hatchOption'
 import { mealsAt, SPILL, type Meal } from './meals'
@@ -120,16 +120,17 @@ function optionsFor(
 ): HatchOption[] {
   const found: HatchOption[] = []
   const soon = quarterBefore(state.now)
+  const full = fullRounds(rounds)
   for (const vessel of state.vessels) {
     const model = vesselModel(vessel, lot, water)
-    for (const start of rounds) {
+    for (const start of full) {
       if (putOff.has(start.key)) continue
       const startAt = start.at < soon ? soon : start.at
       if (!canStart(free, vessel, startAt)) continue
-      rounds.forEach((pull, i) => {
+      full.forEach((pull, i) => {
         const ahead = hoursBetween(pull.at, first.at)
         if (toMs(pull.at) <= toMs(startAt) || ahead < -1e-6 || ahead >= CHILLED_HOLD_H) return
-        const second = rounds[i + 1]
+        const second = full[i + 1]
         for (const pullsAt of second ? [[pull.at], [pull.at, second.at]] : [[pull.at]]) {
           const option = hatchOption(vessel, model, startAt, pullsAt, wants)
           if (option && option.yieldShare >= LEAST_YIELD && option.wants.some(w => w.key === first.key)) found.push(option)

@@ -1,9 +1,11 @@
 import { brineShrimp } from '../foods/brine-shrimp'
-import { mealDemand, type MealDemand } from '../fry/mealDemand'
-import { FIT_ENOUGH } from '../fry/sizeFit'
-import { speciesOf } from '../fry/species'
+import type { LadderDay } from '../fry/ladder'
+import { mealWhy } from '../fry/mealWhy'
+import type { Reason } from '../reasons/reason'
 import { ofKind } from '../records/effectiveEntries'
-import type { Brood, Tank } from '../records/records'
+import type { Tank } from '../records/records'
+import { broodLadder } from '../stock/broodLadder'
+import type { BroodState } from '../stock/broodState'
 import type { RoomState } from '../stock/roomState'
 import { daysBetween, type Instant, type LocalDate } from '../time/localDate'
 import type { RoundOccurrence } from '../time/rounds'
@@ -14,7 +16,12 @@ export const SPILL = 0.1
 /** A meal that lacks less than this share is whole. */
 const WHOLE_ENOUGH = 0.05
 
-export interface BroodMeal { brood: Brood, demand: MealDemand }
+/** What one brood gets at a meal of nauplii. */
+export interface BroodMeal { brood: BroodState, day: LadderDay, nauplii: number }
+
+/** Why a brood gets so many nauplii at a meal. */
+export const broodMealWhy = (meal: BroodMeal, date: LocalDate): Reason =>
+  mealWhy(meal.day, brineShrimp.profile, meal.brood.species!, { temperatureC: meal.brood.temperature(date), tankL: meal.brood.tank!.litres })
 
 /** What one tank gets at one round. Several broods in a tank are fed together. */
 export interface Meal {
@@ -26,16 +33,21 @@ export interface Meal {
   at: Instant
 }
 
-/** Demand of a brood on a local date, whether or not it is feeding yet. Null for a fish or tank that is not known. */
-export function broodDemand(state: RoomState, brood: Brood, date: LocalDate): MealDemand | null {
-  const species = speciesOf(brood)
-  const tank = state.tanks.find(t => t.id === brood.tankId)
-  if (!species || !tank) return null
-  return mealDemand({
-    species, fry: brood.fry, temperatureC: tank.temperatureC, tankL: tank.litres,
-    day: daysBetween(brood.freeSwimmingOn, date), countedDay: daysBetween(brood.freeSwimmingOn, brood.countedOn),
-    mealsPerDay: state.room.rounds.length,
-  }, brineShrimp.profile)
+/** Looks up a brood's ladder day by local date. */
+export type DayOf = (brood: BroodState, date: LocalDate) => LadderDay | null
+
+/** Ladder days of every feeding brood for the local dates of some rounds, worked out once. */
+export function ladderDays(state: RoomState, dates: readonly LocalDate[]): DayOf {
+  const first = dates.reduce((a, b) => (b < a ? b : a))
+  const last = dates.reduce((a, b) => (b > a ? b : a))
+  const found = new Map<string, LadderDay>()
+  for (const brood of state.broods) {
+    const from = Math.max(0, daysBetween(brood.freeOn, first))
+    const to = daysBetween(brood.freeOn, last)
+    if (to < 0) continue
+    for (const day of broodLadder(brood, state.room, from, to - from + 1)) found.set(`${brood.id} ${day.day}`, day)
+  }
+  return (brood, date) => found.get(`${brood.id} ${daysBetween(brood.freeOn, date)}`) ?? null
 }
 
 /** Meals of nauplii at the given rounds that have not been given yet, in order of time. */
@@ -48,19 +60,18 @@ export function mealsAt(state: RoomState, rounds: readonly RoundOccurrence[]): M
     else given.add(key)
   }
   const meals: Meal[] = []
-  const demands = new Map<string, MealDemand | null>()
+  if (rounds.length === 0) return meals
+  const dayOf = ladderDays(state, rounds.map(r => r.date))
   for (const round of rounds) {
     for (const tank of state.tanks) {
       if (given.has(`${tank.id} ${round.key}`)) continue
       const broods: BroodMeal[] = []
       for (const brood of state.broods) {
-        if (brood.tankId !== tank.id || daysBetween(brood.freeSwimmingOn, round.date) < 0) continue
-        const key = `${brood.id} ${round.date}`
-        if (!demands.has(key)) demands.set(key, broodDemand(state, brood, round.date))
-        const demand = demands.get(key)
-        if (demand && demand.fit >= FIT_ENOUGH) broods.push({ brood, demand })
+        const day = brood.tank?.id === tank.id ? dayOf(brood, round.date) : null
+        const nauplii = day?.perMeal[brineShrimp.profile.id] ?? 0
+        if (day && nauplii > 0) broods.push({ brood, day, nauplii })
       }
-      const whole = broods.reduce((n, b) => n + b.demand.perMeal, 0)
+      const whole = broods.reduce((n, b) => n + b.nauplii, 0)
       const nauplii = whole - (part.get(`${tank.id} ${round.key}`) ?? 0)
       if (nauplii > WHOLE_ENOUGH * whole) meals.push({ round, tank, broods, at: round.at, nauplii })
     }

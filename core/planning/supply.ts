@@ -6,7 +6,7 @@ import { lastPullH, modelOfRun, type HatchRun } from '../stock/hatchRuns'
 import { pullForecast } from '../stock/pullForecast'
 import { lotOfRun, type RoomState } from '../stock/roomState'
 import { addHours, hoursBetween, toMs, type Instant } from '../time/localDate'
-import type { RoundOccurrence } from '../time/rounds'
+import { fullRounds, type RoundOccurrence } from '../time/rounds'
 import type { Batch } from './allocate'
 
 /** The next pull of a running hatch, at the round where it belongs. */
@@ -44,6 +44,7 @@ export function isSpent(state: RoomState, run: HatchRun): boolean {
  */
 export function expectedPulls(state: RoomState, rounds: readonly RoundOccurrence[]): ExpectedPull[] {
   const current = rounds[0]!
+  const full = fullRounds(rounds)
   const putOff = postponedAt(state, current.key)
   const found: ExpectedPull[] = []
   for (const run of state.runs) {
@@ -52,14 +53,14 @@ export function expectedPulls(state: RoomState, rounds: readonly RoundOccurrence
     const model = modelOfRun(run, lot, state.hatchPH)
     if (!model.curve.best) continue
     const done = run.pulls.length
-    const planned = run.setup.pullsAt.length > 0 ? run.setup.pullsAt : [nearestRound(rounds, addHours(run.startedAt, model.curve.best.h)).at]
+    const planned = run.setup.pullsAt.length > 0 ? run.setup.pullsAt : [nearestRound(full, addHours(run.startedAt, model.curve.best.h)).at]
     const open = planned.slice(done)
     // After a failed first look there is still the late half: one more pull at the planned time or now.
     let since = lastPullH(run)
     open.forEach((at, i) => {
       const pullNo = done + i + 1
-      let round = nearestRound(rounds, toMs(at) < toMs(current.at) ? current.at : at)
-      if (round === current && putOff.has(`harvest:${run.id}:${pullNo}`)) round = rounds[1] ?? current
+      let round = nearestRound(full, toMs(at) < toMs(current.at) ? current.at : at)
+      if (round === current && putOff.has(`harvest:${run.id}:${pullNo}`)) round = full.find(r => r !== current) ?? current
       const h = hoursBetween(run.startedAt, round === current && toMs(state.now) > toMs(round.at) ? state.now : round.at)
       const pull = model.curve.pull(h, since)
       const first = since === lastPullH(run) ? pullForecast(run, model, lot, h) : null

@@ -1,10 +1,11 @@
 import * as z from 'zod'
-import { id, instant, localDate } from './records'
+import { foodId, id, instant, lifeAnchor, localDate } from './records'
 
 /** Facts of the log. An entry is never changed: a correction supersedes it, an undo strikes out its act. */
 const nauplii = z.number().min(0).max(1e10)
 const celsius = z.number().min(-5).max(60).brand<'degC'>()
 const grams = (max: number) => z.number().min(0).max(max).brand<'g'>()
+const fryCount = z.number().int().min(0).max(100_000)
 const seen = z.enum(['good', 'thin', 'failed'])
 
 export const hatchStarted = z.object({
@@ -54,7 +55,21 @@ const data = {
   'clock.started': z.object({ clockId: id, label: z.string().max(120), endsAt: instant, about }),
   'clock.seen': z.object({ clockId: id }),
   'lot.weighed': z.object({ lotId: id, grams: z.number().min(0).max(100_000) }),
-  'brood.counted': z.object({ broodId: id, fry: z.number().int().min(0).max(100_000), on: localDate }),
+  'brood.counted': z.object({ broodId: id, fry: fryCount, on: localDate }),
+  /** A stage of a brood's life that was seen; the dates hang on it from then on. */
+  'brood.event': z.object({ broodId: id, event: lifeAnchor.shape.event, on: localDate }),
+  /** Fry that died, were moved on, or went into a brood of their own. */
+  'brood.left': z.object({ broodId: id, fry: fryCount.min(1), on: localDate, how: z.enum(['died', 'moved on', 'split']), toBroodId: id.nullable() }),
+  'brood.ended': z.object({ broodId: id, on: localDate, reason: z.string().max(200) }),
+  'brood.measured': z.object({ broodId: id, on: localDate, lengthsMm: z.array(z.number().min(1).max(500)).min(1).max(50) }),
+  'brood.bellies': z.object({ broodId: id, on: localDate, foodId, preyUm: z.number().positive().max(20_000), bellies: z.enum(['empty', 'some', 'full', 'orange']), weaning: z.boolean() }),
+  'weaning.started': z.object({ broodId: id, foodId, on: localDate }),
+  'weaning.decided': z.object({ broodId: id, foodId, take: z.boolean(), on: localDate }),
+  /** Water of a tank as read, or as set from now on; `was` is what held before. */
+  'tank.temperature': z.object({ tankId: id, temperatureC: celsius, was: celsius.nullable() }),
+  /** Foods that come from no hatch, given at a round. */
+  'tank.given': z.object({ tankId: id, roundKey: z.string(), foods: z.array(z.object({ foodId, organisms: z.number().min(0).max(1e15) })).max(30) }),
+  'tank.task': z.object({ tankId: id, broodId: id.nullable(), task: z.string().min(1).max(40), on: localDate }),
   'note': z.object({ text: z.string().trim().min(1).max(2000) }),
   /** Strikes out every entry of an act, another undo included. */
   'undone': z.object({ act: id }),
@@ -80,7 +95,9 @@ const of = <K extends EntryKind>(kind: K) => z.object({ ...common, kind: z.liter
 
 export const entry = z.discriminatedUnion('kind', [
   of('hatch.started'), of('hatch.temperature'), of('hatch.harvested'), of('hatch.emptied'), of('tank.fed'), of('nauplii.stored'),
-  of('store.discarded'), of('stop.postponed'), of('clock.started'), of('clock.seen'), of('lot.weighed'), of('brood.counted'), of('note'), of('undone'),
+  of('store.discarded'), of('stop.postponed'), of('clock.started'), of('clock.seen'), of('lot.weighed'), of('brood.counted'),
+  of('brood.event'), of('brood.left'), of('brood.ended'), of('brood.measured'), of('brood.bellies'), of('weaning.started'), of('weaning.decided'),
+  of('tank.temperature'), of('tank.given'), of('tank.task'), of('note'), of('undone'),
 ])
 
 export type Entry = z.infer<typeof entry>

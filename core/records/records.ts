@@ -6,13 +6,18 @@ export const id = z.string().regex(/^[0-9A-Z]{26}$/, 'not an id of this app')
 export const instant = z.iso.datetime()
 export const localDate = z.iso.date()
 const name = z.string().trim().min(1).max(60)
+export const foodId = z.string().min(1).max(60)
 const positive = (max: number) => z.number().positive().max(max)
 
 const base = { id, updatedAt: instant, removedAt: instant.nullable().default(null) }
 
 export const measureSystem = z.enum(['metric', 'us'])
 
-export const roundTime = z.object({ name: name, at: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'not a clock time such as 06:30') })
+export const roundTime = z.object({
+  name: name, at: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'not a clock time such as 06:30'),
+  /** Tanks are fed at it and nothing else: no bottle is started or pulled. */
+  feedingOnly: z.boolean().default(false),
+})
 
 export const room = z.object({
   ...base, type: z.literal('room'),
@@ -23,6 +28,8 @@ export const room = z.object({
   water: z.object({ pH: z.number().min(3).max(11).nullable(), soft: z.boolean() }),
   /** Salt wanted in the hatch bottle, g/L. */
   hatchSaltGL: z.number().min(3).max(60).brand<'g/L'>(),
+  /** Foods that are kept here or can be had at once; ladders are made of them. */
+  foods: z.array(foodId).max(100).default(['brine-shrimp']),
 })
 
 export const place = z.object({ ...base, type: z.literal('place'), name })
@@ -57,28 +64,55 @@ export const lot = z.object({
   priceGrams: positive(100_000).nullable(),
 })
 
-export const tank = z.object({ ...base, type: z.literal('tank'), placeId: id.nullable(), name, litres: positive(20_000).brand<'L'>(), temperatureC: z.number().min(4).max(40).brand<'degC'>() })
+export const tank = z.object({
+  ...base, type: z.literal('tank'), placeId: id.nullable(), name, litres: positive(20_000).brand<'L'>(),
+  temperatureC: z.number().min(4).max(40).brand<'degC'>(),
+  pH: z.number().min(3).max(11).nullable().default(null),
+  /** A mature filter takes part of the ammonia. */
+  filter: z.boolean().default(true),
+  /** Share of the water that is changed a day. */
+  changePerDay: z.number().min(0).max(1).default(0.1),
+})
 
-/** A user's own numbers for a fish the catalogue lacks. */
-export const ownSpecies = z.object({
-  name, firstFeedingMm: z.number().min(1.5).max(15), gapePerLength: z.number().min(0.03).max(0.15),
-  length14Mm: z.number().min(2).max(40), length30Mm: z.number().min(2).max(80), adultMm: z.number().min(8).max(1000), referenceC: z.number().min(10).max(34),
+const days = z.number().min(0).max(400)
+const span = z.tuple([days, days, days])
+const mm = z.number().positive().max(2000)
+
+/** A fish of the user's own, made by copying one of the catalogue. */
+export const species = z.object({
+  ...base, type: z.literal('species'), name,
+  latin: z.string().trim().max(80), basedOn: z.string().min(1).max(60),
+  guild: z.enum(['carnivore', 'omnivore', 'grazer']), zones: z.array(z.enum(['surface', 'column', 'bottom'])).min(1).max(3),
+  birth: z.enum(['eggs', 'mouth', 'live', 'diapause']), hatchDays: span, swimDays: span,
+  firstFeedingMm: mm, gapePerLength: z.number().min(0.03).max(0.15), length14Mm: mm, length30Mm: mm, adultMm: mm,
+  referenceC: z.number().min(10).max(34), marine: z.boolean(),
+})
+
+export const lifeAnchor = z.object({ event: z.enum(['spawned', 'hatched', 'free']), on: localDate, kind: z.enum(['seen', 'expected']), spreadDays: z.number().min(0).max(60) })
+
+export const wishes = z.object({
+  school: z.enum(['ladder', 'algae-tank', 'powder-bridge', 'straight-to-nauplii']),
+  forbidden: z.array(foodId).max(100), preferred: z.array(foodId).max(100),
+  pins: z.array(z.object({ food: foodId, share: z.number().min(0.01).max(1), fromDay: z.number().int().min(0).max(400), toDay: z.number().int().min(0).max(400) })).max(20),
 })
 
 export const brood = z.object({
   ...base, type: z.literal('brood'),
   name,
+  /** Of the catalogue, or the id of an own species. */
   speciesId: z.string().min(1).max(60),
-  own: ownSpecies.nullable(),
   tankId: id,
-  freeSwimmingOn: localDate,
-  dateKind: z.enum(['seen', 'expected']),
+  /** What the dates are worked out from, until something else is seen. */
+  anchor: lifeAnchor,
   fry: z.number().int().min(1).max(100_000),
   /** The day the number above was true; mortality is counted from here. */
   countedOn: localDate,
+  /** The brood it was split from; it lives as long as that split stands in the log. */
+  splitFrom: id.nullable().default(null),
+  wishes: wishes.default({ school: 'ladder', forbidden: [], preferred: [], pins: [] }),
 })
 
-export const anyRecord = z.discriminatedUnion('type', [room, place, vessel, salt, lot, tank, brood])
+export const anyRecord = z.discriminatedUnion('type', [room, place, vessel, salt, lot, tank, species, brood])
 
 export type Room = z.infer<typeof room>
 export type Place = z.infer<typeof place>
@@ -86,7 +120,7 @@ export type Vessel = z.infer<typeof vessel>
 export type SaltRecord = z.infer<typeof salt>
 export type Lot = z.infer<typeof lot>
 export type Tank = z.infer<typeof tank>
-export type OwnSpecies = z.infer<typeof ownSpecies>
+export type SpeciesRecord = z.infer<typeof species>
 export type Brood = z.infer<typeof brood>
 export type AnyRecord = z.infer<typeof anyRecord>
 export type RecordType = AnyRecord['type']

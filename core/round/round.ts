@@ -10,18 +10,16 @@ import type { HatchRun } from '../stock/hatchRuns'
 import type { NaupliiStore } from '../stock/naupliiStores'
 import type { RoomState } from '../stock/roomState'
 import type { Caution } from '../foods/contract'
-import type { Reason } from '../reasons/reason'
 import { hoursBetween, toMs } from '../time/localDate'
-import { portionWhy } from './portionWhy'
+import type { StopBase } from './stopBase'
+import { tankStops, type TankStop } from './tankStops'
 import { currentRound, roundsAround, type RoundOccurrence } from '../time/rounds'
 
-interface StopBase { key: string, placeId: string | null, cautions: Caution[] }
 export interface HarvestStop extends StopBase { type: 'harvest', pull: ExpectedPull, meals: Meal[], due: 'now' | 'late' }
 export interface StartStop extends StopBase { type: 'start', planned: PlannedHatch, /** The vessel still holds another hatch. */ after: HatchRun | null }
-export interface FeedStop extends StopBase { type: 'feed', meal: Meal, store: NaupliiStore, nauplii: number, ml: number | null, cubes: number | null, /** Share of the meal this covers. */ share: number, /** A harvest of this round brings the rest. */ harvestFollows: boolean, why: Reason }
 export interface EmptyStop extends StopBase { type: 'empty', run: HatchRun, hours: number }
 export interface DiscardStop extends StopBase { type: 'discard', store: NaupliiStore }
-export type Stop = HarvestStop | StartStop | FeedStop | EmptyStop | DiscardStop
+export type Stop = HarvestStop | StartStop | TankStop | EmptyStop | DiscardStop
 
 export interface Round {
   current: RoundOccurrence
@@ -49,9 +47,9 @@ export function buildRound(state: RoomState): Round {
   const rounds = ahead.filter(r => hoursBetween(current.at, r.at) <= 96)
   const plan = hatchPlan(state, rounds)
   const putOff = postponedAt(state, current.key)
-  const feeds = feedStops(state, plan, current)
+  const tanks = tankStops(state, plan, current)
   const stops: Stop[] = [
-    ...spentStops(state), ...discardStops(state), ...harvestStops(state, plan, current, feeds), ...startStops(state, plan, current), ...feeds,
+    ...spentStops(state), ...discardStops(state), ...harvestStops(state, plan, current, tanks), ...startStops(state, plan, current), ...tanks,
   ]
   return {
     current, next: ahead[1]!, stops: stops.filter(s => !putOff.has(s.key)), postponed: [...putOff],
@@ -71,12 +69,12 @@ const discardStops = (state: RoomState): DiscardStop[] => state.stores
   .filter(s => s.useBy !== null && toMs(s.useBy) < toMs(state.now))
   .map(store => ({ type: 'discard', key: `discard:${store.id}`, placeId: null, store, cautions: [] }))
 
-const harvestStops = (state: RoomState, plan: HatchPlan, current: RoundOccurrence, feeds: readonly FeedStop[]): HarvestStop[] => plan.pulls
+const harvestStops = (state: RoomState, plan: HatchPlan, current: RoundOccurrence, tanks: readonly TankStop[]): HarvestStop[] => plan.pulls
   .filter(p => p.round.key === current.key)
   .map(pull => ({
     type: 'harvest', key: `harvest:${pull.run.id}:${pull.pullNo}`, placeId: placeOfVessel(state, pull.run.setup.vesselId), pull,
     // What the fridge feeds whole does not wait for the harvest.
-    meals: plan.meals.filter(m => m.round.key === current.key && !feeds.some(f => f.meal === m && f.share >= 0.95)), due: pull.late ? 'late' : 'now', cautions: [],
+    meals: plan.meals.filter(m => m.round.key === current.key && !tanks.some(t => t.feed?.meal === m && t.feed.share >= 0.95)), due: pull.late ? 'late' : 'now', cautions: [],
   }))
 
 const startStops = (state: RoomState, plan: HatchPlan, current: RoundOccurrence): StartStop[] => plan.hatches
@@ -89,36 +87,6 @@ const startStops = (state: RoomState, plan: HatchPlan, current: RoundOccurrence)
       ...saltCautions(planned.salt?.iodised ?? false),
     ],
   }))
-
-/**
- * Tanks that are fed from the fridge, which spoils, or from the freezer. Where a harvest stands in this round the fridge still goes first,
- * the harvest brings the rest, and the freezer stays shut.
- */
-function feedStops(state: RoomState, plan: HatchPlan, current: RoundOccurrence): FeedStop[] {
-  const harvest = plan.pulls.some(p => p.round.key === current.key)
-  const usable = state.stores.filter(s => (s.useBy === null ? !harvest : toMs(s.useBy) >= toMs(state.now))).map(s => ({ ...s, left: s.nauplii }))
-  usable.sort((a, b) => (a.form === b.form ? toMs(a.storedAt) - toMs(b.storedAt) : a.form === 'fridge' ? -1 : 1))
-  const stops: FeedStop[] = []
-  for (const meal of plan.meals.filter(m => m.round.key === current.key)) {
-    const store = usable.find(s => s.left >= 1)
-    if (!store) continue
-    // Tired nauplii feed less: more of them make the same meal.
-    const want = meal.nauplii / store.energy
-    const nauplii = Math.min(want, store.left)
-    store.left -= nauplii
-    const ml = store.naupliiPerMl ? nauplii / store.naupliiPerMl : null
-    const cubes = store.naupliiPerCube ? nauplii / store.naupliiPerCube : null
-    stops.push({
-      type: 'feed', key: `feed:${meal.tank.id}:${current.key}`, placeId: meal.tank.placeId, meal, store, nauplii, share: nauplii / want, harvestFollows: harvest, cautions: [],
-      ml, cubes,
-      why: portionWhy(meal, {
-        density: store.naupliiPerMl ?? store.naupliiPerCube!, unit: store.naupliiPerMl ? 'mL' : 'cubes', energy: store.energy,
-        energyFrom: store.form === 'fridge' ? 'hours at 4 °C' : 'as frozen', left: store.nauplii, share: nauplii / want,
-      }),
-    })
-  }
-  return stops
-}
 
 /** Acts of the current round that can be undone, newest first. */
 function doneActs(state: RoomState, current: RoundOccurrence): Round['done'] {
@@ -139,7 +107,7 @@ function missed(state: RoomState, all: readonly RoundOccurrence[], current: Roun
   let count = 0
   for (const round of all.slice(0, all.indexOf(current)).reverse()) {
     if (hoursBetween(round.at, state.now) > 72 || toMs(round.at) < toMs(began) || fed.has(round.key)) break
-    if (!state.broods.some(b => b.freeSwimmingOn <= round.date)) break
+    if (!state.broods.some(b => b.freeOn <= round.date)) break
     count++
   }
   return count

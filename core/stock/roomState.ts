@@ -1,8 +1,9 @@
 import { LOT_DEFAULTS } from '../dynamics/hatch/parameters'
-import { effectiveEntries, ofKind } from '../records/effectiveEntries'
+import { effectiveEntries } from '../records/effectiveEntries'
 import type { Entry } from '../records/entries'
-import type { AnyRecord, Brood, Lot, Place, Room, SaltRecord, Tank, Vessel } from '../records/records'
-import type { Instant } from '../time/localDate'
+import type { AnyRecord, Lot, Place, Room, SaltRecord, SpeciesRecord, Tank, Vessel } from '../records/records'
+import { localDateOf, type Instant, type LocalDate } from '../time/localDate'
+import { broodState, type BroodState } from './broodState'
 import { clocks, type Clock } from './clocks'
 import { hatchRuns, type HatchRun } from './hatchRuns'
 import { lotState, type LotState } from './lotState'
@@ -22,7 +23,11 @@ export interface RoomState {
   salts: SaltRecord[]
   lots: LotInUse[]
   tanks: Tank[]
-  broods: Brood[]
+  /** The user's own fish. */
+  species: SpeciesRecord[]
+  /** Broods that have not ended, as they are known today. */
+  broods: BroodState[]
+  today: LocalDate
   /** Effective entries in order of time. */
   entries: Entry[]
   runs: HatchRun[]
@@ -46,14 +51,13 @@ export function roomState(records: readonly AnyRecord[], log: readonly Entry[], 
   const runs = hatchRuns(entries)
   const stores = naupliiStores(entries, now)
   const hatchPH = Math.max(8, room.water.pH ?? ASSUMED_PH)
-  const counted = ofKind(entries, 'brood.counted')
-  const broods = all('brood').map((brood) => {
-    const last = counted.filter(e => e.data.broodId === brood.id && e.data.on >= brood.countedOn).at(-1)
-    return last ? { ...brood, fry: last.data.fry, countedOn: last.data.on } : brood
-  }).filter(b => b.fry > 0)
+  const tanks = all('tank')
+  const species = all('species')
+  const today = localDateOf(now, room.timeZone)
+  const broods = all('brood').flatMap(b => broodState(b, { tanks, species, entries, timeZone: room.timeZone, today }) ?? [])
   return {
-    now, room, entries, runs, broods, hatchPH,
-    places: all('place'), vessels: all('vessel'), salts: all('salt'), tanks: all('tank'),
+    now, today, room, entries, runs, broods, species, tanks, hatchPH,
+    places: all('place'), vessels: all('vessel'), salts: all('salt'),
     lots: all('lot').map(lot => ({ lot, state: lotState(lot, entries, runs, hatchPH, now) })),
     stores,
     clocks: clocks(entries, now, new Set(stores.map(s => s.id))),

@@ -1,5 +1,5 @@
 import { TZDate } from '@date-fns/tz'
-import { addDays as addDaysTo, differenceInCalendarDays, format } from 'date-fns'
+import { format } from 'date-fns'
 
 /** An instant as ISO 8601 in UTC, such as 2026-03-23T06:30:00.000Z. */
 export type Instant = string
@@ -9,7 +9,20 @@ export type LocalDate = string
 const MS_PER_HOUR = 3_600_000
 
 export const toInstant = (ms: number): Instant => new Date(ms).toISOString()
-export const toMs = (at: Instant): number => Date.parse(at)
+
+/** Small caches of pure answers: plans ask for the same few instants thousands of times. */
+const KEPT = 4096
+function remember<T>(cache: Map<string, T>, key: string, make: () => T): T {
+  const found = cache.get(key)
+  if (found !== undefined) return found
+  if (cache.size >= KEPT) cache.clear()
+  const made = make()
+  cache.set(key, made)
+  return made
+}
+
+const instants = new Map<string, number>()
+export const toMs = (at: Instant): number => remember(instants, at, () => Date.parse(at))
 
 /** Hours that pass from one instant to another; over a daylight-saving change this is not the difference of clock times. */
 export const hoursBetween = (from: Instant, to: Instant) => (toMs(to) - toMs(from)) / MS_PER_HOUR
@@ -18,13 +31,21 @@ export const addHours = (at: Instant, hours: number): Instant => toInstant(toMs(
 /** The calendar date of an instant in a zone. */
 export const localDateOf = (at: Instant, timeZone: string): LocalDate => format(new TZDate(toMs(at), timeZone), 'yyyy-MM-dd')
 
-/** Calendar dates are moved and compared at noon UTC, where no zone's clock change can reach them. */
-const noon = (date: LocalDate) => new Date(`${date}T12:00:00Z`)
-export const addDays = (date: LocalDate, days: number): LocalDate => addDaysTo(noon(date), days).toISOString().slice(0, 10)
-export const daysBetween = (from: LocalDate, to: LocalDate) => differenceInCalendarDays(noon(to), noon(from))
+const MS_PER_DAY = 86_400_000
+/**
+ * Calendar dates are moved and compared in UTC, which has no clock changes: plain arithmetic, since ladders ask for thousands of dates.
+ */
+export const addDays = (date: LocalDate, days: number): LocalDate => new Date(Date.parse(date) + Math.round(days) * MS_PER_DAY).toISOString().slice(0, 10)
+export const daysBetween = (from: LocalDate, to: LocalDate) => Math.round((Date.parse(to) - Date.parse(from)) / MS_PER_DAY)
+
+const clockTimes = new Map<string, Instant>()
 
 /** The instant of a local clock time. A time the spring change skips is moved on by the hour; one that comes twice is the first. */
 export function instantOf(date: LocalDate, clock: string, timeZone: string): Instant {
+  return remember(clockTimes, `${date} ${clock} ${timeZone}`, () => clockTime(date, clock, timeZone))
+}
+
+function clockTime(date: LocalDate, clock: string, timeZone: string): Instant {
   const [y, m, d] = date.split('-').map(Number) as [number, number, number]
   const [h, min] = clock.split(':').map(Number) as [number, number]
   return toInstant(new TZDate(y, m - 1, d, h, min, timeZone).getTime())

@@ -5,10 +5,18 @@ export interface RoundTime {
   name: string
   /** Local clock time, HH:mm. */
   at: string
+  /** Tanks are fed at it and nothing else. */
+  feedingOnly?: boolean
 }
 
 /** One round on one day. `key` names it in entries: it stays the same when the clock changes. */
-export interface RoundOccurrence { key: string, name: string, date: LocalDate, at: Instant }
+export interface RoundOccurrence { key: string, name: string, date: LocalDate, at: Instant, feedingOnly: boolean }
+
+/** The rounds at which bottles may be started and pulled; all of them where a room marked every one as feeding only. */
+export function fullRounds(rounds: readonly RoundOccurrence[]): readonly RoundOccurrence[] {
+  const full = rounds.filter(r => !r.feedingOnly)
+  return full.length > 0 ? full : rounds
+}
 
 /** All rounds of the days around an instant, in order of time. */
 export function roundsAround(now: Instant, rounds: readonly RoundTime[], timeZone: string, daysBack: number, daysAhead: number): RoundOccurrence[] {
@@ -17,7 +25,7 @@ export function roundsAround(now: Instant, rounds: readonly RoundTime[], timeZon
   for (let day = -daysBack; day <= daysAhead; day++) {
     const date = addDays(today, day)
     for (const round of rounds) {
-      found.push({ key: `${date}T${round.at}`, name: round.name, date, at: instantOf(date, round.at, timeZone) })
+      found.push({ key: `${date}T${round.at}`, name: round.name, date, at: instantOf(date, round.at, timeZone), feedingOnly: round.feedingOnly ?? false })
     }
   }
   return found.sort((a, b) => toMs(a.at) - toMs(b.at))

@@ -23,6 +23,17 @@ describe('headless', () => {
     expect(call(['hatch'], { vesselL: 1, cystsG: 1, saltGL: 25, temperatureC: 5 }).out).toMatchObject({ t10h: null, best: null, warnings: expect.arrayContaining(['never']) as never })
   })
 
+  it('species and ladder: a list without input, days that sum to one, gaps, and refusals', () => {
+    const list = call(['species']).out!.species as unknown as { id: string, source: string }[]
+    expect(list.length).toBeGreaterThanOrEqual(34)
+    expect(list.every(s => s.source.length > 5)).toBe(true)
+    const { out } = call(['ladder'], { species: 'small', temperatureC: 26, fry: 100, tankL: 20, startOn: '2026-03-01', days: 20, foods: ['brine-shrimp'], mealsPerDay: 3 })
+    expect((out!.days as unknown as { share: Record<string, number> }[]).map(d => d.share['brine-shrimp'])).toContain(1)
+    expect(out!.gaps).toEqual([{ from: 0, to: expect.any(Number) as number }])
+    expect(call(['ladder'], { species: 'unicorn', temperatureC: 26, fry: 100, tankL: 20, startOn: '2026-03-01', days: 20 }).error).toMatchObject({ code: 'bad-input', path: 'species' })
+    expect(call(['ladder'], { species: 'small', temperatureC: 26, fry: -3, tankL: 20, startOn: '2026-03-01', days: 20 }).error).toMatchObject({ path: 'fry' })
+  })
+
   it.each([
     [['hatch'], { vesselL: 0, cystsG: 1, saltGL: 25, temperatureC: 25 }, 'bad-input', 'vesselL'], [['salt-of'], { volumeL: 1, salt: 'fine', spoons: [{ measure: 'ladle', count: 1 }] }, 'bad-input', 'spoons.0.measure'],
     [['salt'], '{"volumeL":', 'bad-json', ''], [['plan'], {}, 'not-yet', 'command'], [['brew'], {}, 'unknown-command', 'command'], [['salt', '/nowhere.json'], '', 'no-file', '/nowhere.json'],

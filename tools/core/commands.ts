@@ -1,10 +1,12 @@
 import type * as z from 'zod'
 import * as hatch from './hatch'
+import * as ladder from './ladder'
 import * as salt from './salt'
 import * as saltOf from './saltOf'
+import * as species from './species'
 
 /** A headless command: two schemas and a function between them. */
-export interface Command { input: z.ZodType, output: z.ZodType, run(input: unknown): unknown }
+export interface Command { input: z.ZodType, output: z.ZodType, run(input: unknown): unknown, /** Needs no input document. */ list?: boolean }
 
 const command = <I extends z.ZodType, O extends z.ZodType>(c: { input: I, output: O, run(input: z.output<I>): z.input<O> }): Command => c as unknown as Command
 
@@ -12,7 +14,9 @@ export const COMMANDS: Record<string, Command> = {
   'salt': command(salt),
   'salt-of': command(saltOf),
   'hatch': command(hatch),
+  'species': { ...command(species), list: true },
+  'ladder': command(ladder),
 }
 
 /** Commands that come with later parts of core. */
-export const NOT_YET = new Set(['species', 'ladder', 'foods', 'simulate', 'plan', 'round', 'estimate', 'gel-formula', 'gel-batch'])
+export const NOT_YET = new Set(['foods', 'simulate', 'plan', 'round', 'estimate', 'gel-formula', 'gel-batch'])

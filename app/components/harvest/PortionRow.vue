@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Meal } from '@renatus/core/planning/meals'
+import { broodMealWhy, type Meal } from '@renatus/core/planning/meals'
 import type { Reason } from '@renatus/core/reasons/reason'
 import { useUnits } from '~/composables/useUnits'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
@@ -13,9 +13,9 @@ const units = useUnits()
 <template>
   <div class="rule py-2 grid gap-x-4 grid-cols-[minmax(0,1fr)_8rem] items-center">
     <div>
-      <p><strong>{{ meal.tank.name }}</strong> <span class="small">{{ meal.broods.map(b => `${b.brood.name}, ${units.whole(b.demand.fryAlive)} fry`).join('; ') }}</span></p>
-      <p class="small">{{ units.count(nauplii) }} nauplii<template v-if="meal.broods.some(b => b.demand.smallerBox)">. A smaller rearing box would save most of it</template></p>
-      <WhyPanel :reasons="[...(why ? [why] : []), ...meal.broods.map(b => b.demand.why)]" ask="Why so much?" />
+      <p><strong>{{ meal.tank.name }}</strong> <span class="small">{{ meal.broods.map(b => `${b.brood.name}, ${units.whole(b.day.fry)} fry`).join('; ') }}</span></p>
+      <p class="small">{{ units.count(nauplii) }} nauplii<template v-if="meal.broods.some(b => b.day.smallerBox)">. A smaller rearing box would save most of it</template></p>
+      <WhyPanel :reasons="[...(why ? [why] : []), ...meal.broods.map(b => broodMealWhy(b, meal.round.date))]" ask="Why so much?" />
     </div>
     <label class="font-semibold"><span class="sr-only">Portion for {{ meal.tank.name }}</span>
       <span class="flex items-center gap-2"><input v-model="typed" class="field text-xl font-bold placeholder:text-ink placeholder:opacity-100" inputmode="decimal" :placeholder="String(proposed)"><span>mL</span></span>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue'
+import { broodMealWhy } from '@renatus/core/planning/meals'
 import type { StartStop } from '@renatus/core/round/round'
 import { CYST_DENSITY_G_PER_ML } from '@renatus/core/foods/brine-shrimp/parameters'
 import { toSpoons } from '@renatus/core/units/toSpoons'
@@ -50,7 +51,7 @@ async function done() {
     <ul v-if="p.warnings.length" class="mt-1 border-l-4 border-due pl-3">
       <li v-for="w in p.warnings" :key="w">{{ HATCH_WARNINGS[w] }}<template v-if="w === 'over-2-g-per-L'"> Wasted here: <strong class="num">{{ units.share(p.wasted) }}</strong>.</template></li>
     </ul>
-    <WhyPanel :reasons="[p.why.cysts, p.why.salt, p.why.time, ...(p.soda ? [p.soda.why] : []), ...p.meals.slice(0, 1).flatMap(m => m.broods.map(b => b.demand.why))]" :ask="`Why ${units.grams(p.cystsG)}?`" />
+    <WhyPanel :reasons="[p.why.cysts, p.why.salt, p.why.time, ...(p.soda ? [p.soda.why] : []), ...p.meals.slice(0, 1).flatMap(m => m.broods.map(b => broodMealWhy(b, m.round.date)))]" :ask="`Why ${units.grams(p.cystsG)}?`" />
     <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
     <HatchForm v-if="differs" :proposed="p" :answers="stop.key" @saved="differs = false" @cancel="differs = false" />
     <template #actions>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
 import FormCheck from '~/components/shared/FormCheck.vue'
 import FormField from '~/components/shared/FormField.vue'
 import { useZodForm } from '~/composables/useZodForm'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
-import { RECORD_FORMS, type EditableType } from './recordForms'
+import type { EditableType } from './recordForm'
+import { RECORD_FORMS } from './recordForms'
 
 /** Edits or adds one vessel, salt, lot, tank or place: the fields stand in recordForms.ts. */
 const props = defineProps<{ type: EditableType, record?: Record<string, unknown> | null }>()
@@ -17,8 +18,20 @@ const context = computed(() => ({ measures: units.measures.value, places: room.s
 const form = useZodForm(() => definition.schema(context.value), definition.initial(props.record ?? null, context.value))
 const fields = computed(() => definition.fields(context.value).filter(f => !f.when || f.when(form.values)))
 
+const { copies } = definition
+if (copies && !props.record) {
+  watch(() => form.values[copies.field] as unknown, chosen => form.setValues(copies.values(String(chosen)), false))
+}
+
 const submit = form.handleSubmit(async (values) => {
-  await room.save([{ ...definition.toRecord(values, props.record ?? null), type: props.type, id: props.record?.id as string | undefined } as never])
+  const record = { ...definition.toRecord(values, props.record ?? null), type: props.type, id: props.record?.id as string | undefined } as never
+  const was = props.record?.temperatureC
+  const now = (values as { temperatureC?: number }).temperatureC
+  // A tank set to another temperature is a fact: dates and growth of its broods follow from that day on.
+  if (props.type === 'tank' && props.record && typeof was === 'number' && typeof now === 'number' && was !== now) {
+    const tankId = String(props.record.id)
+    await room.write([{ kind: 'tank.temperature', subject: { type: 'tank', id: tankId }, data: { tankId, temperatureC: now as never, was: was as never } }], null, [record])
+  } else await room.save([record])
   emit('saved')
 })
 </script>

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { AnyRecord } from '@renatus/core/records/records'
+import { SPECIES } from '@renatus/core/fry/species/index'
 import HoldButton from '~/components/shared/HoldButton.vue'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
 import RecordForm from './RecordForm.vue'
-import { RECORD_FORMS, type EditableType } from './recordForms'
+import type { EditableType } from './recordForm'
+import { RECORD_FORMS } from './recordForms'
 import { SALT_CHOICES } from './salts'
 
 const props = defineProps<{ type: EditableType, addable?: boolean }>()
@@ -16,7 +18,8 @@ const records = computed(() => (room.records ?? []).filter(r => r.type === props
 /** What still stands on a record keeps it from being removed. */
 function inUse(r: AnyRecord): string | null {
   const s = room.state!
-  if (r.type === 'tank' && s.broods.some(b => b.tankId === r.id)) return 'a brood lives in it'
+  if (r.type === 'tank' && s.broods.some(b => b.brood.tankId === r.id)) return 'a brood lives in it'
+  if (r.type === 'species' && s.broods.some(b => b.brood.speciesId === r.id)) return 'a brood is of it'
   if (r.type === 'vessel' && s.runs.some(x => x.setup.vesselId === r.id && x.endedAt === null)) return 'a hatch runs in it'
   if (r.type === 'place' && s.vessels.some(v => v.placeId === r.id)) return 'vessels stand there'
   return null
@@ -27,6 +30,7 @@ function line(r: AnyRecord): string {
     case 'vessel': return `${units.litres(r.litres)} (${units.litresToo(r.litres)}), ${units.celsius(r.temperatureC)}, ${r.lit ? 'lit' : 'dark'}`
     case 'salt': return `${SALT_CHOICES.find(c => c.value === r.kind)?.label}, ${r.gPerMl} g/mL${r.iodised ? ', with additives' : ''}`
     case 'lot': return `${lot ? units.grams(lot.state.gramsLeft) : ''} left, hatches ${units.share(lot?.state.hatch ?? r.hatch)}${lot?.state.pricePerGram ? `, ${(lot.state.pricePerGram * 1000 / (r.cystsPerG * lot.state.hatch)).toPrecision(2)} per thousand nauplii` : ''}`
+    case 'species': return `${r.latin ? `${r.latin}, ` : ''}${r.firstFeedingMm} mm at first feeding, copied from ${SPECIES.find(s => s.id === r.basedOn)?.names[0] ?? r.basedOn}`
     case 'tank': return `${units.litres(r.litres)}, ${units.celsius(r.temperatureC)}`
     default: return ''
   }
@@ -53,7 +57,7 @@ async function weigh(id: string) {
           <button v-else-if="type === 'lot'" class="btn btn-quiet underline px-2" @click="weighing = r.id">Weigh</button>
           <button class="btn btn-quiet underline px-2" :aria-label="`Change ${r.name}`" @click="editing = r.id">Change</button>
           <span v-if="inUse(r)" class="small">{{ inUse(r) }}</span>
-          <HoldButton v-else-if="records.length > 1 || type === 'tank'" label="Remove" @held="room.remove(r.id)" />
+          <HoldButton v-else-if="records.length > 1 || type === 'tank' || type === 'species'" label="Remove" @held="room.remove(r.id)" />
         </div>
       </li>
     </ul>

@@ -29,6 +29,7 @@ const submit = form.handleSubmit(async ({ pH, soft, ...v }) => {
     if (found && !found.success) problem.value = found.error.issues[0]!.message
   }
   if (new Set(rounds.value.map(r => r.at)).size < rounds.value.length) problem.value = 'Two rounds begin at the same time: change one or take it out.'
+  if (rounds.value.every(r => r.feedingOnly)) problem.value = 'Every round is for feeding only, so nothing could be started or harvested: leave one a full round.'
   if (problem.value) return
   await room.save([{ ...current.value, ...v, water: { pH, soft }, rounds: rounds.value.map(r => ({ ...r })).sort((a, b) => (a.at < b.at ? -1 : 1)) } as unknown as RecordDraft])
   saved.value = true
@@ -51,9 +52,10 @@ const submit = form.handleSubmit(async ({ pH, soft, ...v }) => {
       <legend class="font-semibold mb-1">Rounds</legend>
       <div v-for="(r, i) in rounds" :key="i" class="flex flex-wrap gap-2 items-center">
         <input v-model="r.name" class="field max-w-60" :aria-label="`Name of round ${i + 1}`"><input v-model="r.at" type="time" class="field max-w-36" :aria-label="`Time of round ${i + 1}`">
+        <label class="flex items-center gap-2 min-h-12 cursor-pointer"><input v-model="r.feedingOnly" type="checkbox" class="size-6 accent-[var(--plan)]">feeding only</label>
         <button v-if="rounds.length > 1" type="button" class="btn btn-quiet underline" @click="rounds.splice(i, 1)">Take out</button>
       </div>
-      <p v-if="rounds.length < MOST_ROUNDS"><button type="button" class="btn" @click="rounds.push({ name: 'Midday round', at: '12:30' })">Add a round</button></p>
+      <p v-if="rounds.length < MOST_ROUNDS"><button type="button" class="btn" @click="rounds.push({ name: 'Midday round', at: '12:30', feedingOnly: true })">Add a round</button></p>
     </fieldset>
     <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
     <div class="flex gap-4 items-center"><button class="btn btn-main">Save the room</button><span v-if="saved" role="status">Saved.</span></div>

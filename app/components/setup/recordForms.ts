@@ -1,28 +1,9 @@
 import * as z from 'zod'
 import { LOT_DEFAULTS } from '@renatus/core/dynamics/hatch/parameters'
-import type { Place } from '@renatus/core/records/records'
-import type { MeasureSystem } from '@renatus/core/units/kitchenMeasures'
-import type { useUnits } from '~/composables/useUnits'
 import { numberField, optionalNumber, RULES, temperatureField, textField, volumeField } from '~/words/fields'
 import { densityOf, SALT_CHOICES } from './salts'
-
-export type EditableType = 'vessel' | 'salt' | 'lot' | 'tank' | 'place'
-export interface FormContext { measures: MeasureSystem, places: readonly Place[], units: ReturnType<typeof useUnits> }
-export interface FieldSpec {
-  name: string, label: string, unit?: string, hint?: string, numeric?: boolean, check?: boolean
-  options?: readonly { value: string, label: string }[]
-  when?: (values: Record<string, unknown>) => boolean
-}
-type Values = Record<string, unknown>
-
-/** One editable record: its fields, their rules, and how text becomes a record and back. */
-export interface RecordFormDefinition {
-  title: string
-  fields(context: FormContext): FieldSpec[]
-  schema(context: FormContext): z.ZodType<Values>
-  initial(record: Values | null, context: FormContext): Values
-  toRecord(values: Values, record: Values | null): Values
-}
+import type { EditableType, FormContext, RecordFormDefinition } from './recordForm'
+import { speciesForm } from './speciesForm'
 
 const text = (value: unknown, fallback: string) => (value === undefined || value === null ? fallback : String(value))
 const placeOptions = (c: FormContext) => c.places.map(p => ({ value: p.id, label: p.name }))
@@ -71,11 +52,18 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
   },
   tank: {
     title: 'Tanks',
-    fields: c => [{ name: 'name', label: 'Name' }, { name: 'litres', label: 'Volume', unit: c.units.volumeUnit.value, numeric: true }, { name: 'temperatureC', label: 'Temperature', unit: c.units.temperatureUnit.value, numeric: true }],
-    schema: c => z.object({ name: textField('Name of the tank'), litres: volumeField(RULES.tankLitres, c.measures), temperatureC: temperatureField(RULES.tankTemperature, c.measures) }),
-    initial: (r, c) => ({ name: text(r?.name, ''), litres: volume(c, r?.litres, 20), temperatureC: degrees(c, r?.temperatureC) }),
-    toRecord: (v, r) => ({ ...v, placeId: r?.placeId ?? null }),
+    fields: c => [
+      { name: 'name', label: 'Name' }, { name: 'litres', label: 'Volume', unit: c.units.volumeUnit.value, numeric: true }, { name: 'temperatureC', label: 'Temperature', unit: c.units.temperatureUnit.value, numeric: true },
+      { name: 'pH', label: 'pH', numeric: true, hint: 'Leave empty if nobody tested it' }, { name: 'changePercent', label: 'Water changed a day', unit: '%', numeric: true }, { name: 'filter', label: 'Has a mature filter', check: true },
+    ],
+    schema: c => z.object({
+      name: textField('Name of the tank'), litres: volumeField(RULES.tankLitres, c.measures), temperatureC: temperatureField(RULES.tankTemperature, c.measures),
+      pH: optionalNumber({ ...RULES.pH, label: 'pH of the tank' }), changePercent: numberField({ label: 'Water changed a day', min: 0, max: 100, unit: '%' }), filter: z.boolean(),
+    }),
+    initial: (r, c) => ({ name: text(r?.name, ''), litres: volume(c, r?.litres, 20), temperatureC: degrees(c, r?.temperatureC), pH: text(r?.pH, ''), changePercent: text(typeof r?.changePerDay === 'number' ? Math.round(r.changePerDay * 100) : undefined, '10'), filter: r?.filter ?? true }),
+    toRecord: ({ changePercent, ...v }, r) => ({ ...v, changePerDay: Number(changePercent) / 100, placeId: r?.placeId ?? null }),
   },
+  species: speciesForm,
   place: {
     title: 'Places',
     fields: () => [{ name: 'name', label: 'Name' }],

@@ -74,7 +74,7 @@ const total = computed(() => {
 const perMl = computed(() => (total.value === null ? null : total.value / valueOf('volume')!))
 
 /** What the fridge still feeds at this round, by tank: it goes first, and the harvest brings the rest. */
-const fromFridge = computed(() => new Map((room.round?.stops ?? []).flatMap(s => (s.type === 'feed' && s.store.form === 'fridge' ? [[s.meal.tank.id, s.nauplii * s.store.energy] as const] : []))))
+const fromFridge = computed(() => new Map((room.round?.stops ?? []).flatMap(s => (s.type === 'tank' && s.feed?.store.form === 'fridge' ? [[s.tank.id, s.feed.nauplii * s.feed.store.energy] as const] : []))))
 const meals = computed(() => (room.round?.plan.meals ?? [])
   .filter(m => m.round.key === room.round!.current.key)
   .map(m => ({ ...m, nauplii: m.nauplii - (fromFridge.value.get(m.tank.id) ?? 0), whole: m.nauplii }))

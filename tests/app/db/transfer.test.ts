@@ -61,11 +61,19 @@ describe('stored data of older versions', () => {
     const name = `older-${n++}`
     const old = new Dexie(name)
     old.version(1).stores({ records: 'id, type', entries: 'id, at, kind, act, answers', kept: '++n, record.id', meta: 'key' })
-    await old.table('records').bulkAdd(demo.records)
+    const species = { firstFeedingMm: 3, gapePerLength: 0.06, length14Mm: 5, length30Mm: 9, adultMm: 30, referenceC: 25, name: 'Moss dwarf' }
+    await old.table('records').bulkAdd(demo.records.map((r) => {
+      if (r.type !== 'brood') return r
+      const { anchor, wishes: _w, splitFrom: _s, ...rest } = r
+      return { ...rest, freeSwimmingOn: anchor.on, dateKind: anchor.kind, own: r.name === 'Scarlet badis' ? species : null }
+    }))
     await old.table('entries').bulkAdd(demo.entries)
     old.close()
     const db = new RenatusDatabase(name)
     expect(await db.entries.count()).toBe(demo.entries.length)
     expect(readRoomFile(await exportRoom(db)).ok).toBe(true)
+    const own = (await db.records.where('type').equals('species').toArray())[0]!
+    const badis = (await db.records.toArray()).find(r => r.name === 'Scarlet badis')!
+    expect([own.name, badis.type === 'brood' && badis.speciesId, badis.type === 'brood' && badis.anchor.event]).toEqual(['Moss dwarf', own.id, 'free'])
   })
 })

@@ -41,7 +41,7 @@ describe('hatch plan', () => {
   })
 
   it('takes no more cysts per fed nauplius than any start and single pull that brute force finds for the same first meal', () => {
-    const state = stateAt(NOW, [], { freeSwimmingOn: '2026-03-19', vessels: 1 })
+    const state = stateAt(NOW, [], { freeSwimmingOn: '2026-03-19', vessels: 1, fry: 20_000 })
     const rounds = roundsOf(state)
     const plan = hatchPlan(state, rounds)
     const chosen = plan.hatches[0]!

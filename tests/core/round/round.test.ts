@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Reason } from '@renatus/core/reasons/reason'
+import { broodMealWhy } from '@renatus/core/planning/meals'
 import { buildRound } from '@renatus/core/round/round'
 import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
 import { roomState } from '@renatus/core/stock/roomState'
@@ -23,8 +24,8 @@ describe('the round', () => {
     for (const state of states) {
       const round = buildRound(state)
       const reasons = [
-        ...round.plan.hatches.flatMap(h => [h.why.salt, h.why.time, ...(h.soda ? [h.soda.why] : [])]), ...round.plan.meals.flatMap(m => m.broods.map(b => b.demand.why)),
-        ...round.stops.flatMap(s => (s.type === 'feed' ? [s.why] : [])), ...(round.plan.rotation ? [round.plan.rotation.why] : []),
+        ...round.plan.hatches.flatMap(h => [h.why.salt, h.why.time, ...(h.soda ? [h.soda.why] : [])]), ...round.plan.meals.flatMap(m => m.broods.map(b => broodMealWhy(b, m.round.date))),
+        ...round.stops.flatMap(s => (s.type === 'tank' ? [...(s.feed ? [s.feed.why] : []), ...s.foods.flatMap(f => f.why)] : [])), ...(round.plan.rotation ? [round.plan.rotation.why] : []),
       ]
       for (const why of reasons) expect(recompute(why)).toBeCloseTo(why.result.value, 6)
       for (const h of round.plan.hatches.filter(x => !x.why.cysts.rule.includes('eld to'))) expect(Math.abs(Math.ceil(recompute(h.why.cysts) * 10 - 1e-3) / 10 - h.cystsG)).toBeLessThan(0.101)
@@ -54,8 +55,8 @@ describe('the round', () => {
     const running = started('2026-03-16T04:00:00Z', { pullsAt: ['2026-03-17T05:30:00Z'] })
     const now = '2026-03-17T05:40:00Z'
     const before = buildRound(stateAt(now, [stored, running]))
-    const feed = before.stops.find(s => s.type === 'feed')!
-    expect(feed).toMatchObject({ nauplii: 900, ml: 90, harvestFollows: true })
+    const tank = before.stops.find(s => s.type === 'tank')!
+    expect(tank.type === 'tank' && tank.feed).toMatchObject({ nauplii: 900, ml: 90, harvestFollows: true })
     const whole = before.plan.meals[0]!.nauplii
     const after = buildRound(stateAt(now, [stored, running, log(now, 'tank.fed', { tankId: NAMED.tank!, roundKey: '2026-03-17T06:30', nauplii: 900, ml: 90, cubes: null, energy: 1, source: { kind: 'fridge', id: NAMED.store1! }, partial: true })]))
     expect(after.plan.meals[0]!.nauplii).toBeCloseTo(whole - 900, 6)

@@ -1,0 +1,48 @@
+import { wrap, type Remote } from 'comlink'
+import { onScopeDispose, shallowRef, watch, toRaw, type Ref } from 'vue'
+import type { Sheet, SheetRequest } from '@renatus/core/fry/broodSheet'
+import type { SheetMaker, SheetSummary } from '~/workers/sheet.worker'
+
+/** A worker for as long as somebody looks at ladders. */
+function useMaker(): Remote<SheetMaker> {
+  const worker = new Worker(new URL('../workers/sheet.worker.ts', import.meta.url), { type: 'module' })
+  onScopeDispose(() => worker.terminate())
+  return wrap<SheetMaker>(worker)
+}
+
+/** Answers of the worker to the newest question; what was shown stays until they come. */
+function useAnswers<T>(requests: Ref<readonly SheetRequest[]>, ask: (plain: SheetRequest[]) => Promise<T>): Ref<T | undefined> {
+  const value = shallowRef<T>()
+  let newest = 0
+  let busy = false
+  let again = false
+  async function run() {
+    if (busy) {
+      again = true
+      return
+    }
+    busy = true
+    const mine = ++newest
+    const answer = await ask(JSON.parse(JSON.stringify(toRaw(requests.value))) as SheetRequest[])
+    if (mine === newest) value.value = answer
+    busy = false
+    if (again) {
+      again = false
+      void run()
+    }
+  }
+  watch(requests, () => void run(), { immediate: true })
+  return value
+}
+
+/** Full ladders of a few broods. */
+export function useSheets(requests: Ref<readonly SheetRequest[]>): Ref<Sheet[] | undefined> {
+  const maker = useMaker()
+  return useAnswers(requests, plain => maker.sheets(plain))
+}
+
+/** The short of many ladders. */
+export function useSummaries(requests: Ref<readonly SheetRequest[]>): Ref<SheetSummary[] | undefined> {
+  const maker = useMaker()
+  return useAnswers(requests, plain => maker.summaries(plain))
+}

@@ -1,0 +1,26 @@
+import { daysBetween, type LocalDate } from '../time/localDate'
+import { fryAlive } from './survival'
+
+/** What is known of numbers: a count, or some that left. */
+export interface FryEvent { on: LocalDate, kind: 'counted' | 'left', fry: number }
+
+export interface FryCourse {
+  /** Number expected on a date. */
+  at(date: LocalDate): number
+  /** The last number that was counted or worked out from what left, and its day. */
+  last: { fry: number, on: LocalDate }
+}
+
+/** Numbers of a brood over time: usual losses from the last count, less what died, was moved or split off. */
+export function fryCourse(first: { fry: number, on: LocalDate }, events: readonly FryEvent[], freeOn: LocalDate): FryCourse {
+  const points = [first]
+  const alive = (date: LocalDate) => {
+    const p = points.findLast(x => x.on <= date) ?? points[0]!
+    return fryAlive(p.fry, daysBetween(freeOn, p.on), daysBetween(freeOn, date))
+  }
+  for (const e of [...events].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0))) {
+    if (e.kind === 'counted' && e.on < first.on) continue
+    points.push({ on: e.on, fry: e.kind === 'counted' ? e.fry : Math.max(0, alive(e.on) - e.fry) })
+  }
+  return { at: alive, last: points.at(-1)! }
+}

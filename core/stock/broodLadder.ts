@@ -1,0 +1,38 @@
+import { EDIBLES } from '../fry/edibles'
+import { ladder, type LadderBrood, type LadderDay } from '../fry/ladder'
+import { allowedFoods, type Wishes } from '../fry/wishes'
+import type { Room } from '../records/records'
+import { addDays } from '../time/localDate'
+import type { BroodState } from './broodState'
+
+/** Meals a day that a room gives. */
+export const mealsGiven = (room: Room) => room.rounds.length
+
+/** Wishes as they stand today: a food that was refused of late rests. */
+export function wishesNow(state: BroodState): Wishes {
+  const { wishes } = state.brood
+  return { ...wishes, forbidden: [...wishes.forbidden, ...state.weaning.waiting] }
+}
+
+/** A brood as the ladder sees it; null for an unknown fish or tank. */
+export function ladderBrood(state: BroodState, room: Room): LadderBrood | null {
+  if (!state.species || !state.tank) return null
+  return {
+    species: state.species, growthFactor: state.growth.factor, gapeFactor: state.gape.factor,
+    temperatureC: day => state.temperature(addDays(state.freeOn, day)),
+    fry: day => state.numbers.at(addDays(state.freeOn, day)),
+    tankL: state.tank.litres, mealsPerDay: mealsGiven(room), wishes: wishesNow(state),
+  }
+}
+
+/** Foods a brood may be given in this room. */
+export function foodsFor(state: BroodState, room: Room) {
+  const allowed = new Set(allowedFoods(room.foods, wishesNow(state)))
+  return EDIBLES.filter(e => allowed.has(e.id))
+}
+
+/** Ladder of a brood with the foods of the room, from a day after free swimming on. Empty for an unknown fish or tank. */
+export function broodLadder(state: BroodState, room: Room, from: number, days: number): LadderDay[] {
+  const brood = ladderBrood(state, room)
+  return brood ? ladder(brood, foodsFor(state, room), Math.max(0, from), days) : []
+}
