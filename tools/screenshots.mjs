@@ -11,6 +11,8 @@ const SHOTS = [
   { file: 'round-dark.png', path: '/', theme: 'dark' },
   { file: 'round-phone.png', path: '/', width: 390, height: 844 },
   { file: 'broods.png', path: '/broods' },
+  { file: 'brood.png', path: 'brood', wait: '[data-testid=next-change]' },
+  { file: 'brood-phone.png', path: 'brood', wait: '[data-testid=next-change]', width: 390, height: 844 },
   { file: 'bench.png', path: '/bench', wait: 'canvas' },
   { file: 'harvest.png', path: 'harvest' },
   { file: 'log.png', path: '/log' },
@@ -33,8 +35,15 @@ try {
       await page.getByRole('article').first().waitFor({ timeout: 60_000 })
       // The clock that has just ended is answered, so that the view itself is seen.
       const seen = page.getByRole('button', { name: /^Seen/ })
-      if (await seen.count() > 0) await seen.first().click()
-      const path = shot.path === 'harvest' ? await page.getByRole('link', { name: 'Harvest', exact: true }).first().getAttribute('href') : shot.path
+      while (await seen.count() > 0) {
+        await seen.first().click()
+        await page.waitForTimeout(200)
+      }
+      if (shot.path === 'brood') {
+        await page.goto(`${base}/broods`)
+        await page.getByRole('link', { name: 'Scarlet badis' }).waitFor()
+      }
+      const path = shot.path === 'brood' ? await page.getByRole('link', { name: 'Scarlet badis' }).getAttribute('href') : shot.path === 'harvest' ? await page.getByRole('link', { name: 'Harvest', exact: true }).first().getAttribute('href') : shot.path
       if (path !== '/') await page.goto(`${base}${path}`)
     }
     await page.getByRole('heading', { level: 1 }).waitFor()

@@ -18,8 +18,18 @@ export interface DayShares { share: Record<string, number>, gap: boolean, /** On
 
 /** Raw shares of a day: the best three that suit, by the square of what they have above the threshold. */
 function rawShares(day: DaySuitability, preferred: readonly string[]): Map<string, number> {
-  const best = Object.entries(day).filter(([, s]) => s.value > SHARE_FROM).sort((a, b) => b[1].value - a[1].value || (a[0] < b[0] ? -1 : 1)).slice(0, BEST)
-  return new Map(best.map(([id, s]) => [id, (s.value - SHARE_FROM) ** 2 * (preferred.includes(id) ? PREFERRED_WEIGHT : 1)]))
+  const best: [string, number][] = []
+  for (const id in day) {
+    const { value } = day[id]!
+    if (value <= SHARE_FROM) continue
+    let at = best.length
+    while (at > 0 && (best[at - 1]![1] < value || (best[at - 1]![1] === value && best[at - 1]![0] > id))) at--
+    if (at < BEST) {
+      best.splice(at, 0, [id, value])
+      if (best.length > BEST) best.pop()
+    }
+  }
+  return new Map(best.map(([id, value]) => [id, (value - SHARE_FROM) ** 2 * (preferred.includes(id) ? PREFERRED_WEIGHT : 1)]))
 }
 
 const normalised = (weights: Map<string, number>): Map<string, number> => {
@@ -42,7 +52,8 @@ export function dayShares(days: readonly DaySuitability[], firstDay: number, pre
       // A pin never brings a food that does not fit, nor more of it than fits.
       if (firstDay + i >= pin.fromDay && firstDay + i <= pin.toDay && fit >= FIT_ENOUGH) pinned.set(pin.food, Math.min(pin.share, fit))
     }
-    const suits = Object.values(day).some(s => s.value >= SUITABLE)
+    let suits = false
+    for (const id in day) if (day[id]!.value >= SUITABLE) suits = true
     const pinSum = [...pinned.values()].reduce((a, b) => a + b, 0)
     if (!suits && pinSum === 0) return { share: zeros(day), gap: true, bridged: false }
     const smooth = new Map<string, number>()
@@ -62,4 +73,8 @@ export function dayShares(days: readonly DaySuitability[], firstDay: number, pre
   })
 }
 
-const zeros = (day: DaySuitability): Record<string, number> => Object.fromEntries(Object.keys(day).map(id => [id, 0]))
+function zeros(day: DaySuitability): Record<string, number> {
+  const share: Record<string, number> = {}
+  for (const id in day) share[id] = 0
+  return share
+}

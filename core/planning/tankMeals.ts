@@ -26,6 +26,9 @@ export interface TankFood {
 const tipFits = (tip: FeedingTip, broods: readonly BroodState[]) =>
   tip.when === 'always' || broods.some(b => (tip.when === 'marine' ? b.species!.marine : b.species!.zones.includes(tip.when as 'bottom')))
 
+/** How a food is given to these broods. */
+export const tipsFor = (food: FeedProfile, broods: readonly BroodState[]): string[] => food.tips.filter(t => tipFits(t, broods)).map(t => t.text)
+
 /** Foods of one tank at one round, nauplii among them; the largest share first. */
 export function tankFoods(state: RoomState, tank: Tank, round: RoundOccurrence, dayOf: DayOf): TankFood[] {
   const foods = new Map<string, TankFood & { weight: number }>()
@@ -44,7 +47,7 @@ export function tankFoods(state: RoomState, tank: Tank, round: RoundOccurrence, 
     }
   }
   return [...foods.values()].sort((a, b) => b.weight - a.weight).map(({ weight: _, ...f }) => ({
-    ...f, portion: f.organisms / (f.food.portion?.perUnit ?? 1), tips: f.food.tips.filter(t => tipFits(t, f.for)).map(t => t.text),
+    ...f, portion: f.organisms / (f.food.portion?.perUnit ?? 1), tips: tipsFor(f.food, f.for),
   }))
 }
 

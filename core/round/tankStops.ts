@@ -1,7 +1,8 @@
+import { brineShrimp } from '../foods/brine-shrimp'
 import type { LadderDay } from '../fry/ladder'
 import type { HatchPlan } from '../planning/hatchPlan'
 import { ladderDays, type Meal } from '../planning/meals'
-import { otherFoods, smallestMouth, type TankFood } from '../planning/tankMeals'
+import { otherFoods, smallestMouth, tipsFor, type TankFood } from '../planning/tankMeals'
 import type { Reason } from '../reasons/reason'
 import { ofKind } from '../records/effectiveEntries'
 import type { Tank } from '../records/records'
@@ -25,6 +26,7 @@ export interface FeedPart {
   share: number
   /** A harvest of this round brings the rest. */
   harvestFollows: boolean
+  tips: string[]
   why: Reason
 }
 
@@ -77,7 +79,7 @@ function feedParts(state: RoomState, plan: HatchPlan, current: RoundOccurrence):
     const nauplii = Math.min(want, store.left)
     store.left -= nauplii
     parts.push({
-      meal, store, nauplii, share: nauplii / want, harvestFollows: harvest,
+      meal, store, nauplii, share: nauplii / want, harvestFollows: harvest, tips: tipsFor(brineShrimp.profile, meal.broods.map(b => b.brood)),
       ml: store.naupliiPerMl ? nauplii / store.naupliiPerMl : null, cubes: store.naupliiPerCube ? nauplii / store.naupliiPerCube : null,
       why: portionWhy(meal, {
         density: store.naupliiPerMl ?? store.naupliiPerCube!, unit: store.naupliiPerMl ? 'mL' : 'cubes', energy: store.energy,

@@ -1,16 +1,14 @@
 import type { Caution } from '../foods/contract'
 import { brineShrimp } from '../foods/brine-shrimp'
-import { edible } from '../fry/edibles'
+import { edible, EDIBLES } from '../fry/edibles'
 import type { LadderDay } from '../fry/ladder'
 import { closers, nextChange, ON_TABLE } from '../fry/ladderReading'
-import { EDIBLES } from '../fry/edibles'
 import { ofKind } from '../records/effectiveEntries'
-import { foodsFor, ladderBrood } from '../stock/broodLadder'
+import { broodLadder } from '../stock/broodLadder'
 import type { BroodState } from '../stock/broodState'
 import type { RoomState } from '../stock/roomState'
 import { TEST_MEALS } from '../stock/weaning'
 import { addDays, daysBetween } from '../time/localDate'
-import { ladder } from '../fry/ladder'
 
 /** Something to do at a tank besides feeding. `id` is what is logged. */
 export interface TankTask { id: string, broodId: string | null, text: string, cautions: readonly Caution[] }
@@ -31,10 +29,7 @@ const doneToday = (state: RoomState, tankId: string, broodId: string | null, tas
 const doneEver = (state: RoomState, broodId: string, task: string) => ofKind(state.entries, 'tank.task').some(e => e.data.broodId === broodId && e.data.task === task)
 
 /** Ladder of the coming days, for what is about to change. */
-export function comingDays(state: RoomState, brood: BroodState, days = 8): LadderDay[] {
-  const b = ladderBrood(brood, state.room)
-  return b ? ladder(b, foodsFor(brood, state.room), Math.max(0, brood.day), days) : []
-}
+export const comingDays = (state: RoomState, brood: BroodState, days = 8): LadderDay[] => broodLadder(brood, state.room, brood.day, days)
 
 /** Tasks of the egg stage, by how the young come into the world. */
 function eggTasks(state: RoomState, brood: BroodState): TankTask[] {
@@ -57,7 +52,7 @@ function eggTasks(state: RoomState, brood: BroodState): TankTask[] {
 const nameOf = (id: string) => edible(id)?.name.toLowerCase() ?? id
 
 function firstFoods(state: RoomState, brood: BroodState): string[] {
-  const day = comingDays(state, { ...brood, day: 0 }, 1)[0]
+  const day = broodLadder(brood, state.room, 0, 1)[0]
   return day ? Object.keys(day.share).filter(id => day.share[id]! >= 0.2).map(nameOf) : []
 }
 

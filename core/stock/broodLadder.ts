@@ -19,8 +19,8 @@ export function ladderBrood(state: BroodState, room: Room): LadderBrood | null {
   if (!state.species || !state.tank) return null
   return {
     species: state.species, growthFactor: state.growth.factor, gapeFactor: state.gape.factor,
-    temperatureC: day => state.temperature(addDays(state.freeOn, day)),
-    fry: day => state.numbers.at(addDays(state.freeOn, day)),
+    temperatureC: day => state.steady ?? state.temperature(addDays(state.freeOn, day)),
+    fry: day => state.numbers.onDay(day),
     tankL: state.tank.litres, mealsPerDay: mealsGiven(room), wishes: wishesNow(state),
   }
 }
@@ -31,8 +31,24 @@ export function foodsFor(state: BroodState, room: Room) {
   return EDIBLES.filter(e => allowed.has(e.id))
 }
 
+/** Days from today on that rounds ask for again and again: worked out once for a state. */
+const WINDOW_DAYS = 8
+const windows = new WeakMap<BroodState, { room: Room, from: number, days: LadderDay[] }>()
+
 /** Ladder of a brood with the foods of the room, from a day after free swimming on. Empty for an unknown fish or tank. */
 export function broodLadder(state: BroodState, room: Room, from: number, days: number): LadderDay[] {
+  const first = Math.max(0, from)
+  const base = Math.max(0, state.day)
+  if (first < base || first + days > base + WINDOW_DAYS) return work(state, room, first, days)
+  let window = windows.get(state)
+  if (window?.room !== room) {
+    window = { room, from: base, days: work(state, room, base, WINDOW_DAYS) }
+    windows.set(state, window)
+  }
+  return window.days.slice(first - window.from, first - window.from + days)
+}
+
+function work(state: BroodState, room: Room, from: number, days: number): LadderDay[] {
   const brood = ladderBrood(state, room)
-  return brood ? ladder(brood, foodsFor(state, room), Math.max(0, from), days) : []
+  return brood ? ladder(brood, foodsFor(state, room), from, days) : []
 }

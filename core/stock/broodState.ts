@@ -21,6 +21,8 @@ export interface BroodState {
   species: Species | null
   tank: Tank | null
   temperature(date: LocalDate): number
+  /** The temperature of all dates, null when it changed. */
+  steady: number | null
   dates: LifeDates
   freeOn: LocalDate
   stage: LifeStage
@@ -74,7 +76,7 @@ export function broodState(brood: Brood, c: Context): BroodState | null {
     ? looks.map(l => ({ lengthMm: lengthAfter(species, grownBy(species, freeOn, l.on, course), growth.factor), preyUm: l.preyUm, bellies: l.bellies }))
     : []
   return {
-    id: brood.id, name: brood.name, brood, species, tank, temperature, dates, freeOn, stage: lifeStage(dates, c.today), day: daysBetween(freeOn, c.today),
+    id: brood.id, name: brood.name, brood, species, tank, temperature, steady: course.steady, dates, freeOn, stage: lifeStage(dates, c.today), day: daysBetween(freeOn, c.today),
     numbers, fryNow, growth, gape: gapeFit(species?.gapePerLength ?? UNKNOWN.gapePerLength, bellyLooks), measured, looks, weaning: weaningOf(mine, c.today),
   }
 }

@@ -58,7 +58,7 @@ test('a broken, foreign, newer, empty, huge or other room\'s file is refused, an
   const cases: [string, string, RegExp][] = [
     ['broken.json', text.replace('"litres": 2', '"litres": "two"'), /damaged at “records\.\d+\.litres”/],
     ['foreign.json', '{"hello":"world"}', /not a room file/],
-    ['newer.json', text.replace('"version": 1', '"version": 7'), /newer Renatus \(format 7/],
+    ['newer.json', text.replace('"version": 2', '"version": 7'), /newer Renatus \(format 7/],
     ['empty.json', '', /is empty/],
     ['half.json', text.slice(0, text.length / 2), /no readable JSON/],
     ['huge.json', 'x'.repeat(65 * 1024 * 1024), /65 MB; a room is at most 64 MB/],
@@ -92,9 +92,11 @@ test('the export is asked for weekly, and storage is asked for and its refusal s
 test('a correction supersedes, an undo strikes out, and the log keeps both', async ({ page }) => {
   await setUp(page)
   await addBrood(page)
+  await page.getByRole('link', { name: 'Freshwater angelfish' }).click()
   await page.getByRole('button', { name: 'Count the fry' }).click()
   await page.getByLabel('Fry counted').fill('150')
-  await page.getByRole('button', { name: 'Log it' }).click()
+  await page.getByRole('button', { name: 'Log it' }).last().click()
+  await expect(page.getByTestId('undo-line')).toBeVisible()
   await page.goto('/log')
   const counted = page.locator('[data-kind="brood.counted"]')
   await counted.getByRole('button', { name: 'Correct' }).click()

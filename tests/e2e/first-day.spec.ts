@@ -24,14 +24,14 @@ test('a new room: from a brood to a fed tank', async ({ page }) => {
 
   await test.step('add a brood that swims free tomorrow', async () => {
     await me.tap(page.getByRole('link', { name: 'Add a brood' }))
-    await me.choose('Fish', 'Freshwater angelfish (Pterophyllum scalare)')
+    await me.pickFish('scalare', 'Freshwater angelfish (Pterophyllum scalare)')
     await me.fill('Number of fry', '250')
-    await me.fill('Free swimming on', '2026-03-18')
+    await me.fill('Date', '2026-03-18')
     await me.choose('That date is', 'expected')
     await me.fill('Name of the tank', 'Bench tank')
     await me.press('Save the brood')
-    await expect(page.getByText('Expected to swim free in 1 day')).toBeVisible()
-    await expect(page.getByTestId('per-meal')).toBeVisible()
+    await expect(page.getByText(/swims free in 1 day/)).toBeVisible()
+    await expect(page.getByTestId('urgency')).toContainText('First meal in 1 day: brine shrimp nauplii')
   })
 
   await test.step('the round says what to start, with reasons that recompute', async () => {

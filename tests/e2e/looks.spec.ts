@@ -13,11 +13,14 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.goto('/?room=demo')
     await expect(page.getByRole('article').first()).toBeVisible({ timeout: 30_000 })
     const harvest = await page.getByRole('link', { name: 'Harvest', exact: true }).first().getAttribute('href')
+    await page.goto('/broods')
+    const sheet = await page.getByRole('link', { name: 'Scarlet badis' }).getAttribute('href')
     for (const width of [1280, 390]) {
       await page.setViewportSize({ width, height: width === 390 ? 844 : 800 })
-      for (const path of [...VIEWS, harvest!]) {
+      for (const path of [...VIEWS, harvest!, sheet!, '/broods?new=1']) {
         await page.goto(path)
         await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+        if (path === sheet) await expect(page.getByTestId('next-change')).toBeVisible()
         if (path === '/bench') await expect(page.locator('canvas').first()).toBeVisible()
         const { violations } = await new AxeBuilder({ page }).analyze()
         expect(violations.map(v => `${path} ${width}: ${v.id} ${v.nodes.map(n => n.html.slice(0, 120)).join(' | ')}`)).toEqual([])

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { addBrood, at, setUp } from './person'
+import { addBrood, at, pickFish, setUp } from './person'
 
 test('two days away: overdue bottle first, nothing made up for, and it says so', async ({ page }) => {
   await setUp(page)
@@ -43,17 +43,27 @@ test('over a daylight-saving night the harvest still falls on the morning round,
 
 test('own values of a fish are checked, and a tank too cold is refused with a remedy', async ({ page }) => {
   await setUp(page)
+  await page.goto('/setup')
+  const fish = page.locator('section').filter({ has: page.getByRole('heading', { name: 'My fish' }) })
+  await fish.getByRole('button', { name: 'Add' }).click()
+  await fish.getByLabel('Copy of').selectOption({ label: 'Zebrafish (Danio rerio)' })
+  await expect(fish.getByLabel(/Length at first feeding/)).toHaveValue('3.8')
+  await fish.getByLabel('Name', { exact: true }).fill('Moss dwarf')
+  await fish.getByLabel(/Length at day 14/).fill('3')
+  await fish.getByRole('button', { name: 'Save' }).click()
+  await expect(fish.getByText(/The lengths must grow/)).toBeVisible()
+  await fish.getByLabel(/Length at day 14/).fill('6')
+  await fish.getByRole('button', { name: 'Save' }).click()
+  await expect(fish.getByText('copied from Zebrafish')).toBeVisible()
   await page.goto('/broods?new=1')
-  await page.getByLabel('Fish').selectOption({ label: 'My own values' })
-  await page.getByLabel('Name of the fish').fill('Moss dwarf')
-  await page.getByLabel(/Length at day 14/).fill('3')
+  await pickFish(page, 'moss', 'Moss dwarf')
   await page.getByLabel('Number of fry').fill('-3')
   await page.getByRole('button', { name: 'Save the brood' }).click()
   await expect(page.getByText('Number of fry cannot be “-3”: enter a whole number, 1 to 100,000.')).toBeVisible()
-  await page.getByLabel('Number of fry').fill('60')
+  await page.getByLabel('Number of fry').fill('10000000')
   await page.getByRole('button', { name: 'Save the brood' }).click()
-  await expect(page.getByText(/The lengths must grow/)).toBeVisible()
-  await page.getByLabel(/Length at day 14/).fill('6')
+  await expect(page.getByText(/Number of fry cannot be “10000000”/)).toBeVisible()
+  await page.getByLabel('Number of fry').fill('60')
   await page.getByLabel(/^Temperature/).fill('3')
   await page.getByRole('button', { name: 'Save the brood' }).click()
   await expect(page.getByText(/Temperature of the tank cannot be “3”/)).toBeVisible()

@@ -35,9 +35,10 @@ test('Undo stands at the stop for ten seconds, then in the log', async ({ page }
 test('what destroys is held: a tap does nothing', async ({ page }) => {
   await setUp(page)
   await addBrood(page)
+  await page.getByRole('link', { name: 'Freshwater angelfish' }).click()
   const end = page.getByRole('button', { name: /End the brood/ })
   await end.click()
-  await expect(page.getByTestId('per-meal')).toBeVisible()
+  await expect(page.getByTestId('per-meal').first()).toBeVisible()
   await end.focus()
   await page.keyboard.down('Enter')
   await page.clock.runFor(1500)

@@ -6,6 +6,8 @@ import { hatchCurve } from '@renatus/core/dynamics/hatch/hatchCurve'
 import type { Entry } from '@renatus/core/records/entries'
 import { makeId } from '@renatus/core/records/id'
 import type { AnyRecord } from '@renatus/core/records/records'
+import { broodSheet } from '@renatus/core/fry/broodSheet'
+import { sheetRequest } from '@renatus/core/stock/sheetRequest'
 import { buildRound } from '@renatus/core/round/round'
 import { roomState } from '@renatus/core/stock/roomState'
 
@@ -49,6 +51,15 @@ row('room state by log length (x 8 weeks)', [1, 4, 16], (k) => {
 row('round by number of broods', [15, 60, 240], (n) => {
   const state = roomState(broods(n), demo.entries, NOW)!
   return () => buildRound(state)
+})
+row('ladders of 60 days by number of broods', [15, 60, 240], (n) => {
+  const state = roomState(broods(n), demo.entries, NOW)!
+  const requests = state.broods.flatMap(b => sheetRequest(b, state.room, 0, 60) ?? [])
+  return () => requests.map(broodSheet)
+})
+row('room state by number of broods', [15, 60, 240], (n) => {
+  const records = broods(n)
+  return () => roomState(records, demo.entries, NOW)
 })
 row('read room file by log length', [1, 4, 16], (k) => {
   const text = writeRoomFile({ exportedAt: NOW, by: 'bench', records: demo.records, entries: longer(k), kept: [] })

@@ -30,7 +30,7 @@ const soon = computed(() => props.urgency !== null && ['first-food', 'trial', 'c
     <div class="pt-2">
       <p v-if="urgency" :class="{ 'border-l-[6px] pl-3 font-semibold': alarm || soon, 'border-harm': alarm, 'border-due': soon }" data-testid="urgency">{{ urgencyLine(urgency, sheet) }}</p>
       <template v-if="day && !day.gap && brood.day >= 0">
-        <p class="mt-1"><template v-for="(f, i) in foods" :key="f.id"><template v-if="i">, </template><strong class="num">{{ units.count(day.perMeal[f.id]!) }}</strong> {{ f.units === foodInText(f.id) ? f.units : `${f.units} (${units.share(day.share[f.id]!)})` }}</template> a meal, {{ plural(mealsGiven(room.state!.room), 'meal') }} a day.</p>
+        <p class="mt-1"><template v-for="(f, i) in foods" :key="f.id"><template v-if="i">, </template><strong class="num" data-testid="per-meal">{{ units.count(day.perMeal[f.id]!) }}</strong> {{ f.units === foodInText(f.id) ? f.units : `${f.units} (${units.share(day.share[f.id]!)})` }}</template> a meal, {{ plural(mealsGiven(room.state!.room), 'meal') }} a day.</p>
         <p class="small">About {{ units.whole(brood.fryNow) }} fry of {{ day.lengthMm.toFixed(1) }} mm, mouth {{ (day.gapeUm / 1000).toFixed(2) }} mm.</p>
       </template>
     </div>

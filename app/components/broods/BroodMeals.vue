@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { edible } from '@renatus/core/fry/edibles'
 import { mealWhy } from '@renatus/core/fry/mealWhy'
+import { tipsFor } from '@renatus/core/planning/tankMeals'
 import { mealsGiven } from '@renatus/core/stock/broodLadder'
 import type { BroodState } from '@renatus/core/stock/broodState'
 import type { BellyAsk } from '@renatus/core/round/tankTasks'
@@ -29,6 +30,7 @@ const rows = computed(() => foods.value.map((food) => {
     why: mealWhy(d, food, props.brood.species!, { temperatureC: props.brood.temperature(room.state!.today), tankL: props.brood.tank!.litres }),
   }
 }))
+const tips = computed(() => [...new Set(foods.value.flatMap(f => tipsFor(f, [props.brood])))])
 const checking = ref(false)
 const ask = computed((): BellyAsk | null => {
   const food = edible(props.brood.weaning.test?.foodId ?? foods.value[0]?.id ?? '')
@@ -59,6 +61,7 @@ const last = computed(() => props.brood.looks.at(-1) ?? null)
         <template v-if="day.bridged"> Today a bridging feed carries them: nothing better fits.</template>
       </p>
     </template>
+    <details v-if="tips.length"><summary class="min-h-12 flex items-center cursor-pointer font-semibold text-ink2 underline underline-offset-3">How to give it</summary><ul class="small grid gap-1 pb-2"><li v-for="t in tips" :key="t">{{ t }}</li></ul></details>
     <div v-if="brood.day >= 0 && ask">
       <button v-if="!checking" class="btn" @click="checking = true">Belly check</button>
       <BellyRow v-else :ask="ask" @click="checking = false" />

@@ -71,7 +71,9 @@ const label = computed(() => `Mouth and foods by day: ${props.sheet.spans.map(s 
         <text :x="todayX > W - 110 ? todayX - 6 : todayX + 6" :y="16" :text-anchor="todayX > W - 110 ? 'end' : 'start'" fill="var(--due)" font-weight="700">today, day {{ today }}</text>
       </g>
       <text :x="box.left" :y="stripTop - 6" fill="var(--ink-2)">share of the day</text>
-      <rect v-for="c in columns" :key="c.key" :x="c.x" :y="c.y" :width="c.width" :height="c.height" :fill="`url(#${id}-${patternOf(c.food)})`" stroke="var(--ink)" stroke-width=".7"><title>{{ foodName(c.food) }}</title></rect>
+      <rect v-for="c in columns" :key="c.key" :x="c.x" :y="c.y" :width="c.width" :height="c.height" :fill="`url(#${id}-${patternOf(c.food)})`"><title>{{ foodName(c.food) }}</title></rect>
+      <line v-for="c in columns" :key="`${c.key}t`" :x1="c.x" :x2="c.x + c.width" :y1="c.y" :y2="c.y" stroke="var(--ink)" stroke-width="1.2" />
+      <path :d="`M${box.left} ${stripTop} V${stripTop + STRIP} H${box.right}`" fill="none" stroke="var(--ink)" stroke-width="1.2" />
       <g fill="var(--ink)" class="num"><text :x="box.left - 7" :y="stripTop + 11" text-anchor="end">100 %</text><text :x="box.left - 7" :y="stripTop + STRIP" text-anchor="end">0</text></g>
       <g v-for="t in scales.ticksDay" :key="t"><line :x1="scales.x(t)" :x2="scales.x(t)" :y1="stripTop + STRIP" :y2="stripTop + STRIP + 5" stroke="var(--line-strong)" /><text :x="scales.x(t)" :y="stripTop + STRIP + 20" :text-anchor="t === scales.first ? 'start' : 'middle'" fill="var(--ink)" class="num">{{ t }}</text></g>
       <text :x="(box.left + box.right) / 2" :y="stripTop + STRIP + 38" text-anchor="middle" fill="var(--ink-2)">days after free swimming</text>

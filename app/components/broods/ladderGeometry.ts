@@ -44,7 +44,8 @@ export function foodBars(sheet: Sheet, scales: Scales, box: Box): FoodBar[] {
     const text = label.length * CHAR_PX + 16
     const inside = text <= width
     const fitsRight = x + width + text <= box.right
-    const labelX = inside ? x + 8 : fitsRight ? x + width + 6 : x - 6
+    // Where neither holds, the label ends with its bar and lies over it.
+    const labelX = inside ? x + 8 : fitsRight ? x + width + 6 : x + width - 6
     const anchor = inside || fitsRight ? 'start' as const : 'end' as const
     const reach: [number, number] = [Math.min(x, anchor === 'end' ? labelX - text : x), Math.max(x + width, anchor === 'start' ? labelX + text - 16 : x)]
     const height = Math.max(BAR_H, Math.abs(scales.y(s.minUm / 1000) - scales.y(s.maxUm / 1000)))

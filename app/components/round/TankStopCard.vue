@@ -27,7 +27,7 @@ const nauplii = computed(() => (feed.value ? (feed.value.ml === null ? cubesText
 const anyFood = computed(() => feed.value !== null || props.stop.foods.length > 0)
 const work = computed(() => anyFood.value || props.stop.tasks.length > 0)
 const reasons = computed(() => [...(feed.value ? [feed.value.why, ...feed.value.meal.broods.map(b => broodMealWhy(b, feed.value!.meal.round.date))] : []), ...props.stop.foods.flatMap(f => f.why)])
-const tips = computed(() => [...new Set([...props.stop.foods.flatMap(f => portionNote(f.food)), ...props.stop.foods.flatMap(f => f.tips)])].filter(Boolean))
+const tips = computed(() => [...new Set([...(feed.value?.tips ?? []), ...props.stop.foods.flatMap(f => portionNote(f.food)), ...props.stop.foods.flatMap(f => f.tips)])].filter(Boolean))
 
 interface Row { id: string, label: string, asked: number, most: number }
 const rows = computed((): Row[] => [

@@ -22,6 +22,7 @@ function inUse(r: AnyRecord): string | null {
   if (r.type === 'species' && s.broods.some(b => b.brood.speciesId === r.id)) return 'a brood is of it'
   if (r.type === 'vessel' && s.runs.some(x => x.setup.vesselId === r.id && x.endedAt === null)) return 'a hatch runs in it'
   if (r.type === 'place' && s.vessels.some(v => v.placeId === r.id)) return 'vessels stand there'
+  if (r.type === 'place' && s.tanks.some(t => t.placeId === r.id)) return 'tanks stand there'
   return null
 }
 function line(r: AnyRecord): string {
@@ -48,6 +49,7 @@ async function weigh(id: string) {
 <template>
   <section class="grid gap-2">
     <div class="flex items-center gap-3"><h2>{{ RECORD_FORMS[type].title }}</h2><span class="edge" /></div>
+    <p v-if="type === 'species' && !records.length" class="small">A fish the catalogue lacks: copy the nearest one and change what you know better.</p>
     <ul>
       <li v-for="r in records" :key="r.id" class="rule py-1">
         <RecordForm v-if="editing === r.id" :type="type" :record="r" @saved="editing = null" @cancel="editing = null" />

@@ -4,13 +4,19 @@ import { HATCH } from '@renatus/core/dynamics/hatch/parameters'
 import { SECOND_PULL_GAIN } from '@renatus/core/foods/brine-shrimp/parameters'
 import { profile } from '@renatus/core/foods/brine-shrimp/profile'
 import { LIT_HOURS } from '@renatus/core/fry/ladder'
+import { GAPE_LOG_SD } from '@renatus/core/fry/gapeFit'
+import { GROWTH_LOG_SD, LENGTH_LOG_SD, LENGTHS_TO_REPLACE } from '@renatus/core/fry/growthFit'
+import { DEVELOPMENT_Q10 } from '@renatus/core/fry/life'
+import { SHARE_FROM, SMOOTH_DAYS, SUITABLE } from '@renatus/core/fry/shares'
+import { TAN } from '@renatus/core/fry/tankLoad'
+import { TEST_MEALS, WAIT_DAYS } from '@renatus/core/stock/weaning'
 import { RATION_Q10 } from '@renatus/core/fry/ration'
 import { FIT_ENOUGH } from '@renatus/core/fry/sizeFit'
 import { MOST_CYSTS_GL } from '@renatus/core/planning/hatchOption'
 import { SPILL } from '@renatus/core/planning/meals'
 import { COUNT_LOG_SD, TIN_LOG_SD } from '@renatus/core/stock/lotState'
 
-const constants: Record<string, unknown> = { HATCH, profile, SECOND_PULL_GAIN, LIT_HOURS, RATION_Q10, FIT_ENOUGH, MOST_CYSTS_GL, SPILL, COUNT_LOG_SD, TIN_LOG_SD }
+const constants: Record<string, unknown> = { HATCH, profile, SECOND_PULL_GAIN, LIT_HOURS, RATION_Q10, FIT_ENOUGH, MOST_CYSTS_GL, SPILL, COUNT_LOG_SD, TIN_LOG_SD, GAPE_LOG_SD, GROWTH_LOG_SD, LENGTH_LOG_SD, LENGTHS_TO_REPLACE, DEVELOPMENT_Q10, SHARE_FROM, SMOOTH_DAYS, SUITABLE, TAN, TEST_MEALS, WAIT_DAYS }
 const quoted = [...readFileSync('docs/models.md', 'utf8').matchAll(/`([\d.]+)` <!-- ([\w.]+) -->/g)].map(m => [m[2]!, Number(m[1])] as const)
 
 describe('docs/models.md', () => {

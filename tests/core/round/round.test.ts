@@ -32,7 +32,7 @@ describe('the round', () => {
       checked += reasons.length
     }
     expect(checked).toBeGreaterThan(20)
-  })
+  }, 30_000)
 
   it('a harvest that was missed is due now, and after the last call the bottle is only emptied', () => {
     const run = started('2026-03-16T06:00:00Z', { pullsAt: ['2026-03-17T05:30:00Z'] })
