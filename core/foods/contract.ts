@@ -1,3 +1,5 @@
+import type { ActionKind, AmountUnit, FamilyId, Sign } from '../dynamics/contract'
+import type { ParameterSet } from '../dynamics/parameter'
 import type { FeedProfile } from '../feeds/contract'
 
 /**
@@ -6,7 +8,7 @@ import type { FeedProfile } from '../feeds/contract'
  */
 export interface FoodProfile extends FeedProfile {
   /** The model family in core/dynamics that drives it. */
-  family: 'hatch' | 'succession' | 'logistic' | 'consumer' | 'phototroph' | 'stage-clock'
+  family: FamilyId
 }
 
 export interface Caution { id: string, text: string }
@@ -18,21 +20,80 @@ export interface MethodStep {
   cautions?: readonly Caution[]
 }
 
+/** What goes into a vessel, per litre of it; spoons are worked out from the density. `each` is counted, not weighed. */
+export interface Measure {
+  what: string
+  unit: 'mL' | 'g' | 'each'
+  perL: number
+  /** Loose density of a powder, g/mL. */
+  gPerMl?: number
+  /** Does not scale with the vessel: one lid, one stone. */
+  fixed?: boolean
+  /** Must be bought: it stands on the shopping list. */
+  buy?: boolean
+}
+
+/** Order of a round: pure and marine cultures first, tanks last. */
+export const HYGIENE = ['marine', 'pure', 'green-water', 'cladocerans', 'rotifers', 'worms', 'brine'] as const
+export type HygieneClass = (typeof HYGIENE)[number]
+
+/** What the method does by itself while it runs: at these hours, when the condition holds. */
+export interface Upkeep {
+  action: ActionKind
+  amount?: number
+  unit?: AmountUnit
+  everyH: number
+  fromDay: number
+  /** Only when a state value is below a bound, such as suspended food that has cleared. */
+  whenBelow?: { key: string, value: number }
+}
+
 export interface FoodMethod {
   id: string
   name: string
   /** What this school does differently, in one sentence. */
   about: string
   materials: readonly string[]
+  vesselRule: string
+  airRule: string
+  waterRule: string
+  measures: readonly Measure[]
+  /** Share of the vessel that the usual starter takes, and the least that is worth trying. */
+  starterShare: number
+  leastStarterShare: number
   start: readonly MethodStep[]
   harvest: readonly MethodStep[]
+  feedingRule: string
+  harvestRule: string
+  renewRule: string
+  /** Day after which the method card renews, whatever the looks. */
+  renewAfterDays: number
+  hygiene: HygieneClass
+  /** Factors of this school on the parameters of the family, and values it sets. */
+  factors: Readonly<Record<string, number>>
+  sets: Readonly<Record<string, number>>
+  upkeep: readonly Upkeep[]
+  /** Usual vessel. */
+  vessel: { volumeL: number, depthCm: number, widthCm: number, matterGPerL: number }
 }
 
 /** A grade of what is seen, with what it means for the yield. */
 export interface HarvestSign { id: string, name: string, looks: string, yieldShare: number }
 
+/** Words for the grades of a sign, from 0 up. */
+export type SignWords = Partial<Record<Sign, readonly string[]>>
+
 export interface Food {
   profile: FoodProfile
+  parameters: ParameterSet<Record<string, number>>
   methods: readonly FoodMethod[]
+  signs: SignWords
+  /** How a harvest looks in the cup. */
   harvestSigns: readonly HarvestSign[]
+  /** Kinds of one food with parameters of their own; the first is the usual one. */
+  kinds: readonly { id: string, name: string, parameters: Readonly<Record<string, number>> }[]
+  /** Least plant matter that ever makes it ready, g/L. */
+  leastMatterGPerL?: number
+  /** Living range, degC. */
+  rangeC: readonly [lo: number, hi: number]
 }

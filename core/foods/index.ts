@@ -1,27 +1,27 @@
-import { brineShrimp } from './brine-shrimp'
-import { profile as infusoria } from './infusoria/profile'
-import { profile as paramecium } from './paramecium/profile'
-import { profile as vinegarEel } from './vinegar-eel/profile'
-import { profile as microworm } from './microworm/profile'
-import { profile as bananaWorm } from './banana-worm/profile'
-import { profile as walterWorm } from './walter-worm/profile'
-import { profile as grindalWorm } from './grindal-worm/profile'
-import { profile as whiteWorm } from './white-worm/profile'
-import { profile as moina } from './moina/profile'
-import { profile as daphniaPulex } from './daphnia-pulex/profile'
-import { profile as daphniaMagna } from './daphnia-magna/profile'
-import { profile as rotifer } from './rotifer/profile'
-import { profile as greenWater } from './green-water/profile'
-import { profile as marinePhytoplankton } from './marine-phytoplankton/profile'
-import { profile as mosquitoLarva } from './mosquito-larva/profile'
-import { profile as blackworm } from './blackworm/profile'
-import { profile as scud } from './scud/profile'
-import type { Food, FoodProfile } from './contract'
+import { brineShrimp } from './brine-shrimp/index'
+import { infusoria } from './infusoria/index'
+import { paramecium } from './paramecium/index'
+import { vinegarEel } from './vinegar-eel/index'
+import { microworm } from './microworm/index'
+import { bananaWorm } from './banana-worm/index'
+import { walterWorm } from './walter-worm/index'
+import { grindalWorm } from './grindal-worm/index'
+import { whiteWorm } from './white-worm/index'
+import { moina } from './moina/index'
+import { daphniaPulex } from './daphnia-pulex/index'
+import { daphniaMagna } from './daphnia-magna/index'
+import { rotifer } from './rotifer/index'
+import { greenWater } from './green-water/index'
+import { marinePhytoplankton } from './marine-phytoplankton/index'
+import { mosquitoLarva } from './mosquito-larva/index'
+import { blackworm } from './blackworm/index'
+import { scud } from './scud/index'
+import type { Food } from './contract'
 
-/** Foods Renatus can raise, listed by hand: no file registers itself. */
-export const foods: readonly Food[] = [brineShrimp]
-
-/** What fry know of every live food, in the order of a first ladder. */
-export const foodProfiles: readonly FoodProfile[] = [
-  brineShrimp.profile, infusoria, paramecium, vinegarEel, microworm, bananaWorm, walterWorm, grindalWorm, whiteWorm, moina, daphniaPulex, daphniaMagna, rotifer, greenWater, marinePhytoplankton, mosquitoLarva, blackworm, scud,
+/** Every food Renatus knows, listed by hand: no file registers itself. */
+export const foods: readonly Food[] = [
+  brineShrimp, infusoria, paramecium, vinegarEel, microworm, bananaWorm, walterWorm, grindalWorm, whiteWorm, moina, daphniaPulex, daphniaMagna, rotifer, greenWater, marinePhytoplankton, mosquitoLarva, blackworm, scud,
 ]
+
+const byId = new Map(foods.map(f => [f.profile.id, f]))
+export const foodOf = (id: string): Food | null => byId.get(id) ?? null

@@ -1,6 +1,6 @@
 import type { FeedProfile } from '../feeds/contract'
 import { feeds } from '../feeds/index'
-import { foodProfiles } from '../foods/index'
+import { foodProfiles } from '../foods/profiles'
 
 /** Everything a fry may be given: live foods and feeds. */
 export const EDIBLES: readonly FeedProfile[] = [...foodProfiles, ...feeds]

@@ -11,6 +11,8 @@ import { sheetRequest } from '@renatus/core/stock/sheetRequest'
 import { buildRound } from '@renatus/core/round/round'
 import { roomState } from '@renatus/core/stock/roomState'
 
+import { benchFamilies } from './families'
+
 const NOW = '2026-03-24T05:34:00.000Z'
 
 /** Median milliseconds of some runs, after a warm-up. */
@@ -70,3 +72,4 @@ row('merge by log length', [1, 4, 16], (k) => {
   return () => mergeRooms({ records: demo.records, entries, kept: [] }, { records: demo.records, entries, kept: [] }, NOW)
 })
 row('demo room, eight weeks', [1], () => () => demoRoom(NOW, 'Europe/Berlin'))
+benchFamilies()

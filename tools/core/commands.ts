@@ -1,8 +1,10 @@
 import type * as z from 'zod'
+import * as foods from './foods'
 import * as hatch from './hatch'
 import * as ladder from './ladder'
 import * as salt from './salt'
 import * as saltOf from './saltOf'
+import * as simulate from './simulate'
 import * as species from './species'
 
 /** A headless command: two schemas and a function between them. */
@@ -16,7 +18,9 @@ export const COMMANDS: Record<string, Command> = {
   'hatch': command(hatch),
   'species': { ...command(species), list: true },
   'ladder': command(ladder),
+  'foods': { ...command(foods), list: true },
+  'simulate': command(simulate),
 }
 
 /** Commands that come with later parts of core. */
-export const NOT_YET = new Set(['foods', 'simulate', 'plan', 'round', 'estimate', 'gel-formula', 'gel-batch'])
+export const NOT_YET = new Set(['plan', 'round', 'estimate', 'gel-formula', 'gel-batch'])

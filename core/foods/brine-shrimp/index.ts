@@ -1,6 +1,7 @@
 import type { Food } from '../contract'
 import { methods } from './methods'
+import { parameters } from './parameters'
 import { profile } from './profile'
-import { harvestSigns } from './signs'
+import { harvestSigns, signs } from './signs'
 
-export const brineShrimp: Food = { profile, methods, harvestSigns }
+export const brineShrimp: Food = { profile, parameters: { ...parameters }, methods, signs, harvestSigns, kinds: [], rangeC: [15, 34] }

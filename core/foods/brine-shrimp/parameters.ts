@@ -1,4 +1,6 @@
-import type { FoodMethod } from '../contract'
+import { LOT_DEFAULTS } from '../../dynamics/hatch/parameters'
+import type { HatchFamilyParams } from '../../dynamics/hatch/family'
+import { parameter, type ParameterSet } from '../../dynamics/parameter'
 
 /** Loose density of dry cysts, g/mL: working estimate (0.50 to 0.66), weigh your own spoon once. */
 export const CYST_DENSITY_G_PER_ML = 0.58
@@ -15,7 +17,18 @@ export const CHILLED_HOLD_H = 24
 /** A second pull must save at least this share of the cysts to be worth the extra work. */
 export const SECOND_PULL_GAIN = 0.08
 
-/** How many days of use a lot should last before Renatus asks for a new one. */
-export const LOW_STOCK_DAYS = 14
+const LITERATURE = 'Lavens & Sorgeloos 1996; Vanhaecke & Sorgeloos 1982, 1983'
 
-export type MethodId = FoodMethod['id']
+export const parameters: ParameterSet<HatchFamilyParams> = {
+  hatchShare: parameter(LOT_DEFAULTS.hatch, 0.15, 'share', LITERATURE, 'medium'),
+  cystsPerG: parameter(LOT_DEFAULTS.cystsPerG, 0.05, '/g', LITERATURE, 'medium'),
+  speed: parameter(LOT_DEFAULTS.speed, 0.08, 'factor', LITERATURE, 'medium'),
+  spread: parameter(LOT_DEFAULTS.spread, 0.15, 'log sd', 'working estimate'),
+  cystsGL: parameter(2, 0, 'g/L', LITERATURE, 'high'),
+  saltGL: parameter(25, 0, 'g/L', LITERATURE, 'high'),
+  pH: parameter(8.2, 0, 'pH', LITERATURE, 'high'),
+  lit: parameter(1, 0, 'flag', LITERATURE, 'high'),
+  decapsulated: parameter(0, 0, 'flag', LITERATURE, 'high'),
+  dryUg: parameter(2.42, 0, 'µg', LITERATURE, 'high'),
+  failure: parameter(0.03, 0, 'share', 'working estimate'),
+}

@@ -1,0 +1,9 @@
+import type { Family } from '../contract'
+import type { ConsumerParams } from './parameters'
+import { balance, look, readiness, stage, stock, surplusPerDay } from './read'
+import { act, start, step, type ConsumerState } from './step'
+
+/** Daphnia, Moina, rotifers: animals on suspended food, which settles and rots. */
+export const consumer: Family<ConsumerParams, ConsumerState> = {
+  id: 'consumer', start, step, act, copy: s => ({ ...s }), look, stage, readiness, stock, surplusPerDay, balance,
+}

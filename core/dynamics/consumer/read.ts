@@ -1,0 +1,62 @@
+import type { Balance, Environment, Look, Readiness, Stage, Stock } from '../contract'
+import { cappedQ10 } from '../thermal'
+import type { ConsumerParams } from './parameters'
+import type { ConsumerState } from './step'
+
+const MOST_SHARE = 1 / 3
+/** Share of the limit beyond which a vessel endangers itself, and ammonia that says the same, mg/L. */
+const CROWDED = 0.8
+const SOUR_TAN = 5
+
+const density = (s: ConsumerState, p: ConsumerParams) => s.x / p.dryMg
+
+export function stage(s: ConsumerState, p: ConsumerParams): Stage {
+  if (s.crashed || s.x < 1e-6) return 'crashed'
+  if (s.settledD < 1) return 'lag'
+  if (s.x < 0.7 * s.peak) return 'decline'
+  return density(s, p) < 0.5 * p.limit ? 'exponential' : 'stationary'
+}
+
+export function readiness(s: ConsumerState, p: ConsumerParams): Readiness {
+  if (s.crashed) return 'failed'
+  const n = density(s, p)
+  if (s.overfedD > 0 || n > 1.15 * p.limit) return 'failing'
+  if (n > CROWDED * p.limit || s.a > SOUR_TAN) return 'tiring'
+  if (n >= p.readyAt) return 'ready'
+  return s.settledD < 1 ? 'resting' : 'building'
+}
+
+/** Continuous grade on a logarithmic scale: 1 at a tenth of `full`, 2 at it. */
+const byLog = (value: number, full: number) => Math.min(3, Math.max(0, 2 + Math.log10(Math.max(value, 1e-9) / full)))
+
+export function look(s: ConsumerState, p: ConsumerParams): Look {
+  const n = density(s, p)
+  const food = s.f + s.d
+  const crowd = n / p.limit
+  const tooMuch = Number.isFinite(p.overfed) ? food / p.overfed : 0
+  return {
+    movers: { grade: s.crashed ? 0.1 : n < p.readyAt ? Math.max(0, 1.5 * (Math.log(1 + (9 * n) / p.readyAt) / Math.log(10))) : 1.5 + 1.2 * Math.min(1.25, (n - p.readyAt) / Math.max(1e-9, p.limit - p.readyAt)), sd: 0.35 },
+    cloudiness: { grade: s.overfedD > 0 ? Math.min(3, 1.9 + 0.3 * tooMuch) : Math.min(1.7, byLog(s.f, p.dose * 2)), sd: 0.4 },
+    sediment: { grade: Math.min(3, 3 * (s.d / (s.d + 2 * p.dose))), sd: 0.5 },
+    gathering: { grade: s.crashed ? 0 : s.settledD < 1 ? 0.2 : s.f < p.clear ? 2 : 0.8, sd: 0.6 },
+    smell: { grade: s.crashed ? 2.6 : s.overfedD > 0 ? 2 : Math.min(1.6, 0.3 * s.a * (crowd > CROWDED ? 1.3 : 1)), sd: 0.4 },
+    tint: { grade: s.crashed ? 0 : Math.min(3, crowd * 2.5), sd: 0.4 },
+  }
+}
+
+export function stock(s: ConsumerState, p: ConsumerParams): Stock {
+  const organisms = density(s, p) * s.setup.volumeL
+  return { organisms, dryMg: s.x * s.setup.volumeL, perMl: density(s, p) / 1000, perCm2: null }
+}
+
+/** Growth at the food of a well-fed vessel from half of its limit, at most a third a day; nothing before it is ready. */
+export function surplusPerDay(s: ConsumerState, p: ConsumerParams, { temperatureC }: Environment): number {
+  if (s.crashed || density(s, p) < p.readyAt) return 0
+  const q = cappedQ10(temperatureC, p.q10, p.tRef, p.tCap, p.tMax)
+  // Between "just cloudy" and "cleared", as it is kept.
+  const f = (p.dose + p.clear) / 2
+  const growth = Math.max(0, p.assimilation * p.iMax * q * (f / (f + p.kf)) - p.rho * q)
+  return stock(s, p).organisms * Math.min(MOST_SHARE, growth / 2)
+}
+
+export const balance = (s: ConsumerState): Balance => ({ unit: 'mg/L', start: s.start, added: s.added, held: s.f + s.d + s.x, taken: s.taken, lost: s.lost })

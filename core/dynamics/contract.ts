@@ -1,0 +1,83 @@
+import type { RandomStream } from '../math/random'
+
+/**
+ * What a model family is. One family drives the forecast on the shelf, the reading of looks, the plan, the practice room and the demo.
+ * Pure and deterministic given parameters and a seeded stream. `step` and `act` change the state they are given, so that a million steps
+ * allocate nothing; `copy` first where the old one is still wanted.
+ */
+export type FamilyId = 'hatch' | 'succession' | 'logistic' | 'consumer' | 'phototroph' | 'stage-clock'
+
+/** Where a population stands. */
+export type Stage = 'lag' | 'exponential' | 'stationary' | 'decline' | 'crashed'
+/** What that means for the person: not yet growing, growing, to be used, used up, going wrong, gone. */
+export type Readiness = 'resting' | 'building' | 'ready' | 'tiring' | 'failing' | 'failed'
+export const READINESS: readonly Readiness[] = ['resting', 'building', 'ready', 'tiring', 'failing', 'failed']
+
+/** What is seen, heard and smelt; each graded from 0. docs: core/foods/<food>/signs.ts puts it in words. */
+export const SIGNS = ['cloudiness', 'tint', 'movers', 'gathering', 'film', 'smell', 'sediment', 'climbing', 'size', 'pupae'] as const
+export type Sign = (typeof SIGNS)[number]
+/** Expected grade of a sign, and how far people's grades lie around it. */
+export interface SignLook { grade: number, sd: number }
+export type Look = Partial<Record<Sign, SignLook>>
+
+/** How a vessel was started. Flags and amounts of a method come in `extra`, by the names its family knows. */
+export interface Setup {
+  volumeL: number
+  depthCm: number
+  widthCm: number
+  /** Starter against the usual one: 1 is usual, 0.5 half of it. */
+  starter: number
+  matterGPerL: number
+  extra: Readonly<Record<string, number>>
+}
+
+/** Surface of the vessel's contents, cm2: where worms live. */
+export const areaCm2 = (s: Pick<Setup, 'volumeL' | 'depthCm'>) => (s.volumeL * 1000) / s.depthCm
+
+export interface Environment { temperatureC: number }
+
+export type ActionKind = 'feed' | 'dose' | 'stir' | 'topUp' | 'waterChange' | 'takeOut' | 'split' | 'renew' | 'poison'
+export type AmountUnit = 'g' | 'mL' | 'share' | 'mgPerL'
+/** What somebody does to a vessel. Without an amount the family takes the usual one. */
+export interface Action { kind: ActionKind, amount?: number, unit?: AmountUnit }
+
+export interface Stock {
+  organisms: number
+  dryMg: number
+  perMl: number | null
+  perCm2: number | null
+}
+
+/** Mass accounts of a family that conserves it: `start + added = held + taken + lost`, in the unit named. */
+export interface Balance { unit: string, start: number, added: number, held: number, taken: number, lost: number }
+
+export interface Family<P, S> {
+  id: FamilyId
+  /** True where hazards need a stream of chance; without one the median course is run. */
+  start(params: P, setup: Setup, chance: RandomStream | null): S
+  /** Moves a state on by at most 6 h. */
+  step(state: S, params: P, environment: Environment, hours: number, chance: RandomStream | null): void
+  act(state: S, params: P, action: Action): void
+  copy(state: S): S
+  look(state: S, params: P): Look
+  stage(state: S, params: P): Stage
+  readiness(state: S, params: P): Readiness
+  stock(state: S, params: P): Stock
+  /** Organisms that may be taken per day, from now on, so that they grow back. */
+  surplusPerDay(state: S, params: P, environment: Environment): number
+  /** Null where mass is not conserved by design. */
+  balance(state: S, params: P): Balance | null
+}
+
+/** Share that an action names, from its amount and unit; `usual` when it names none. */
+export function actionShare(action: Action, volumeL: number, usual: number): number {
+  if (action.amount === undefined) return usual
+  const share = action.unit === 'mL' ? action.amount / (volumeL * 1000) : action.amount
+  return Math.min(1, Math.max(0, share))
+}
+
+/** Milligrams per litre that an action names. */
+export function actionMgPerL(action: Action, volumeL: number, usual: number): number {
+  if (action.amount === undefined) return usual
+  return Math.max(0, action.unit === 'g' ? (action.amount * 1000) / volumeL : action.amount)
+}

@@ -1,0 +1,10 @@
+import type { Family } from '../contract'
+import type { LogisticParams } from './parameters'
+import { look, readiness, stage, stock, surplusPerDay } from './read'
+import type { LogisticState } from './state'
+import { act, start, step } from './step'
+
+/** Worms, vinegar eels, paramecium, scuds: a population that grows on a medium that ages. */
+export const logistic: Family<LogisticParams, LogisticState> = {
+  id: 'logistic', start, step, act, copy: s => ({ ...s }), look, stage, readiness, stock, surplusPerDay, balance: () => null,
+}

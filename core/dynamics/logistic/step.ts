@@ -1,0 +1,105 @@
+import type { RandomStream } from '../../math/random'
+import { ctmi } from '../../math/ctmi'
+import type { Action, Environment, Setup } from '../contract'
+import { actionShare } from '../contract'
+import type { LogisticParams } from './parameters'
+import { unitsOf, type LogisticState } from './state'
+
+/** Below this quality the medium feeds nobody. */
+const SPENT = 0.001
+/** What is left of a crash. */
+const GONE = 1e-4
+/** Rate at which a vessel too hot or gone bad empties, 1/d. */
+const BAD_RATE = 1
+
+export function start(p: LogisticParams, setup: Setup, chance: RandomStream | null): LogisticState {
+  const state: LogisticState = {
+    x: Math.min(0.9, p.x0 * setup.starter), q: 1, ageD: 0, lagLeft: p.lag, peak: 0, badAtD: Infinity, crashed: false, taken: 0, setup, units: unitsOf(setup, p.perArea),
+  }
+  // A vessel that will fail does so on the way to readiness: contaminated, without a word.
+  if (chance && chance.next() < p.failure) state.badAtD = chance.next() * (p.lag + Math.log(p.readyAt / Math.max(1e-6, state.x)) / p.rOpt)
+  return state
+}
+
+/**
+ * One step: closed form of the logistic with the quality of mid-step, so that half the step changes the course by well under 1 %.
+ * dx/dt = max(-d, r (1 - x/q)) x while awake; dq/dt = -(0.3 + 0.7 x) / tau.
+ */
+export function step(s: LogisticState, p: LogisticParams, { temperatureC: t }: Environment, hours: number, chance: RandomStream | null): void {
+  const days = hours / 24
+  const qTerm = p.qT ** ((t - p.tRef) / 10)
+  const hot = t > p.tMax
+  const death = hot ? BAD_RATE : p.death * qTerm
+  const r = p.rOpt * ctmi(t, p.tMin, p.tOpt, p.tMax)
+  s.ageD += days
+  if (chance && s.badAtD === Infinity && s.x > p.readyAt && chance.next() < 1 - (1 - p.crashPerWeek) ** (days / 7)) s.badAtD = s.ageD
+  let grow = days
+  if (s.lagLeft > 0) {
+    const reference = p.rOpt * ctmi(p.tRef, p.tMin, p.tOpt, p.tMax)
+    // Asleep for lag x r(Tref)/r(T): cold prolongs it, and a step may wake it in the middle.
+    const waking = reference > 0 ? (r / reference) * days : 0
+    grow = waking <= s.lagLeft ? 0 : days * (1 - s.lagLeft / waking)
+    s.lagLeft = Math.max(0, s.lagLeft - waking)
+    s.x *= Math.exp(-(hot ? death : 0) * (days - grow))
+  }
+  const wear = (qTerm / p.tau) * (0.3 + 0.7 * s.x)
+  const qMid = Math.max(0, s.q - (wear * days) / 2)
+  if (s.ageD > s.badAtD) {
+    s.x *= Math.exp(-BAD_RATE * days)
+    if (s.x < 0.02) s.crashed = true
+  } else if (grow > 0) s.x = grown(s.x, qMid, r, death, grow, hot)
+  s.q = Math.max(0, s.q - (qTerm / p.tau) * (0.3 + 0.7 * s.x) * days)
+  s.x = Math.max(GONE * 1e-3, Math.min(1, s.x))
+  s.peak = Math.max(s.peak, s.x)
+  if (s.peak > 0.05 && s.x < GONE * 20) s.crashed = true
+}
+
+/** x after so many days: the logistic in closed form, or exponential death where that is the slower loss. */
+function grown(x: number, q: number, r: number, death: number, days: number, hot: boolean): number {
+  if (hot || q < SPENT || r <= 0) return x * Math.exp(-death * days)
+  if (r * (1 - x / q) < -death) {
+    // It dies at the capped rate until the logistic loses less than that.
+    const hold = q * (1 + death / r)
+    const until = Math.log(x / hold) / death
+    if (until >= days) return x * Math.exp(-death * days)
+    return logistic(hold, q, r, days - until)
+  }
+  return logistic(x, q, r, days)
+}
+
+const logistic = (x: number, q: number, r: number, days: number) => (x * q) / (x + (q - x) * Math.exp(-r * days))
+
+/** Shares that a usual action takes or brings. */
+const USUAL_TAKE = 0.2
+const NEW_START = 0.2
+
+export function act(s: LogisticState, p: LogisticParams, action: Action): void {
+  switch (action.kind) {
+    case 'feed': s.q = Math.min(1, s.q + p.qFeed * (action.unit === 'share' ? action.amount ?? 1 : 1)); return
+    case 'takeOut': {
+      const share = actionShare(action, s.setup.volumeL, USUAL_TAKE) * p.reach
+      s.taken += s.x * share
+      s.x *= 1 - share
+      return
+    }
+    case 'split': {
+      const share = actionShare(action, s.setup.volumeL, 0.5)
+      s.taken += s.x * share
+      s.x *= 1 - share
+      return
+    }
+    // Fresh medium with a fifth of the old in it: young again, thinned.
+    case 'renew': {
+      const kept = actionShare(action, s.setup.volumeL, NEW_START)
+      s.taken += s.x * (1 - kept)
+      s.x *= kept
+      s.q = 1
+      s.peak = s.x
+      if (!s.crashed) s.badAtD = Infinity
+      return
+    }
+    case 'waterChange': s.q = Math.min(1, s.q + 0.1 * actionShare(action, s.setup.volumeL, 0.2)); return
+    case 'poison': s.badAtD = Math.min(s.badAtD, s.ageD); return
+    case 'dose': case 'stir': case 'topUp': return
+  }
+}

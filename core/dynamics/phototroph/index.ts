@@ -1,0 +1,9 @@
+import type { Family } from '../contract'
+import type { PhototrophParams } from './parameters'
+import { balance, look, readiness, stage, stock, surplusPerDay } from './read'
+import { act, start, step, type PhototrophState } from './step'
+
+/** Green water and marine phytoplankton: cells in a lit vessel that shade each other. */
+export const phototroph: Family<PhototrophParams, PhototrophState> = {
+  id: 'phototroph', start, step, act, copy: s => ({ ...s }), look, stage, readiness, stock, surplusPerDay, balance,
+}

@@ -1,0 +1,9 @@
+import type { Family } from '../contract'
+import type { SuccessionParams } from './parameters'
+import { balance, look, readiness, stage, stock, surplusPerDay } from './read'
+import { act, start, step, type SuccessionState } from './step'
+
+/** Infusoria: bacteria bloom on plant matter, ciliates clear them away. */
+export const succession: Family<SuccessionParams, SuccessionState> = {
+  id: 'succession', start, step, act, copy: s => ({ ...s }), look, stage, readiness, stock, surplusPerDay, balance,
+}

@@ -1,0 +1,24 @@
+import { parameter, SPREAD, type ParameterSet } from '../../dynamics/parameter'
+import type { LogisticParams } from '../../dynamics/logistic/parameters'
+
+/** As microworms, a little faster and warmer. */
+export const parameters: ParameterSet<LogisticParams> = {
+  rOpt: parameter(1.08, SPREAD.rate, '1/d', 'household fit around nematode and oligochaete culture papers, working estimate'),
+  tMin: parameter(8, 0, '°C'),
+  tOpt: parameter(28, 0, '°C'),
+  tMax: parameter(35, 0, '°C'),
+  tau: parameter(29, SPREAD.rate, 'd'),
+  qT: parameter(2, 0, 'Q10'),
+  tRef: parameter(24, 0, '°C'),
+  lag: parameter(0.5, SPREAD.rate, 'd'),
+  x0: parameter(0.012, SPREAD.starter, 'of capacity'),
+  death: parameter(0.35, SPREAD.rate, '1/d'),
+  readyAt: parameter(0.3, 0, 'of capacity'),
+  capacity: parameter(25000, SPREAD.capacity, 'per cm2'),
+  perArea: parameter(1, 0, 'flag'),
+  qFeed: parameter(0.15, 0, 'of the medium'),
+  dryUg: parameter(0.11, 0, 'µg'),
+  failure: parameter(0.1, 0, 'share'),
+  crashPerWeek: parameter(0.02, 0, 'share'),
+  reach: parameter(1, 0, 'share'),
+}

@@ -1,0 +1,8 @@
+import type { Food } from '../contract'
+import { LEAST_MATTER } from '../../dynamics/succession/parameters'
+import { methods } from './methods'
+import { parameters } from './parameters'
+import { profile } from './profile'
+import { harvestSigns, signs } from './signs'
+
+export const infusoria: Food = { profile, parameters: { ...parameters }, methods, signs, harvestSigns, kinds: [], leastMatterGPerL: LEAST_MATTER, rangeC: [8, 34] }

@@ -1,0 +1,25 @@
+import { parameter, SPREAD, type ParameterSet } from '../../dynamics/parameter'
+import type { ConsumerParams } from '../../dynamics/consumer/parameters'
+
+/** Moina on yeast, from two animals a litre. */
+export const parameters: ParameterSet<ConsumerParams> = {
+  iMax: parameter(1.9, SPREAD.rate, '1/d', 'household fit around ecotoxicology texts and culture papers, working estimate'),
+  kf: parameter(2, 0, 'mg/L'),
+  rho: parameter(0.12, SPREAD.rate, '1/d'),
+  q10: parameter(2.2, 0, 'Q10'),
+  tRef: parameter(25, 0, '°C'),
+  tCap: parameter(30, 0, '°C'),
+  tMax: parameter(35, 0, '°C'),
+  dryMg: parameter(0.005, 0, 'mg'),
+  limit: parameter(5000, SPREAD.capacity, 'per L'),
+  readyAt: parameter(500, 0, 'per L'),
+  n0: parameter(2, SPREAD.starter, 'per L'),
+  assimilation: parameter(0.35, 0, 'mg/mg'),
+  settling: parameter(1.0, 0, '1/d'),
+  rotting: parameter(0.3, 0, '1/d'),
+  overfed: parameter(40, 0, 'mg/L'),
+  dose: parameter(8, 0, 'mg/L'),
+  clear: parameter(3, 0, 'mg/L'),
+  tanLoss: parameter(0.5, 0, '1/d'),
+  badWater: parameter(0, 0, 'share'),
+}

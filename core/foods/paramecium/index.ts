@@ -1,0 +1,7 @@
+import type { Food } from '../contract'
+import { methods } from './methods'
+import { parameters } from './parameters'
+import { profile } from './profile'
+import { harvestSigns, signs } from './signs'
+
+export const paramecium: Food = { profile, parameters: { ...parameters }, methods, signs, harvestSigns, kinds: [], rangeC: [8, 33] }

@@ -1,0 +1,66 @@
+import { CAUTIONS } from '../cautions'
+import type { FoodMethod } from '../contract'
+import { school } from '../method'
+
+const usual: FoodMethod = {
+  id: 'neck', name: 'Neck and plug', about: 'A bottle filled to where its neck starts while it is harvested: the worms climb through a plug into fresh water.',
+  materials: ['two bottles with a long neck', 'cider vinegar', 'apple', 'filter floss, a coarse sponge under it', 'pipette'],
+  vesselRule: 'Bottle with a long neck; low while it grows, into the neck only for the harvest.',
+  airRule: 'A cover that breathes, paper and band.',
+  waterRule: 'Chlorine-free, half and half with cider vinegar.',
+  measures: [
+    { what: 'cider vinegar', unit: 'mL', perL: 400, buy: true },
+    { what: 'chlorine-free water', unit: 'mL', perL: 400 },
+    { what: 'apple, pieces', unit: 'g', perL: 20 },
+    { what: 'starter', unit: 'mL', perL: 200, buy: true },
+  ],
+  starterShare: 0.2,
+  leastStarterShare: 0.02,
+  start: [
+    { text: 'Cut the bottle’s insert away from the hand if it has one.', cautions: [CAUTIONS.cut] },
+    { text: 'Vinegar and water, half and half. Vinegar is kept apart from bleach in place and time.', cautions: [CAUTIONS.bleach] },
+    { text: 'Apple, then the starter, divided over two vessels at least.' },
+    { text: 'Cover with paper, dark, room temperature. Nothing for two weeks.' },
+  ],
+  harvest: [
+    { text: 'Fill up to where the neck starts; plug of floss that touches the liquid; fresh chlorine-free water above.' },
+    { text: 'They climb within a day. Pipette the top, rinse off the acid.', clockMinutes: 720, cautions: [CAUTIONS.foul] },
+    { text: 'Refill the water above. Surplus is boiled.', cautions: [CAUTIONS.release, CAUTIONS.kitchen] },
+  ],
+  feedingRule: 'Nothing for months; a piece of apple when it thins.',
+  harvestRule: 'A filling of the neck two or three times a week.',
+  renewRule: 'When cloudy or thinning: a fifth of the old into fresh. A year is possible.',
+  renewAfterDays: 270,
+  hygiene: 'worms',
+  factors: {},
+  sets: {},
+  upkeep: [{ action: 'takeOut', amount: 1, unit: 'share', everyH: 60, fromDay: 35 }],
+  vessel: { volumeL: 1, depthCm: 15, widthCm: 9, matterGPerL: 0 },
+}
+
+/** Schools of practice, each with its own numbers. */
+export const methods: readonly FoodMethod[] = [
+  usual,
+  school(usual, 'filter', 'Paper filter', 'Poured through a paper filter, rinsed, tipped into the tank: many at once, and the vinegar is to be replaced.', {
+    harvest: [
+    { text: 'Pour a share through a paper filter, rinse well, turn it out in the tank.', cautions: [CAUTIONS.foul] },
+    { text: 'Pour the vinegar back or replace it.' },
+  ],
+    harvestRule: 'A twelfth of the vessel a week.',
+    sets: { reach: 1 },
+    upkeep: [{ action: 'takeOut', amount: 0.08, unit: 'share', everyH: 168, fromDay: 35 }],
+  }),
+  school(usual, 'low-and-wide', 'Low and wide', 'Filled low in a wide vessel for air: faster to a dense culture.', {
+    vesselRule: 'Wide jar, filled a hand deep.',
+    factors: { capacity: 1.25, rOpt: 1.05 },
+    sets: { reach: 1 },
+    upkeep: [{ action: 'takeOut', amount: 0.08, unit: 'share', everyH: 168, fromDay: 35 }],
+    vessel: { volumeL: 1, depthCm: 6, widthCm: 15, matterGPerL: 0 },
+  }),
+  school(usual, 'full-bottle', 'Full bottle, left alone', 'Filled to the neck at once and left: less air, thinner, and the surest backup.', {
+    harvestRule: 'Only when everything else has failed.',
+    renewAfterDays: 365,
+    factors: { capacity: 0.6, tau: 1.2 },
+    upkeep: [],
+  }),
+]
