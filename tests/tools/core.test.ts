@@ -34,6 +34,22 @@ describe('headless', () => {
     expect(call(['ladder'], { species: 'small', temperatureC: 26, fry: -3, tankL: 20, startOn: '2026-03-01', days: 20 }).error).toMatchObject({ path: 'fry' })
   })
 
+  it('foods and simulate: days, bands, a warning outside of the living range, actions in any order, and refusals', () => {
+    const list = call(['foods']).out!.foods as unknown as { id: string, methods: string[] }[]
+    expect(list.length).toBeGreaterThanOrEqual(18)
+    expect(list.find(f => f.id === 'moina')!.methods).toContain('green-water')
+    const moina = { food: 'moina', method: 'yeast', setup: { volumeL: 10 }, temperatureC: 26, days: 20 }
+    const { out } = call(['simulate'], { ...moina, runs: 20, seed: 4, temperatureC: [{ day: 5, c: 24 }, { day: 0, c: 26 }] })
+    const days = out!.days as unknown as { day: number, organismsPerMl: number, p10: number, p90: number }[]
+    expect(days).toHaveLength(21)
+    expect(days[20]!.p10).toBeLessThan(days[20]!.p90)
+    const actions = [{ day: 9, kind: 'takeOut', amount: 0.5, unit: 'share' }, { day: 2, kind: 'waterChange' }]
+    expect(call(['simulate'], { ...moina, actions }).out).toEqual(call(['simulate'], { ...moina, actions: [...actions].reverse() }).out)
+    expect(call(['simulate'], { ...moina, temperatureC: 41 }).out).toMatchObject({ warnings: ['outside-living-range'], failedShare: 1, readyDay: null })
+    expect(call(['simulate'], { ...moina, method: 'magic' }).error).toMatchObject({ code: 'bad-input', path: 'method' })
+    expect(call(['simulate'], { ...moina, setup: { volumeL: 0 } }).error).toMatchObject({ path: 'setup.volumeL' })
+  })
+
   it.each([
     [['hatch'], { vesselL: 0, cystsG: 1, saltGL: 25, temperatureC: 25 }, 'bad-input', 'vesselL'], [['salt-of'], { volumeL: 1, salt: 'fine', spoons: [{ measure: 'ladle', count: 1 }] }, 'bad-input', 'spoons.0.measure'],
     [['salt'], '{"volumeL":', 'bad-json', ''], [['plan'], {}, 'not-yet', 'command'], [['brew'], {}, 'unknown-command', 'command'], [['salt', '/nowhere.json'], '', 'no-file', '/nowhere.json'],
