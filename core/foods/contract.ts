@@ -92,6 +92,8 @@ export interface Food {
   harvestSigns: readonly HarvestSign[]
   /** Kinds of one food with parameters of their own; the first is the usual one. */
   kinds: readonly { id: string, name: string, parameters: Readonly<Record<string, number>> }[]
+  /** For redundancy: chance that a new culture fails before it is ready, and log spread of the time to ready (working estimates). */
+  reliability: { failure: number, readyLogSd: number }
   /** Least plant matter that ever makes it ready, g/L. */
   leastMatterGPerL?: number
   /** Living range, degC. */

@@ -62,9 +62,11 @@ test('a clock that ends while the page is open sounds', async ({ page }) => {
 test('a clock that was set back is pointed out', async ({ page }) => {
   await setUp(page)
   await addBrood(page)
+  await page.getByRole('link', { name: 'Freshwater angelfish' }).click()
   await page.getByRole('button', { name: 'Count the fry' }).click()
   await page.getByLabel('Fry counted').fill('150')
-  await page.getByRole('button', { name: 'Log it' }).click()
+  await page.getByRole('button', { name: 'Log it' }).last().click()
+  await expect(page.getByTestId('undo-line')).toBeVisible()
   await page.clock.setSystemTime(new Date('2026-03-10T05:40:00Z'))
   await page.goto('/')
   await expect(page.getByRole('alert')).toContainText('Check this device’s clock.')

@@ -1,5 +1,6 @@
 import { CAUTIONS } from '../cautions'
 import type { FoodMethod } from '../contract'
+import { school } from '../method'
 
 const usual: FoodMethod = {
   id: 'shallow-cool', name: 'Shallow and cool', about: '10 to 20 cm of cool water over a thin layer of gravel, sinking pellets.',
@@ -38,4 +39,8 @@ const usual: FoodMethod = {
 /** Schools of practice, each with its own numbers. */
 export const methods: readonly FoodMethod[] = [
   usual,
+  school(usual, 'fridge-paper', 'Fridge and paper', 'A finger of water in the fridge, on strips of brown paper, changed daily: keeps them, and hardly grows them.', {
+    measures: [{ what: 'water', unit: 'mL', perL: 1000 }, { what: 'starter', unit: 'g', perL: 20, buy: true }, { what: 'brown paper, strips', unit: 'each', perL: 4, buy: true }],
+    vesselRule: 'Flat box in the fridge, water a finger deep.', airRule: 'None: a change of water a day.', factors: { rOpt: 0.6, capacity: 0.5 }, upkeep: [], vessel: { volumeL: 2, depthCm: 3, widthCm: 25, matterGPerL: 0 },
+  }),
 ]

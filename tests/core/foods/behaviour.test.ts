@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { foodOf, foods } from '@renatus/core/foods/index'
 import { cultureParams, runCulture, startCulture, withoutUpkeep, type Culture } from '@renatus/core/foods/culture'
+import { daysToLastHarvest } from '@renatus/core/dynamics/stageClock/index'
 import { randomStream } from '@renatus/core/math/random'
 import { readyDay, simulated, UNTOUCHED } from './cultures'
 
@@ -182,6 +183,10 @@ describe('the stage clock', () => {
     between(at('ready'), 3, 4)
     between(at('tiring'), 6.5, 7)
     between(at('failing'), 8, 8.3)
+    const fresh = culture('mosquito-larva', 'leaf-bucket')
+    const state = fresh.state as never
+    // The warmest forecast decides: 25 + 75 degree-days at 15 above the base, at 20 above it, and never below the base.
+    expect([25, 30, 9].map(c => daysToLastHarvest(state, fresh.params as never, c))).toEqual([100 / 15, 5, Infinity])
   })
 })
 

@@ -32,6 +32,7 @@ describe('foods', () => {
       expect(p.unit.length > 0 && p.source.length > 3 && ['high', 'medium', 'low'].includes(p.confidence), key).toBe(true)
     }
     if ('tOpt' in f.parameters && 'tMin' in f.parameters) expect(f.parameters.tOpt!.median).toBeGreaterThan((f.parameters.tMin!.median + f.parameters.tMax!.median) / 2)
+    expect(f.reliability.failure > 0 && f.reliability.failure < 0.5 && f.reliability.readyLogSd > 0).toBe(true)
     expect(f.rangeC[0]).toBeLessThan(f.rangeC[1])
     expect(f.harvestSigns.map(s => s.id)).toEqual(['good', 'thin', 'failed'])
     for (const kind of f.kinds) for (const key of Object.keys(kind.parameters)) expect(f.parameters).toHaveProperty(key)

@@ -40,7 +40,7 @@ function nearest(known: readonly { look: Look, readiness: Readiness }[], look: L
 }
 
 describe('look() tells stages apart', () => {
-  it.each(foods.map(f => [f.profile.id, f] as const))('%s: from the mean look the true readiness is named in 90 %% of 200 random states', (_id, food) => {
+  it.each(foods.map(f => [f.profile.id, f] as const))('%s: from the mean look the true readiness is named in nine of ten of 200 random states', (_id, food) => {
     const known = randomStates(food, 800, 5)
     const asked = randomStates(food, 200, 6)
     const right = asked.filter(a => nearest(known, a.look) === a.readiness).length
