@@ -33,12 +33,16 @@ const tankId = ref('')
 const problem = ref<string | null>(null)
 const targets = computed(() => room.state!.tanks.filter(t => t.id !== props.brood.tank?.id))
 
-const nextEvent = computed((): LifeEvent | null => {
-  const { dates, stage } = props.brood
-  if (stage === 'hoped' || (dates.spawned && !dates.spawned.seen && stage !== 'feeding')) return 'spawned'
-  if (stage === 'eggs' || (dates.hatched && !dates.hatched.seen && !dates.free.seen)) return 'hatched'
-  return dates.free.seen ? null : 'free'
+/** Stages somebody may just have seen: the next ones, and one that was only worked out and is not long past. */
+const LATELY_DAYS = 3
+const nextEvents = computed((): LifeEvent[] => {
+  const { dates, stage, day } = props.brood
+  if (stage === 'hoped') return ['spawned']
+  if (stage === 'eggs') return dates.spawned && !dates.spawned.seen ? ['spawned', 'hatched'] : ['hatched']
+  if (stage === 'yolk') return dates.hatched && !dates.hatched.seen ? ['hatched', 'free'] : ['free']
+  return !dates.free.seen && day <= LATELY_DAYS ? ['free'] : []
 })
+const EVENT_BUTTONS = { spawned: 'They spawned today', hatched: 'They hatched today', free: 'They swim free today' } as const
 const dates = computed(() => ([['spawned', props.brood.dates.spawned], ['hatched', props.brood.dates.hatched], ['free', props.brood.dates.free]] as const).filter(([, d]) => d !== null))
 
 async function log(drafts: readonly Draft[], text: string, records: readonly RecordDraft[] = []) {
@@ -102,7 +106,7 @@ function close() {
       <li v-for="[event, d] in dates" :key="event"><strong class="inline-block first-letter:uppercase">{{ EVENT_WORDS[event] }}</strong> {{ units.date(d!.on) }} <span class="small">{{ d!.seen ? 'seen' : d!.spreadDays >= 0.5 ? `worked out, give or take ${plural(Math.round(d!.spreadDays), 'day')}` : 'worked out' }}</span></li>
     </ul>
     <div v-if="!asking" class="flex flex-wrap gap-2">
-      <button v-if="nextEvent" class="btn btn-main" @click="seen(nextEvent)">{{ { spawned: 'They spawned today', hatched: 'They hatched today', free: 'They swim free today' }[nextEvent] }}</button>
+      <button v-for="(event, i) in nextEvents" :key="event" class="btn" :class="{ 'btn-main': i === 0 }" @click="seen(event)">{{ EVENT_BUTTONS[event] }}</button>
       <button v-for="(f, kind) in FIELDS" :key="kind" class="btn" @click="ask(kind)">{{ f.button }}</button>
       <HoldButton label="End the brood" @held="end" />
     </div>

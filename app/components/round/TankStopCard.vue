@@ -80,8 +80,10 @@ async function finishDiffering() {
         <template v-else><span v-if="t.id !== 'gap'" aria-hidden="true" class="mt-2 size-2 border-2 border-ink2 shrink-0" /><span>{{ t.text }}</span></template>
       </li>
     </ul>
-    <details v-if="tips.length" class="mt-1"><summary class="min-h-12 flex items-center cursor-pointer font-semibold text-ink2 underline underline-offset-3">How to give it</summary><ul class="small grid gap-1 pb-2"><li v-for="t in tips" :key="t">{{ t }}</li></ul></details>
-    <WhyPanel v-if="reasons.length" :reasons="reasons" :ask="`Why ${nauplii ?? portionText(stop.foods[0]!.food, stop.foods[0]!.portion, units.measures.value)}?`" />
+    <div class="flex flex-wrap gap-x-6 items-start">
+      <details v-if="tips.length"><summary class="min-h-12 flex items-center cursor-pointer font-semibold text-ink2 underline underline-offset-3">How to give it</summary><ul class="small grid gap-1 pb-2"><li v-for="t in tips" :key="t">{{ t }}</li></ul></details>
+      <WhyPanel v-if="reasons.length" :reasons="reasons" :ask="`Why ${nauplii ?? portionText(stop.foods[0]!.food, stop.foods[0]!.portion, units.measures.value)}?`" />
+    </div>
     <form v-if="differs && rows.length" class="grid gap-3 mt-2 sm:grid-cols-2" @submit.prevent="finishDiffering">
       <label v-for="row in rows" :key="row.id" class="font-semibold">What went in: {{ row.label }}<input v-model="typed[row.id]" class="field block mt-1" inputmode="decimal" :placeholder="String(Number(row.asked.toPrecision(2)))"></label>
       <button class="sr-only">Log it</button>

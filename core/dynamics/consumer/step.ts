@@ -60,7 +60,7 @@ export function step(s: ConsumerState, p: ConsumerParams, { temperatureC }: Envi
   s.overfedD = s.f + s.d > p.overfed ? s.overfedD + days : 0
   if (chance && !s.crashed && chance.next() < 1 - Math.exp(-hazard(s, p) * days)) crash(s)
   s.bad *= Math.exp(-days / 2)
-  if (s.x < 1e-7) s.crashed = true
+  if (s.x < SURVIVE * s.peak || s.x < 1e-7) s.crashed = true
 }
 
 /** Chance of a crash, 1/d: crowding, ammonia, overfeeding, bad water. */
@@ -119,6 +119,7 @@ export function act(s: ConsumerState, p: ConsumerParams, action: Action): void {
       const gone = share(action.kind === 'split' ? 0.5 : USUAL_TAKE)
       s.taken += (s.x + s.f) * gone
       s.x *= 1 - gone
+      s.peak *= 1 - gone
       s.f *= 1 - gone
       s.a *= 1 - gone
       return
