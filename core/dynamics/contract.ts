@@ -59,6 +59,8 @@ export interface Family<P, S> {
   step(state: S, params: P, environment: Environment, hours: number, chance: RandomStream | null): void
   act(state: S, params: P, action: Action): void
   copy(state: S): S
+  /** Scales what lives in it: keeps copies of one particle apart when a vessel is read. Accounts of mass do not follow. */
+  nudge(state: S, factor: number): void
   look(state: S, params: P): Look
   stage(state: S, params: P): Stage
   readiness(state: S, params: P): Readiness

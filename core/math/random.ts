@@ -11,10 +11,22 @@ export interface RandomStream {
   normal(mean: number, sd: number): number
 }
 
-/** @param seed any integer; the same seed yields the same stream. */
+/** Draws thrown away at the start: a young generator still remembers its seed. */
+const WARM_UP = 16
+
+/** Spreads neighbouring seeds over all bits (finalizer of MurmurHash3), so that runs 1, 2, 3 are unrelated. */
+function scramble(seed: number): number {
+  let h = (seed | 0) ^ 0x9e3779b9
+  h = Math.imul(h ^ (h >>> 16), 0x85ebca6b)
+  h = Math.imul(h ^ (h >>> 13), 0xc2b2ae35)
+  return (h ^ (h >>> 16)) | 0
+}
+
+/** @param seed any integer; the same seed yields the same stream, and neighbouring seeds unrelated ones. */
 export function randomStream(seed: number): RandomStream {
-  const generator = xoroshiro128plus(seed | 0)
+  const generator = xoroshiro128plus(scramble(seed))
   const next = () => uniformFloat64(generator)
+  for (let i = 0; i < WARM_UP; i++) next()
   return {
     next,
     integer: (lo, hi) => lo + Math.floor(next() * (hi - lo + 1)),

@@ -109,7 +109,7 @@ test('wishes: forbid, pin, another school; and an unknown fish in an imported fi
   await page.goto('/setup')
   await page.getByLabel('Infusoria').check()
   await page.getByLabel('Vinegar eels').check()
-  await page.goto('/broods')
+  await page.getByRole('navigation', { name: 'Views' }).getByRole('link', { name: 'Broods' }).click()
   await page.getByRole('link', { name: 'Small fry, any' }).click()
   await expect(page.getByRole('img', { name: /vinegar eels from day 0/ })).toBeVisible()
   await page.getByLabel('Infusoria for this brood').selectOption('not here')

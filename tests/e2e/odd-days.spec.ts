@@ -6,6 +6,8 @@ test('two days away: overdue bottle first, nothing made up for, and it says so',
   await addBrood(page, '800')
   await page.goto('/')
   await page.getByRole('button', { name: 'Done' }).first().click()
+  // What was done is stored before the page is left.
+  await expect(page.getByTestId('undo-line')).toBeVisible()
   await at(page, '2026-03-18T05:40:00Z')
   await page.goto('/')
   await page.getByRole('link', { name: 'Harvest', exact: true }).click()

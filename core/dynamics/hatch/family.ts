@@ -134,6 +134,6 @@ function stock(s: HatchState, p: HatchFamilyParams): Stock {
 }
 
 export const hatchFamily: Family<HatchFamilyParams, HatchState> = {
-  id: 'hatch', start, step, act, copy: s => ({ ...s }), look, stage, readiness, stock,
+  id: 'hatch', start, step, act, copy: s => ({ ...s }), nudge: () => {}, look, stage, readiness, stock,
   surplusPerDay: (s: HatchState, p: HatchFamilyParams, _e: Environment) => (readiness(s) === 'resting' ? 0 : stock(s, p).organisms), balance: () => null,
 }

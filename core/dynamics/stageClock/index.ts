@@ -105,5 +105,5 @@ export const daysToLastHarvest = (s: StageClockState, p: StageClockParams, warme
 
 /** Mosquito larvae: no population model, a clock that must not run out. */
 export const stageClock: Family<StageClockParams, StageClockState> = {
-  id: 'stage-clock', start, step, act, copy: s => ({ ...s }), look, stage, readiness, stock, surplusPerDay, balance: () => null,
+  id: 'stage-clock', start, step, act, copy: s => ({ ...s }), nudge: (s, f) => { s.n *= f }, look, stage, readiness, stock, surplusPerDay, balance: () => null,
 }

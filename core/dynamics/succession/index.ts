@@ -5,5 +5,5 @@ import { act, start, step, type SuccessionState } from './step'
 
 /** Infusoria: bacteria bloom on plant matter, ciliates clear them away. */
 export const succession: Family<SuccessionParams, SuccessionState> = {
-  id: 'succession', start, step, act, copy: s => ({ ...s }), look, stage, readiness, stock, surplusPerDay, balance,
+  id: 'succession', start, step, act, copy: s => ({ ...s }), nudge: (s, f) => { s.c *= f }, look, stage, readiness, stock, surplusPerDay, balance,
 }

@@ -31,7 +31,7 @@ const onePull: FoodMethod = {
   measures: [{ what: 'water', unit: 'mL', perL: 1000 }, { what: 'salt', unit: 'g', perL: 25, gPerMl: 1.22, buy: true }, { what: 'cysts', unit: 'g', perL: 2, gPerMl: CYST_DENSITY_G_PER_ML, buy: true }],
   starterShare: 0, leastStarterShare: 0, start, harvest: [...draw, sieve, clean],
   feedingRule: 'Nothing: they live on yolk.', harvestRule: 'In the window of the curve, once.', renewRule: 'A new bottle each time; bleach every few runs, rinsed until no smell.', renewAfterDays: 2,
-  hygiene: 'brine', factors: {}, sets: {}, upkeep: [{ action: 'takeOut', amount: 1, unit: 'share', everyH: 24 * 30, fromDay: 1.25 }], vessel: { volumeL: 2, depthCm: 25, widthCm: 12, matterGPerL: 0 },
+  hygiene: 'brine', factors: {}, sets: {}, upkeep: [], vessel: { volumeL: 2, depthCm: 25, widthCm: 12, matterGPerL: 0 },
 }
 
 const salt = (perL: number) => onePull.measures.map(m => (m.what === 'salt' ? { ...m, perL } : m))
@@ -45,7 +45,7 @@ export const methods: readonly FoodMethod[] = [
   }),
   school(onePull, 'dark', 'In the dark', 'No lamp: simpler, and about a fifth fewer hatch.', { sets: { lit: 0 }, materials: onePull.materials.filter(m => m !== 'lamp') }),
   school(onePull, 'room-temperature', 'At room temperature', 'No heater: a day or more longer, so fewer cysts to a bottle and more bottles in turn.', {
-    measures: cysts(1), sets: { cystsGL: 1 }, harvestRule: 'Half has hatched after 36 h at 21 °C; look at the curve.', renewAfterDays: 4, upkeep: [{ action: 'takeOut', amount: 1, unit: 'share', everyH: 24 * 30, fromDay: 2 }],
+    measures: cysts(1), sets: { cystsGL: 1 }, harvestRule: 'Half has hatched after 36 h at 21 °C; look at the curve.', renewAfterDays: 4,
   }),
   school(onePull, 'decapsulated', 'Decapsulated', 'Shells dissolved before the hatch: nothing to part, a shorter hatch, and a procedure that wants care.', {
     sets: { decapsulated: 1 }, measures: [...onePull.measures, { what: 'active chlorine, as plain bleach of stated strength', unit: 'g', perL: 1, buy: true }, { what: 'sodium thiosulphate', unit: 'g', perL: 0.2, buy: true }],

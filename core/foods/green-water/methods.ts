@@ -25,13 +25,13 @@ const usual: FoodMethod = {
     { text: 'Make up with fresh medium, feed out before you top up. Never into drains or ponds.', cautions: [CAUTIONS.release, CAUTIONS.kitchen] },
   ],
   feedingRule: 'Plant food when it pales.',
-  harvestRule: 'A quarter a day once it is strong.',
+  harvestRule: 'As dense as it gets, or a share a day: unthinned it is darkest, and gone within a month.',
   renewRule: 'From a cup of the old into a clean jar monthly.',
-  renewAfterDays: 42,
+  renewAfterDays: 21,
   hygiene: 'green-water',
   factors: {},
   sets: {},
-  upkeep: [{ action: 'takeOut', amount: 0.25, unit: 'share', everyH: 24, fromDay: 9 }],
+  upkeep: [],
   vessel: { volumeL: 10, depthCm: 25, widthCm: 25, matterGPerL: 0 },
 }
 
@@ -71,9 +71,8 @@ export const methods: readonly FoodMethod[] = [
   ],
     sets: { x0: 8, openHazard: 0.03 },
   }),
-  school(usual, 'unthinned', 'As dense as possible', 'Never thinned: darkest, then gone within a month.', {
-    harvestRule: 'All at once, when it is darkest.',
-    renewAfterDays: 21,
-    upkeep: [],
+  school(usual, 'thinned-daily', 'Thinned daily', 'A quarter is taken every day once it is strong, made up with medium: the lower half stays lit, and it lasts.', {
+    upkeep: [{ action: 'takeOut', amount: 0.25, unit: 'share', everyH: 24, fromDay: 9 }],
+    harvestRule: 'A quarter a day from the ninth day on.',
   }),
 ]

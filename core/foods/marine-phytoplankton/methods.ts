@@ -33,7 +33,7 @@ const usual: FoodMethod = {
   hygiene: 'marine',
   factors: {},
   sets: {},
-  upkeep: [{ action: 'takeOut', amount: 0.6, unit: 'share', everyH: 240, fromDay: 10 }],
+  upkeep: [],
   vessel: { volumeL: 2, depthCm: 20, widthCm: 12, matterGPerL: 0 },
 }
 

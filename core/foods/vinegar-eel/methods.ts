@@ -34,7 +34,7 @@ const usual: FoodMethod = {
   hygiene: 'worms',
   factors: {},
   sets: {},
-  upkeep: [{ action: 'takeOut', amount: 1, unit: 'share', everyH: 60, fromDay: 35 }],
+  upkeep: [],
   vessel: { volumeL: 1, depthCm: 15, widthCm: 9, matterGPerL: 0 },
 }
 
@@ -48,19 +48,16 @@ export const methods: readonly FoodMethod[] = [
   ],
     harvestRule: 'A twelfth of the vessel a week.',
     sets: { reach: 1 },
-    upkeep: [{ action: 'takeOut', amount: 0.08, unit: 'share', everyH: 168, fromDay: 35 }],
   }),
   school(usual, 'low-and-wide', 'Low and wide', 'Filled low in a wide vessel for air: faster to a dense culture.', {
     vesselRule: 'Wide jar, filled a hand deep.',
     factors: { capacity: 1.25, rOpt: 1.05 },
     sets: { reach: 1 },
-    upkeep: [{ action: 'takeOut', amount: 0.08, unit: 'share', everyH: 168, fromDay: 35 }],
     vessel: { volumeL: 1, depthCm: 6, widthCm: 15, matterGPerL: 0 },
   }),
   school(usual, 'full-bottle', 'Full bottle, left alone', 'Filled to the neck at once and left: less air, thinner, and the surest backup.', {
     harvestRule: 'Only when everything else has failed.',
     renewAfterDays: 365,
     factors: { capacity: 0.6, tau: 1.2 },
-    upkeep: [],
   }),
 ]

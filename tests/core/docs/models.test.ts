@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
+import { PARTICLES } from '@renatus/core/estimation/particleFilter'
 import { READY, LEAST_MATTER } from '@renatus/core/dynamics/succession/parameters'
 import { TIRED_Q } from '@renatus/core/dynamics/logistic/read'
 import { foodOf } from '@renatus/core/foods/index'
@@ -20,7 +21,7 @@ import { SPILL } from '@renatus/core/planning/meals'
 import { COUNT_LOG_SD, TIN_LOG_SD } from '@renatus/core/stock/lotState'
 
 const medians = (id: string) => Object.fromEntries(Object.entries(foodOf(id)!.parameters).map(([k, p]) => [k, p.median]))
-const constants: Record<string, unknown> = { HATCH, profile, SECOND_PULL_GAIN, LIT_HOURS, RATION_Q10, FIT_ENOUGH, MOST_CYSTS_GL, SPILL, COUNT_LOG_SD, TIN_LOG_SD, GAPE_LOG_SD, GROWTH_LOG_SD, LENGTH_LOG_SD, LENGTHS_TO_REPLACE, DEVELOPMENT_Q10, SHARE_FROM, SMOOTH_DAYS, SUITABLE, TAN, TEST_MEALS, WAIT_DAYS, READY, LEAST_MATTER, TIRED_Q,
+const constants: Record<string, unknown> = { HATCH, profile, SECOND_PULL_GAIN, LIT_HOURS, RATION_Q10, FIT_ENOUGH, MOST_CYSTS_GL, SPILL, COUNT_LOG_SD, TIN_LOG_SD, GAPE_LOG_SD, GROWTH_LOG_SD, LENGTH_LOG_SD, LENGTHS_TO_REPLACE, DEVELOPMENT_Q10, SHARE_FROM, SMOOTH_DAYS, SUITABLE, TAN, TEST_MEALS, WAIT_DAYS, PARTICLES, READY, LEAST_MATTER, TIRED_Q,
   mosquito: medians('mosquito-larva'), eel: medians('vinegar-eel') }
 const quoted = [...readFileSync('docs/models.md', 'utf8').matchAll(/`([\d.]+)` <!-- ([\w.]+) -->/g)].map(m => [m[2]!, Number(m[1])] as const)
 

@@ -152,11 +152,11 @@ describe('consumers', () => {
 describe('phototrophs', () => {
   const mg = (d: { dryMg: number }, l: number) => d.dryMg / l
   it('green water in a lit, fertilised 25 cm jar at 22 C: green day 4 to 6, strong 7 to 9, thinned daily it holds 60 mg/L for six weeks, under 30 % failing', () => {
-    const r = simulated('green-water', 'jar', 22, 42, { runs: 120 })
+    const r = simulated('green-water', 'thinned-daily', 22, 42)
     between(simulated('green-water', 'jar', 22, 12, { stepH: 1 }).readyDay!.p50, 4, 6)
     between(r.days.findIndex(d => mg(d, 10) >= 60), 7, 9)
     for (const d of r.days.slice(9)) expect(mg(d, 10)).toBeGreaterThanOrEqual(60)
-    const chanceOnly = crashShare(() => culture('green-water', 'jar'), 42, 120, () => {}, 22)
+    const chanceOnly = crashShare(() => culture('green-water', 'thinned-daily'), 42, 120, () => {}, 22)
     expect(chanceOnly).toBeLessThan(0.3)
   })
   it('marine, 22 C, 16 h: ready day 7 to 10; 15 % a day holds 120 mg/L for six weeks, 25 % thins it below 70; unthinned it peaks day 8 to 12 and half have failed by 18 to 28', () => {
@@ -166,7 +166,7 @@ describe('phototrophs', () => {
     const quarter = simulated('marine-phytoplankton', 'daily-share', 22, 42, { actions: Array.from({ length: 34 }, (_, i) => ({ day: 9 + i, kind: 'takeOut' as const, amount: 0.25, unit: 'share' as const })) })
     expect(mg(quarter.days[42]!, 2)).toBeLessThan(70)
     between(course('marine-phytoplankton', 'ten-days', 22, 30).peak, 8, 12)
-    const failing = (days: number) => crashShare(() => withoutUpkeep(culture('marine-phytoplankton', 'ten-days'), ['takeOut']), days, 120, () => {}, 22)
+    const failing = (days: number) => crashShare(() => culture('marine-phytoplankton', 'ten-days'), days, 120, () => {}, 22)
     expect(failing(17)).toBeLessThan(0.5)
     expect(failing(28)).toBeGreaterThan(0.5)
   })
