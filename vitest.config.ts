@@ -10,8 +10,8 @@ const alias = {
 export default defineConfig({
   test: {
     projects: [
-      { resolve: { alias }, test: { name: 'core', environment: 'node', include: ['tests/core/**/*.test.ts', 'tests/demo/**/*.test.ts', 'tests/tools/**/*.test.ts'] } },
-      { resolve: { alias }, plugins: [vue()], test: { name: 'app', environment: 'happy-dom', include: ['tests/app/**/*.test.ts'], setupFiles: ['fake-indexeddb/auto'] } },
+      { resolve: { alias }, test: { name: 'core', environment: 'node', testTimeout: 30_000, include: ['tests/core/**/*.test.ts', 'tests/demo/**/*.test.ts', 'tests/tools/**/*.test.ts'] } },
+      { resolve: { alias }, plugins: [vue()], test: { name: 'app', environment: 'happy-dom', testTimeout: 30_000, include: ['tests/app/**/*.test.ts'], setupFiles: ['fake-indexeddb/auto'] } },
     ],
   },
 })
