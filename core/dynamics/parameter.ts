@@ -6,7 +6,7 @@ export type Confidence = 'high' | 'medium' | 'low'
 export interface Parameter { median: number, logSd: number, unit: string, source: string, confidence: Confidence, range?: readonly [lo: number, hi: number] }
 export type ParameterSet<P> = { readonly [K in keyof P]: Parameter }
 
-/** Usual log spreads (families.md of the literature fit): rates 0.15, capacity 0.4, starter 0.5; cardinal temperatures are fixed. */
+/** Usual log spreads: rates 0.15, capacity 0.4, starter 0.5; cardinal temperatures are fixed. */
 export const SPREAD = { rate: 0.15, capacity: 0.4, starter: 0.5, fixed: 0 } as const
 export const FITTED = 'household fit to literature ranges, working estimate'
 
