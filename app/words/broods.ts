@@ -18,10 +18,13 @@ export function stageLine(b: BroodState, date: (d: string) => string): string {
   return hatched ? `Living on yolk since ${date(hatched.on)}; ${when}.` : `Not free swimming yet; ${when}.`
 }
 
+/** What the sentences are made of. */
+type Told = Pick<SheetSummary, 'gaps' | 'next' | 'spans'>
+
 const list = (ids: readonly string[]) => ids.map(foodInText).join(' or ')
 
 /** What is most pressing, in a sentence. */
-export function urgencyLine(u: Urgency, sheet: SheetSummary | null): string {
+export function urgencyLine(u: Urgency, sheet: Told | null): string {
   const gap = sheet?.gaps[0]
   const closing = gap && gap.closers.length > 0 ? ` ${list(gap.closers.slice(0, 3))} would close it.`.replace(/^ ./, c => c.toUpperCase()) : ''
   switch (u.code) {
@@ -36,7 +39,7 @@ export function urgencyLine(u: Urgency, sheet: SheetSummary | null): string {
   }
 }
 
-const firstFoods = (sheet: SheetSummary | null) => {
+const firstFoods = (sheet: Told | null) => {
   const first = sheet?.spans.filter(s => s.from === 0 && s.most >= 0.2).map(s => s.food) ?? []
   return first.length > 0 ? list(first.slice(0, 3)) : 'no food of this room fits'
 }

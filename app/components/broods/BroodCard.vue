@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { BroodState } from '@renatus/core/stock/broodState'
 import type { Urgency } from '@renatus/core/stock/urgency'
 import { mealsGiven } from '@renatus/core/stock/broodLadder'
-import { useBroodDay } from '~/composables/useBroodDay'
+import { foodsOnTable } from '~/composables/useBroodDay'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
 import { foodInText } from '~/words/foods'
@@ -15,7 +15,9 @@ import type { SheetSummary } from '~/workers/sheet.worker'
 const props = defineProps<{ brood: BroodState, sheet: SheetSummary | null, urgency: Urgency | null }>()
 const room = useRoomStore()
 const units = useUnits()
-const { day, foods } = useBroodDay(computed(() => props.brood))
+/** Worked out off the page with the rest of the list. */
+const day = computed(() => props.sheet?.first ?? null)
+const foods = computed(() => foodsOnTable(day.value))
 const alarm = computed(() => props.urgency !== null && ['unknown', 'gap-now', 'gap-soon'].includes(props.urgency.code))
 const soon = computed(() => props.urgency !== null && ['first-food', 'trial', 'change-soon'].includes(props.urgency.code))
 </script>

@@ -19,7 +19,7 @@ describe('words for broods', () => {
     expect(stageLine({ ...brood, stage: 'feeding', day: 4, dates: { ...brood.dates, free: { on: '2026-03-16', seen: true, spreadDays: 0 } } } as never, d => d)).toBe('Day 4: free swimming since 2026-03-16.')
   })
   it('name what would close a gap', () => {
-    const sheet = { id: 'x', gaps: [{ from: 0, to: 6, closers: ['infusoria', 'vinegar-eel'] }], next: null, spans: [] }
+    const sheet = { gaps: [{ from: 0, to: 6, closers: ['infusoria', 'vinegar-eel'] }], next: null, spans: [] }
     expect(urgencyLine({ code: 'gap-now', rank: 1, inDays: 0 }, sheet)).toBe('Nothing here fits its mouth today. Infusoria or vinegar eels would close it.')
     expect(urgencyLine({ code: 'gap-soon', rank: 2, inDays: 1 }, sheet)).toContain('in 1 day.')
   })
