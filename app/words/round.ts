@@ -1,5 +1,3 @@
-import type { RoundOccurrence } from '@renatus/core/time/rounds'
-
 /** Sentences of the Round. */
 export const minutesFor = { harvest: 12, start: 5, tank: 3, empty: 4, discard: 1 } as const
 
@@ -9,5 +7,3 @@ export function roundLead(stops: number, minutes: number, early: boolean): strin
   if (stops === 0) return 'Nothing is due.'
   return `${plural(stops, 'stop')}, about ${plural(minutes, 'minute')}. ${early ? 'Not due yet; you may begin.' : 'Food first, tanks last.'}`
 }
-
-export const titleOf = (round: RoundOccurrence) => round.name

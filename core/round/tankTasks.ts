@@ -8,7 +8,7 @@ import { broodLadder } from '../stock/broodLadder'
 import type { BroodState } from '../stock/broodState'
 import type { RoomState } from '../stock/roomState'
 import { TEST_MEALS } from '../stock/weaning'
-import { addDays, daysBetween } from '../time/localDate'
+import { daysBetween } from '../time/localDate'
 
 /** Something to do at a tank besides feeding. `id` is what is logged. */
 export interface TankTask { id: string, broodId: string | null, text: string, cautions: readonly Caution[] }
@@ -106,6 +106,3 @@ export function weaningAsks(state: RoomState, tankId: string): WeaningAsk[] {
     return [{ brood, foodId: change.food, foodName: edible(change.food)?.name ?? change.food, step: 'offer', good: true }]
   })
 }
-
-/** The day a change comes, as a date. */
-export const changeOn = (brood: BroodState, day: number) => addDays(brood.freeOn, day)
