@@ -25,9 +25,8 @@ export interface ConsumerState {
   setup: Setup
 }
 
-const SUB_D = 15 / 60 / 24
-const TURNOVER = 0.2
-const MOST_SPLITS = 64
+/** Sub-step, d: the exponential midpoint stays positive at any step. */
+const SUB_D = 1 / 24
 const DEATH = 1
 /** Ammonia per mg of what is eaten and rots (fish-culture nitrogen budgets). */
 const TAN_PER_MG = 0.08
@@ -40,20 +39,17 @@ export function start(p: ConsumerParams, setup: Setup, _chance: RandomStream | n
   return { f: 0, d: 0, x, a: 0, ageD: 0, settledD: 0, overfedD: 0, bad: 0, peak: x, crashed: false, start: x, added: 0, taken: 0, lost: 0, setup }
 }
 
-/** Fluxes between food, settled food and animals (explicit midpoint); hazards once a step. */
+/** Fluxes between food, settled food and animals (exponential midpoint); hazards once a step. */
 export function step(s: ConsumerState, p: ConsumerParams, { temperatureC }: Environment, hours: number, chance: RandomStream | null): void {
   const q = cappedQ10(temperatureC, p.q10, p.tRef, p.tCap, p.tMax)
   const hot = temperatureC >= p.tMax || s.crashed ? DEATH : 0
   // Food rots on when animals are too hot to eat.
   const rot = p.q10 ** ((Math.min(temperatureC, p.tMax) - p.tRef) / 10)
   const days = hours / 24
-  let left = days
-  while (left > 1e-12) {
-    const turnover = (p.iMax * q * s.x) / (s.f + p.kf) + p.settling
-    const dt = Math.min(left, SUB_D, Math.max(SUB_D / MOST_SPLITS, TURNOVER / turnover))
-    sub(s, p, q, rot, hot, dt)
-    left -= dt
-    s.settledD += dt
+  const n = Math.ceil(days / SUB_D - 1e-9)
+  for (let i = 0; i < n; i++) {
+    sub(s, p, q, rot, hot, days / n)
+    s.settledD += days / n
   }
   s.ageD += days
   s.peak = Math.max(s.peak, s.x)
@@ -75,26 +71,32 @@ function crash(s: ConsumerState): void {
   s.x *= SURVIVE
 }
 
+/** Food leaves in proportion to itself, at rates taken from the middle of the step, however many mouths there are. */
 function sub(s: ConsumerState, p: ConsumerParams, q: number, rot: number, hot: number, dt: number): void {
   const h = dt / 2
+  const rotting = p.rotting * rot
   const wake = Math.min(1, s.settledD)
-  const i0 = (p.iMax * q * s.f) / (s.f + p.kf) * wake
-  const f = Math.max(0, s.f - (i0 * s.x + (p.settling + p.rotting * rot) * s.f) * h)
-  const d = Math.max(0, s.d + (p.settling * s.f - p.rotting * rot * s.d) * h)
-  const x = Math.max(0, s.x + s.x * (p.assimilation * i0 - p.rho * q - hot) * h)
-  const i = (p.iMax * q * f) / (f + p.kf) * Math.min(1, s.settledD + h)
-  const eaten = Math.min(s.f, i * x * dt)
-  const settled = Math.min(s.f - eaten, p.settling * f * dt)
-  const rottenF = Math.min(s.f - eaten - settled, p.rotting * rot * f * dt)
-  const rottenD = Math.min(s.d + settled, p.rotting * rot * d * dt)
+  const clear0 = (p.iMax * q * wake) / (s.f + p.kf)
+  const f = s.f * Math.exp(-(clear0 * s.x + p.settling + rotting) * h)
+  const fMean = (s.f + f) / 2
+  const d = s.d + (p.settling * fMean - rotting * s.d) * h
+  const x = s.x * Math.exp((p.assimilation * clear0 * fMean - p.rho * q - hot) * h)
+  const clear = (p.iMax * q * Math.min(1, s.settledD + h)) / (f + p.kf)
+  const eating = clear * x
+  const rate = eating + p.settling + rotting
+  const out = rate > 0 ? (s.f * (1 - Math.exp(-rate * dt))) / rate : 0
+  const eaten = eating * out
+  const settled = p.settling * out
+  const rottenF = rotting * out
+  const rottenD = Math.min(s.d + settled, rotting * Math.max(0, d) * dt)
   const grown = eaten * p.assimilation
   const spent = Math.min(s.x + grown, (p.rho * q + hot) * x * dt)
-  s.f -= eaten + settled + rottenF
+  s.f = Math.max(0, s.f - eaten - settled - rottenF)
   s.d += settled - rottenD
   s.x += grown - spent
   s.lost += eaten - grown + rottenF + rottenD + spent
-  const a = s.a + (TAN_PER_MG * (EATEN_TO_TAN * i0 * s.x + p.rotting * rot * (s.f + s.d)) - p.tanLoss * s.a) * h
-  s.a = Math.max(0, s.a + TAN_PER_MG * (EATEN_TO_TAN * eaten + rottenF + rottenD) - p.tanLoss * a * dt)
+  const inflow = TAN_PER_MG * (EATEN_TO_TAN * eaten + rottenF + rottenD)
+  s.a = (s.a + inflow / 2) * Math.exp(-p.tanLoss * dt) + inflow / 2
 }
 
 const USUAL_TAKE = 0.25
