@@ -48,6 +48,14 @@ export interface Stock {
   perCm2: number | null
 }
 
+/** What can go wrong in a vessel without anybody writing it down. Cold is not among them: it comes from outside. */
+export const AILMENTS = ['starved', 'overfed', 'dense', 'contaminated', 'poisoned', 'old'] as const
+export type Ailment = (typeof AILMENTS)[number]
+
+/** Parts a parameter can play: what a room teaches about one of them holds for every culture of the food in it. */
+export const ROLES = ['growth', 'lag', 'capacity'] as const
+export type Role = (typeof ROLES)[number]
+
 /** Mass accounts of a family that conserves it: `start + added = held + taken + lost`, in the unit named. */
 export interface Balance { unit: string, start: number, added: number, held: number, taken: number, lost: number }
 
@@ -67,6 +75,12 @@ export interface Family<P, S> {
   stock(state: S, params: P): Stock
   /** Organisms that may be taken per day, from now on, so that they grow back. */
   surplusPerDay(state: S, params: P, environment: Environment): number
+  /** A harvest now against one that is called good: 1 and above is good, 0.5 thin. */
+  yieldRatio(state: S, params: P): number
+  /** Lets something go wrong in it; false where this family does not know it. Accounts of mass do not follow. */
+  ail(state: S, params: P, ailment: Ailment): boolean
+  /** The parameter that plays each part, where one does. */
+  roles: Partial<Record<Role, keyof P & string>>
   /** Null where mass is not conserved by design. */
   balance(state: S, params: P): Balance | null
 }

@@ -1,12 +1,20 @@
 import type { Action, Look, Sign } from '../dynamics/contract'
 import { normalCdf } from '../math/normalCdf'
 
-/** What somebody saw, counted or did, some hours after the start. */
+/** What somebody saw, counted, took or did, some hours after the start. */
 export type Observation =
   | { h: number, kind: 'look', signs: Partial<Record<Sign, number>> }
   | { h: number, kind: 'count', animals: number, ml: number }
+  /** A density read off something else than animals: the depth at which a stick vanishes, a colour. */
+  | { h: number, kind: 'density', perMl: number, logSd: number }
+  /** A harvest as it looked in the cup; what was taken is an action of its own. */
+  | { h: number, kind: 'yield', seen: HarvestGrade }
+  /** Somebody wanted to harvest and found it not worth it: the density is below that, nobody knows how far. */
+  | { h: number, kind: 'refused' }
   | { h: number, kind: 'temperature', c: number }
   | { h: number, kind: 'action', action: Action }
+
+export type HarvestGrade = 'good' | 'thin' | 'failed'
 
 /** Share of grades that are slips of the eye or the finger: a contradiction moves an estimate, it does not break it. */
 const SLIP = 0.03
@@ -14,6 +22,12 @@ const SLIP = 0.03
 const GRADES = 4
 /** Counts of badly mixed samples vary more than Poisson by this factor on the variance. */
 const PATCHINESS = 2
+/** No single observation weighs more than this, on the logarithm. */
+const LEAST_LOG = -30
+/** A harvest is called good from this share of a good one, and failed below this; how far people's words lie around it, log sd. */
+const GOOD_FROM = 0.75
+const FAILED_BELOW = 0.2
+const YIELD_LOG_SD = 0.4
 
 /** Probability of a grade under an expected look: ordinal, with normal spread around the expected grade. */
 export function gradeChance(grade: number, mean: number, sd: number): number {
@@ -37,5 +51,24 @@ export function countLikelihood(animals: number, ml: number, perMl: number): num
   const expected = Math.max(0.05, perMl * ml)
   // The square root of a Poisson has a standard deviation of a half (Bartlett 1936).
   const z = (Math.sqrt(animals + 0.375) - Math.sqrt(expected + 0.375)) / (0.5 * Math.sqrt(PATCHINESS))
-  return Math.max(-30, (-z * z) / 2)
+  return Math.max(LEAST_LOG, (-z * z) / 2)
+}
+
+/** Log-likelihood of a density that was read with a log-normal error. */
+export function densityLikelihood(read: number, logSd: number, perMl: number): number {
+  const z = Math.log(Math.max(read, 1e-9) / Math.max(perMl, 1e-9)) / logSd
+  return Math.max(LEAST_LOG, (-z * z) / 2)
+}
+
+/** Log-likelihood of how a harvest looked, given what it is against a good one. */
+export function yieldLikelihood(seen: HarvestGrade, ratio: number): number {
+  const below = (bound: number) => normalCdf((Math.log(bound) - Math.log(Math.max(ratio, 1e-6))) / YIELD_LOG_SD)
+  const p = { good: 1 - below(GOOD_FROM), thin: below(GOOD_FROM) - below(FAILED_BELOW), failed: below(FAILED_BELOW) }[seen]
+  return Math.log(SLIP / 3 + (1 - SLIP) * p)
+}
+
+/** Log-likelihood of a harvest that was not worth it: censored, anything below a good one. */
+export function refusalLikelihood(ratio: number): number {
+  const below = normalCdf(-Math.log(Math.max(ratio, 1e-6)) / YIELD_LOG_SD)
+  return Math.log(SLIP / 2 + (1 - SLIP) * below)
 }

@@ -1,9 +1,11 @@
 import type { Family } from '../contract'
 import type { ConsumerParams } from './parameters'
-import { balance, look, readiness, stage, stock, surplusPerDay } from './read'
+import { ail } from './ail'
+import { balance, look, readiness, stage, stock, surplusPerDay, yieldRatio } from './read'
 import { act, start, step, type ConsumerState } from './step'
 
 /** Daphnia, Moina, rotifers: animals on suspended food, which settles and rots. */
 export const consumer: Family<ConsumerParams, ConsumerState> = {
-  id: 'consumer', start, step, act, copy: s => ({ ...s }), nudge: (s, f) => { s.x *= f }, look, stage, readiness, stock, surplusPerDay, balance,
+  id: 'consumer', start, step, act, copy: s => ({ ...s }), nudge: (s, f) => { s.x *= f }, look, stage, readiness, stock, surplusPerDay, yieldRatio, ail, balance,
+  roles: { growth: 'iMax', capacity: 'limit' },
 }

@@ -60,3 +60,5 @@ export function surplusPerDay(s: ConsumerState, p: ConsumerParams, { temperature
 }
 
 export const balance = (s: ConsumerState): Balance => ({ unit: 'mg/L', start: s.start, added: s.added, held: s.f + s.d + s.x, taken: s.taken, lost: s.lost })
+
+export const yieldRatio = (s: ConsumerState, p: ConsumerParams) => (s.crashed ? 0 : density(s, p) / p.readyAt)

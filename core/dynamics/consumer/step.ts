@@ -1,4 +1,5 @@
 import type { RandomStream } from '../../math/random'
+import { decay } from '../../math/decay'
 import { actionMgPerL, actionShare, type Action, type Environment, type Setup } from '../contract'
 import { cappedQ10 } from '../thermal'
 import type { ConsumerParams } from './parameters'
@@ -14,6 +15,8 @@ export interface ConsumerState {
   settledD: number
   /** Days with too much food in it. */
   overfedD: number
+  /** Loss to animals that eat them, 1/d. */
+  preyed: number
   /** Bad water of the last changes still at work. */
   bad: number
   peak: number
@@ -36,21 +39,17 @@ const SURVIVE = 0.02
 
 export function start(p: ConsumerParams, setup: Setup, _chance: RandomStream | null): ConsumerState {
   const x = p.n0 * setup.starter * p.dryMg
-  return { f: 0, d: 0, x, a: 0, ageD: 0, settledD: 0, overfedD: 0, bad: 0, peak: x, crashed: false, start: x, added: 0, taken: 0, lost: 0, setup }
+  return { f: 0, d: 0, x, a: 0, ageD: 0, settledD: 0, overfedD: 0, preyed: 0, bad: 0, peak: x, crashed: false, start: x, added: 0, taken: 0, lost: 0, setup }
 }
 
 /** Fluxes between food, settled food and animals (exponential midpoint); hazards once a step. */
 export function step(s: ConsumerState, p: ConsumerParams, { temperatureC }: Environment, hours: number, chance: RandomStream | null): void {
   const q = cappedQ10(temperatureC, p.q10, p.tRef, p.tCap, p.tMax)
-  const hot = temperatureC >= p.tMax || s.crashed ? DEATH : 0
+  const hot = (temperatureC >= p.tMax || s.crashed ? DEATH : 0) + s.preyed
   // Food rots on when animals are too hot to eat.
   const rot = p.q10 ** ((Math.min(temperatureC, p.tMax) - p.tRef) / 10)
   const days = hours / 24
-  const n = Math.ceil(days / SUB_D - 1e-9)
-  for (let i = 0; i < n; i++) {
-    sub(s, p, q, rot, hot, days / n)
-    s.settledD += days / n
-  }
+  move(s, p, q, rot, hot, days)
   s.ageD += days
   s.peak = Math.max(s.peak, s.x)
   s.overfedD = s.f + s.d > p.overfed ? s.overfedD + days : 0
@@ -65,38 +64,55 @@ export function hazard(s: ConsumerState, p: ConsumerParams): number {
   return 0.002 + 0.6 * crowd ** 2 + 0.1 * (s.a / 5) ** 2 + (s.overfedD >= 1 ? 0.3 : 0) + 0.5 * s.bad
 }
 
-function crash(s: ConsumerState): void {
+export function crash(s: ConsumerState): void {
   s.crashed = true
   s.lost += s.x * (1 - SURVIVE)
   s.x *= SURVIVE
 }
 
-/** Food leaves in proportion to itself, at rates taken from the middle of the step, however many mouths there are. */
-function sub(s: ConsumerState, p: ConsumerParams, q: number, rot: number, hot: number, dt: number): void {
+/**
+ * Food leaves in proportion to itself, at rates taken from the middle of the step, however many mouths there are.
+ * Pools are held in locals over all sub-steps: this is where an estimate spends its time.
+ */
+function move(s: ConsumerState, p: ConsumerParams, q: number, rot: number, hot: number, days: number): void {
+  const n = Math.ceil(days / SUB_D - 1e-9)
+  const dt = days / n
   const h = dt / 2
+  const { kf, assimilation, settling } = p
+  const iMax = p.iMax * q
+  const rho = p.rho * q + hot
   const rotting = p.rotting * rot
-  const wake = Math.min(1, s.settledD)
-  const clear0 = (p.iMax * q * wake) / (s.f + p.kf)
-  const f = s.f * Math.exp(-(clear0 * s.x + p.settling + rotting) * h)
-  const fMean = (s.f + f) / 2
-  const d = s.d + (p.settling * fMean - rotting * s.d) * h
-  const x = s.x * Math.exp((p.assimilation * clear0 * fMean - p.rho * q - hot) * h)
-  const clear = (p.iMax * q * Math.min(1, s.settledD + h)) / (f + p.kf)
-  const eating = clear * x
-  const rate = eating + p.settling + rotting
-  const out = rate > 0 ? (s.f * (1 - Math.exp(-rate * dt))) / rate : 0
-  const eaten = eating * out
-  const settled = p.settling * out
-  const rottenF = rotting * out
-  const rottenD = Math.min(s.d + settled, rotting * Math.max(0, d) * dt)
-  const grown = eaten * p.assimilation
-  const spent = Math.min(s.x + grown, (p.rho * q + hot) * x * dt)
-  s.f = Math.max(0, s.f - eaten - settled - rottenF)
-  s.d += settled - rottenD
-  s.x += grown - spent
-  s.lost += eaten - grown + rottenF + rottenD + spent
-  const inflow = TAN_PER_MG * (EATEN_TO_TAN * eaten + rottenF + rottenD)
-  s.a = (s.a + inflow / 2) * Math.exp(-p.tanLoss * dt) + inflow / 2
+  const tanKept = decay(p.tanLoss * dt)
+  let { f, d, x, a, settledD, lost } = s
+  for (let i = 0; i < n; i++) {
+    const clear0 = (iMax * (settledD < 1 ? settledD : 1)) / (f + kf)
+    const fHalf = f * decay((clear0 * x + settling + rotting) * h)
+    const net = (assimilation * clear0 * ((f + fHalf) / 2) - rho) * h
+    const xHalf = x * (net > 0 ? 1 + net * (1 + net / 2) : decay(-net))
+    const dHalf = d + (settling * ((f + fHalf) / 2) - rotting * d) * h
+    const eating = ((iMax * (settledD + h < 1 ? settledD + h : 1)) / (fHalf + kf)) * xHalf
+    const rate = eating + settling + rotting
+    const out = rate > 0 ? (f * (1 - decay(rate * dt))) / rate : 0
+    const eaten = eating * out
+    const settled = settling * out
+    const rottenF = rotting * out
+    const rottenD = Math.min(d + settled, rotting * Math.max(0, dHalf) * dt)
+    const grown = eaten * assimilation
+    const spent = Math.min(x + grown, rho * xHalf * dt)
+    f = Math.max(0, f - eaten - settled - rottenF)
+    d += settled - rottenD
+    x += grown - spent
+    lost += eaten - grown + rottenF + rottenD + spent
+    const inflow = (TAN_PER_MG / 2) * (EATEN_TO_TAN * eaten + rottenF + rottenD)
+    a = (a + inflow) * tanKept + inflow
+    settledD += dt
+  }
+  s.f = f
+  s.d = d
+  s.x = x
+  s.a = a
+  s.settledD = settledD
+  s.lost = lost
 }
 
 const USUAL_TAKE = 0.25
@@ -138,7 +154,7 @@ export function act(s: ConsumerState, p: ConsumerParams, action: Action): void {
     case 'renew': {
       const kept = Math.min(s.x, p.n0 * p.dryMg * s.setup.starter)
       s.taken += s.x - kept + s.f + s.d
-      Object.assign(s, { x: kept, f: 0, d: 0, a: 0, settledD: 0, overfedD: 0, bad: 0, peak: kept })
+      Object.assign(s, { x: kept, f: 0, d: 0, a: 0, settledD: 0, overfedD: 0, preyed: 0, bad: 0, peak: kept })
       if (kept > 1e-6) s.crashed = false
       return
     }

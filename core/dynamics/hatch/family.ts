@@ -1,10 +1,10 @@
 import { normalCdf } from '../../math/normalCdf'
 import type { RandomStream } from '../../math/random'
 import { grams, gramsPerLitre, litres } from '../../units/quantity'
-import { actionShare, type Action, type Environment, type Family, type Look, type Readiness, type Setup, type Stage, type Stock } from '../contract'
+import { actionShare, type Action, type Ailment, type Environment, type Family, type Look, type Readiness, type Setup, type Stage, type Stock } from '../contract'
 import { energyLoss } from './energyLoss'
 import { hatchFactors, productOfFactors, temperatureFactor } from './factors'
-import { HATCH } from './parameters'
+import { HATCH, LOT_DEFAULTS } from './parameters'
 
 /** Numbers of a bottle of cysts, step by step: the same equations as the curve, for use beside the other families. */
 export interface HatchFamilyParams {
@@ -133,7 +133,21 @@ function stock(s: HatchState, p: HatchFamilyParams): Stock {
   return { organisms, dryMg: (organisms * p.dryUg) / 1000, perMl: organisms / (s.setup.volumeL * 1000), perCm2: null }
 }
 
+/** What swims now against what the bottle would give with the household's figures. */
+function yieldRatio(s: HatchState, p: HatchFamilyParams): number {
+  const book = total(s, { ...p, hatchShare: LOT_DEFAULTS.hatch, cystsPerG: LOT_DEFAULTS.cystsPerG })
+  return book > 0 ? (total(s, p) * s.alive) / book : 0
+}
+
+function ail(s: HatchState, _p: HatchFamilyParams, ailment: Ailment): boolean {
+  if (ailment !== 'poisoned' && ailment !== 'contaminated') return false
+  s.alive *= ailment === 'poisoned' ? 0.03 : 0.4
+  s.spoilt ||= ailment === 'poisoned'
+  return true
+}
+
 export const hatchFamily: Family<HatchFamilyParams, HatchState> = {
   id: 'hatch', start, step, act, copy: s => ({ ...s }), nudge: () => {}, look, stage, readiness, stock,
+  yieldRatio, ail, roles: { growth: 'speed', capacity: 'hatchShare' },
   surplusPerDay: (s: HatchState, p: HatchFamilyParams, _e: Environment) => (readiness(s) === 'resting' ? 0 : stock(s, p).organisms), balance: () => null,
 }

@@ -1,10 +1,12 @@
 import type { Family } from '../contract'
 import type { LogisticParams } from './parameters'
-import { look, readiness, stage, stock, surplusPerDay } from './read'
+import { ail } from './ail'
+import { look, readiness, stage, stock, surplusPerDay, yieldRatio } from './read'
 import type { LogisticState } from './state'
 import { act, start, step } from './step'
 
 /** Worms, vinegar eels, paramecium, scuds: a population that grows on a medium that ages. */
 export const logistic: Family<LogisticParams, LogisticState> = {
-  id: 'logistic', start, step, act, copy: s => ({ ...s }), nudge: (s, f) => { s.x = Math.min(1, s.x * f) }, look, stage, readiness, stock, surplusPerDay, balance: () => null,
+  id: 'logistic', start, step, act, copy: s => ({ ...s }), nudge: (s, f) => { s.x = Math.min(1, s.x * f) }, look, stage, readiness, stock, surplusPerDay, yieldRatio, ail, balance: () => null,
+  roles: { growth: 'rOpt', lag: 'lag', capacity: 'capacity' },
 }

@@ -54,3 +54,5 @@ export function surplusPerDay(s: LogisticState, p: LogisticParams, { temperature
   const steady = Math.min(r * half * (1 - half / Math.max(s.q, 1e-6)), s.x * MOST_SHARE)
   return Math.max(0, Math.min(steady, s.x * MOST_SHARE * p.reach)) * p.capacity * s.units
 }
+
+export const yieldRatio = (s: LogisticState, p: LogisticParams) => (s.crashed ? 0 : s.x / p.readyAt)

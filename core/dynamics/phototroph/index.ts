@@ -1,9 +1,11 @@
 import type { Family } from '../contract'
 import type { PhototrophParams } from './parameters'
-import { balance, look, readiness, stage, stock, surplusPerDay } from './read'
+import { ail } from './ail'
+import { balance, look, readiness, stage, stock, surplusPerDay, yieldRatio } from './read'
 import { act, start, step, type PhototrophState } from './step'
 
 /** Green water and marine phytoplankton: cells in a lit vessel that shade each other. */
 export const phototroph: Family<PhototrophParams, PhototrophState> = {
-  id: 'phototroph', start, step, act, copy: s => ({ ...s }), nudge: (s, f) => { s.x *= f }, look, stage, readiness, stock, surplusPerDay, balance,
+  id: 'phototroph', start, step, act, copy: s => ({ ...s }), nudge: (s, f) => { s.x *= f }, look, stage, readiness, stock, surplusPerDay, yieldRatio, ail, balance,
+  roles: { growth: 'muMax', lag: 'lag' },
 }

@@ -59,3 +59,5 @@ export function surplusPerDay(s: PhototrophState, p: PhototrophParams, { tempera
 }
 
 export const balance = (s: PhototrophState, p: PhototrophParams): Balance => ({ unit: 'mg N/L', start: s.start, added: s.added, held: s.n + s.x / p.yield, taken: s.taken, lost: s.lost })
+
+export const yieldRatio = (s: PhototrophState, p: PhototrophParams) => (s.crashed ? 0 : s.x / p.readyAt)

@@ -17,6 +17,8 @@ export interface PhototrophState {
   /** Density at which the light no longer carries it. */
   limit: number
   depthM: number
+  /** Loss to animals that graze it, 1/d. */
+  grazed: number
   peak: number
   crashed: boolean
   /** Nitrogen accounts, mg N/L. */
@@ -36,7 +38,7 @@ export function start(p: PhototrophParams, setup: Setup, _chance: RandomStream |
   const x = p.x0 * setup.starter
   const depthM = setup.widthCm / 100
   return {
-    x, n: p.n0, ageD: 0, sterileD: 0, lagLeft: p.lag, spentD: 0, limit: lightLimit(p, depthM), depthM, peak: x, crashed: false,
+    x, n: p.n0, ageD: 0, sterileD: 0, lagLeft: p.lag, spentD: 0, limit: lightLimit(p, depthM), depthM, grazed: 0, peak: x, crashed: false,
     start: p.n0 + x / p.yield, added: 0, taken: 0, lost: 0, setup,
   }
 }
@@ -51,7 +53,7 @@ export function step(s: PhototrophState, p: PhototrophParams, { temperatureC: t 
     const lit = clock < p.litH - 1e-9
     const toSwitch = lit ? p.litH - clock : 24 - clock
     const h = Math.min(left, SUB_H, Math.max(toSwitch, 1e-6))
-    sub(s, p, q, lit, s.crashed || hot ? DEATH : 0, h / 24)
+    sub(s, p, q, lit, (s.crashed || hot ? DEATH : 0) + s.grazed, h / 24)
     left -= h
     clock += h
     if (clock >= 24 - 1e-9) clock -= 24
@@ -116,7 +118,7 @@ export function act(s: PhototrophState, p: PhototrophParams, action: Action): vo
       const kept = Math.min(s.x, p.x0 * s.setup.starter)
       s.taken += (s.x - kept) / p.yield + s.n
       s.added += p.n0
-      Object.assign(s, { x: kept, n: p.n0, sterileD: 0, lagLeft: p.lag, spentD: 0, peak: kept })
+      Object.assign(s, { x: kept, n: p.n0, sterileD: 0, lagLeft: p.lag, spentD: 0, grazed: 0, peak: kept })
       if (kept > 1e-2) s.crashed = false
       return
     }

@@ -106,4 +106,11 @@ export const daysToLastHarvest = (s: StageClockState, p: StageClockParams, warme
 /** Mosquito larvae: no population model, a clock that must not run out. */
 export const stageClock: Family<StageClockParams, StageClockState> = {
   id: 'stage-clock', start, step, act, copy: s => ({ ...s }), nudge: (s, f) => { s.n *= f }, look, stage, readiness, stock, surplusPerDay, balance: () => null,
+  yieldRatio: (s, p) => (s.empty || sinceHatch(s, p) < 0 ? 0 : s.n / p.perLitre),
+  ail: (s, _p, ailment) => {
+    if (ailment !== 'poisoned' && ailment !== 'contaminated') return false
+    s.n *= ailment === 'poisoned' ? 0.03 : 0.3
+    return true
+  },
+  roles: {},
 }

@@ -1,9 +1,11 @@
 import type { Family } from '../contract'
 import type { SuccessionParams } from './parameters'
-import { balance, look, readiness, stage, stock, surplusPerDay } from './read'
+import { ail } from './ail'
+import { balance, look, readiness, stage, stock, surplusPerDay, yieldRatio } from './read'
 import { act, start, step, type SuccessionState } from './step'
 
 /** Infusoria: bacteria bloom on plant matter, ciliates clear them away. */
 export const succession: Family<SuccessionParams, SuccessionState> = {
-  id: 'succession', start, step, act, copy: s => ({ ...s }), nudge: (s, f) => { s.c *= f }, look, stage, readiness, stock, surplusPerDay, balance,
+  id: 'succession', start, step, act, copy: s => ({ ...s }), nudge: (s, f) => { s.c *= f }, look, stage, readiness, stock, surplusPerDay, yieldRatio, ail, balance,
+  roles: { growth: 'graze' },
 }

@@ -65,3 +65,6 @@ export function surplusPerDay(s: SuccessionState, p: SuccessionParams, { tempera
 }
 
 export const balance = (s: SuccessionState): Balance => ({ unit: 'mg/L', start: s.start, added: s.added, held: s.m + s.s + s.b + s.c, taken: s.taken, lost: s.lost })
+
+/** Milky water is no harvest, however many ciliates swim in it. */
+export const yieldRatio = (s: SuccessionState) => (s.c / READY.ciliates) * (s.b < READY.bacteria ? 1 : READY.bacteria / s.b)

@@ -1,4 +1,5 @@
 import type { RandomStream } from '../../math/random'
+import { decay } from '../../math/decay'
 import { actionMgPerL, actionShare, type Action, type Environment, type Setup } from '../contract'
 import { BAD_LOSS, READY, type SuccessionParams } from './parameters'
 
@@ -40,8 +41,7 @@ export function start(p: SuccessionParams, setup: Setup, chance: RandomStream | 
 export function step(st: SuccessionState, p: SuccessionParams, { temperatureC }: Environment, hours: number): void {
   const f = 2 ** ((temperatureC - 22) / 10)
   const hot = temperatureC > p.tMax ? ABOVE_MAX : 0
-  const n = Math.ceil(hours / 24 / SUB_D - 1e-9)
-  for (let i = 0; i < n; i++) sub(st, p, f, hot, hours / 24 / n)
+  move(st, p, f, hot, hours / 24)
   st.ageD += hours / 24
   if (st.b > st.peakB) st.peakB = st.b
   if (st.c > st.peakC) st.peakC = st.c
@@ -50,41 +50,55 @@ export function step(st: SuccessionState, p: SuccessionParams, { temperatureC }:
 }
 
 /** What a pool holds after a time with a steady inflow and a loss in proportion to what it holds. */
-const held = (pool: number, inflow: number, rate: number, dt: number) => {
+function held(pool: number, inflow: number, rate: number, dt: number): number {
   const gone = rate * dt
+  const e = decay(gone)
   // (1 - e^-z)/z by its series where it would cancel.
-  const e = Math.exp(-gone)
   return pool * e + inflow * (gone > 1e-4 ? (1 - e) / gone : 1 - gone / 2)
 }
 
-/** Each pool loses in proportion to itself, at rates taken from the middle of the step: positive however fast the food turns over. */
-function sub(st: SuccessionState, p: SuccessionParams, f: number, hot: number, dt: number): void {
+/**
+ * Each pool loses in proportion to itself, at rates taken from the middle of the step: positive however fast the food turns over.
+ * Pools are held in locals over all sub-steps: this is where an estimate spends its time.
+ */
+function move(st: SuccessionState, p: SuccessionParams, f: number, hot: number, days: number): void {
+  const n = Math.ceil(days / SUB_D - 1e-9)
+  const dt = days / n
   const h = dt / 2
+  const { ks, kb, growthShare } = p
+  const use = (f * p.mu) / p.yield
+  const grazing = f * p.graze
   const dieB = f * p.deathB + hot
   const dieC = f * (p.deathC + st.loss) + hot
-  const brokenHalf = f * p.hydrolysis * st.m * h
-  const useHalf = (f * p.mu * st.b) / (p.yield * (p.ks + st.s))
-  const s = held(st.s, brokenHalf, useHalf, h)
-  const grazeHalf = (f * p.graze * st.c) / (p.kb + st.b)
-  const b = held(st.b, p.yield * Math.max(0, st.s + brokenHalf - s), grazeHalf + dieB, h)
-  const c = held(st.c, p.growthShare * grazeHalf * ((st.b + b) / 2) * h, dieC, h)
+  const breaking = f * p.hydrolysis
+  const kept = decay(breaking * dt)
+  let { m, s, b, c, lost } = st
+  for (let i = 0; i < n; i++) {
+    const brokenHalf = breaking * m * h
+    const sHalf = held(s, brokenHalf, (use * b) / (ks + s), h)
+    const grazeHalf = (grazing * c) / (kb + b)
+    const bHalf = held(b, p.yield * Math.max(0, s + brokenHalf - sHalf), grazeHalf + dieB, h)
+    const cHalf = held(c, growthShare * grazeHalf * ((b + bHalf) / 2) * h, dieC, h)
 
-  const m = st.m * Math.exp(-f * p.hydrolysis * dt)
-  const broken = st.m - m
-  const sEnd = held(st.s, broken, (f * p.mu * b) / (p.yield * (p.ks + s)), dt)
-  const eaten = Math.max(0, st.s + broken - sEnd)
-  const grown = eaten * p.yield
-  const graze = (f * p.graze * c) / (p.kb + b)
-  const bEnd = held(st.b, grown, graze + dieB, dt)
-  const goneB = Math.max(0, st.b + grown - bEnd)
-  const grazed = goneB * (graze / Math.max(1e-12, graze + dieB))
-  const toC = p.growthShare * grazed
-  const cEnd = held(st.c, toC, dieC, dt)
-  st.lost += eaten - grown + (goneB - toC) + (st.c + toC - cEnd)
+    const broken = m - m * kept
+    const sEnd = held(s, broken, (use * bHalf) / (ks + sHalf), dt)
+    const eaten = Math.max(0, s + broken - sEnd)
+    const grown = eaten * p.yield
+    const graze = (grazing * cHalf) / (kb + bHalf)
+    const goneB = Math.max(0, b + grown - held(b, grown, graze + dieB, dt))
+    const toC = growthShare * goneB * (graze / Math.max(1e-12, graze + dieB))
+    const cEnd = held(c, toC, dieC, dt)
+    lost += eaten - grown + (goneB - toC) + (c + toC - cEnd)
+    m -= broken
+    s += broken - eaten
+    b += grown - goneB
+    c = cEnd
+  }
   st.m = m
-  st.s = st.s + broken - eaten
-  st.b = st.b + grown - goneB
-  st.c = cEnd
+  st.s = s
+  st.b = b
+  st.c = c
+  st.lost = lost
 }
 
 /** Usual feed of a tiring jar, mg/L, and usual harvest. */

@@ -1,0 +1,93 @@
+import { AILMENTS, type Ailment } from '../dynamics/contract'
+import type { Food } from '../foods/contract'
+import { copyCulture } from '../foods/culture'
+import { randomStream } from '../math/random'
+import { systematic, weightsOf, type Cloud, type Particle } from './cloud'
+import type { Observation } from './observation'
+import { advance, likelihood } from './replay'
+import type { Subject } from './subject'
+
+export type CauseId = Ailment | 'cold'
+
+/** A cause that may lie behind what was seen, against a vessel in which nothing is wrong. */
+export interface Cause {
+  id: CauseId
+  /** How much better it explains what was seen; 1 is no better. */
+  ratio: number
+  /** Share of belief among all causes and none. */
+  probability: number
+  /** True where it stands in the log, such as a cold that was read; else it would be hidden. */
+  known: boolean
+}
+
+/** Beliefs before anything was seen (working estimates). */
+const BEFORE: Record<CauseId, number> = { cold: 0.06, starved: 0.06, overfed: 0.05, dense: 0.04, contaminated: 0.05, poisoned: 0.03, old: 0.05 }
+const NOTHING = 1 - Object.values(BEFORE).reduce((a, b) => a + b, 0)
+/** A cold that nobody read, degC below the set temperature. */
+const HIDDEN_COLD = 5
+/** So far below the middle of its range a food is cold, degC. */
+const COLD_BELOW_MIDDLE = 4
+const COURSES = 60
+/** Parts of the window at whose beginning something may have gone wrong. */
+const ONSETS = [0, 0.5] as const
+
+const middleOf = (food: Food) => (food.rangeC[0] + food.rangeC[1]) / 2
+/** True where a food is kept so cold that it shows. */
+export const isCold = (food: Food, c: number) => c < middleOf(food) - COLD_BELOW_MIDDLE
+
+/** Mean likelihood of what was seen since, when something happens at one moment in between. */
+function evidence(courses: readonly Particle[], seen: readonly Observation[], temperature: (day: number) => number, seed: number, onsetH: number, wrong: ((p: Particle) => boolean) | null): number | null {
+  const chance = randomStream(seed)
+  const logs: number[] = []
+  for (const from of courses) {
+    const p: Particle = { ...from, culture: copyCulture(from.culture) }
+    let log = 0
+    let done = wrong === null
+    for (const o of seen) {
+      if (!done && o.h >= onsetH) {
+        advance(p, Math.max(p.culture.ageH, onsetH), temperature, chance)
+        if (!wrong!(p)) return null
+        done = true
+      }
+      advance(p, o.h, temperature, chance)
+      if (o.kind === 'action') p.culture.family.act(p.culture.state, p.culture.params, o.action)
+      else log += likelihood(o, p) ?? 0
+    }
+    logs.push(log)
+  }
+  const top = Math.max(...logs)
+  return Math.log(logs.reduce((s, l) => s + Math.exp(l - top), 0) / logs.length) + top
+}
+
+/**
+ * Likely causes, the likeliest first: the last week or two are run again with each thing that can go wrong,
+ * and weighed by how well they then explain what was seen.
+ * @param weekAgo the cloud before the window
+ * @param seen observations in the window, in order
+ */
+export function diagnose(subject: Subject, weekAgo: Cloud, seen: readonly Observation[], temperature: (day: number) => number): Cause[] {
+  if (!seen.some(o => ['look', 'count', 'density', 'yield', 'refused'].includes(o.kind))) return []
+  const picks = systematic(weightsOf(weekAgo), COURSES, 0.5)
+  const courses = picks.map(i => weekAgo[i]!)
+  const fromH = courses[0]!.culture.ageH
+  const toH = seen.at(-1)!.h
+  const run = (t: (day: number) => number, wrong: ((p: Particle) => boolean) | null, onset = 0) => evidence(courses, seen, t, subject.seed + 17, fromH + onset * (toH - fromH), wrong)
+  const nothing = run(temperature, null)!
+  const causes: { id: CauseId, log: number, base: number, known: boolean }[] = []
+
+  const meanC = (temperature(fromH / 24) + temperature(toH / 24)) / 2
+  const middle = middleOf(subject.food)
+  const wasRead = seen.some(o => o.kind === 'temperature')
+  if (isCold(subject.food, meanC)) causes.push({ id: 'cold', log: nothing, base: run(day => temperature(day) + (middle - meanC), null)!, known: true })
+  else if (!wasRead) causes.push({ id: 'cold', log: run(day => temperature(day) - HIDDEN_COLD, null)!, base: nothing, known: false })
+
+  for (const id of AILMENTS) {
+    const logs = ONSETS.map(onset => run(temperature, p => p.culture.family.ail(p.culture.state, p.culture.params, id), onset)).filter(l => l !== null)
+    if (logs.length === 0) continue
+    const top = Math.max(...logs)
+    causes.push({ id, log: Math.log(logs.reduce((s, l) => s + Math.exp(l - top), 0) / ONSETS.length) + top, base: nothing, known: false })
+  }
+  const ratios = causes.map(c => Math.exp(Math.max(-40, Math.min(40, c.log - c.base))))
+  const total = NOTHING + causes.reduce((s, c, n) => s + BEFORE[c.id] * ratios[n]!, 0)
+  return causes.map((c, n) => ({ id: c.id, known: c.known, ratio: ratios[n]!, probability: (BEFORE[c.id] * ratios[n]!) / total })).sort((a, b) => b.probability - a.probability)
+}

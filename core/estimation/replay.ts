@@ -1,0 +1,148 @@
+import { READINESS, type Readiness } from '../dynamics/contract'
+import { runCulture, STEP_H } from '../foods/culture'
+import { randomStream } from '../math/random'
+import { bandOf, copyCloud, effectiveNumber, resample, weightsOf, type Cloud, type Particle } from './cloud'
+import { countLikelihood, densityLikelihood, lookLikelihood, refusalLikelihood, yieldLikelihood, type Observation } from './observation'
+import { starter, type Subject } from './subject'
+
+export const PARTICLES = 400
+/** Below this share of effective particles the cloud is drawn anew. */
+const RESAMPLE_BELOW = 0.5
+/** A count beyond this many times the densest course is a slip of the pen. */
+const IMPOSSIBLE = 300
+/** A look whose signs are on the average less likely than this contradicts what was known. */
+const SURPRISING = Math.log(0.07)
+
+/** What an observation did to what is believed. */
+export interface Move {
+  /** Index among the observations given. */
+  index: number
+  h: number
+  /** Median density after over before. */
+  density: number
+  ready: [before: number, after: number]
+  failed: [before: number, after: number]
+}
+
+export type Remark = { code: 'before-start' | 'after-now' | 'impossible-count' | 'surprising', index: number, h: number }
+
+interface Checkpoint { done: number, cloud: Cloud, moves: readonly Move[], remarks: readonly Remark[] }
+
+/** What is kept of a vessel between two readings: the cloud at the last log position, and one from about a week before. */
+export interface ReplayMemory { subject: string, keys: string[], last: Checkpoint, old: Checkpoint | null }
+
+export interface Replayed { cloud: Particle[], moves: readonly Move[], remarks: readonly Remark[], /** The cloud as it was a week ago, with the index of the first observation after it. */ weekAgo: { cloud: Cloud, from: number } | null, memory: ReplayMemory, observations: readonly Observation[] }
+
+const WEEK_H = 7 * 24
+const perMl = (p: Particle) => p.culture.family.stock(p.culture.state, p.culture.params).organisms / (p.culture.setup.volumeL * 1000)
+const readinessOf = (p: Particle): Readiness => p.culture.family.readiness(p.culture.state, p.culture.params)
+
+/** Moves a particle on and notes when it is first ready. */
+export function advance(p: Particle, toH: number, temperature: (day: number) => number, chance: ReturnType<typeof randomStream>): void {
+  while (p.culture.ageH < toH - 1e-6) {
+    runCulture(p.culture, Math.min(STEP_H, toH - p.culture.ageH), temperature, chance)
+    if (p.readyH === null && readinessOf(p) === 'ready') p.readyH = p.culture.ageH
+  }
+}
+
+/** Temperature by the readings, each holding until the next. */
+export function temperatureOf(observations: readonly Observation[], setC: number): (day: number) => number {
+  const read = observations.filter(o => o.kind === 'temperature')
+  return day => read.findLast(t => t.h <= day * 24 + 1e-9)?.c ?? setC
+}
+
+/** Log-likelihood of an observation for one course; null for what tells nothing of it. */
+export function likelihood(o: Observation, p: Particle): number | null {
+  const { culture: c } = p
+  switch (o.kind) {
+    case 'look': return lookLikelihood(o.signs, c.family.look(c.state, c.params))
+    case 'count': return countLikelihood(o.animals, o.ml, perMl(p))
+    case 'density': return densityLikelihood(o.perMl, o.logSd, perMl(p))
+    case 'yield': return yieldLikelihood(o.seen, c.family.yieldRatio(c.state, c.params))
+    case 'refused': return refusalLikelihood(c.family.yieldRatio(c.state, c.params))
+    case 'temperature': case 'action': return null
+  }
+}
+
+const summary = (cloud: Cloud, w: Float64Array) => {
+  let [ready, failed] = [0, 0]
+  cloud.forEach((p, i) => {
+    const r = READINESS.indexOf(readinessOf(p))
+    if (r === 2) ready += w[i]!
+    if (r >= 4) failed += w[i]!
+  })
+  return { density: bandOf(cloud.map(perMl), w).p50, ready, failed }
+}
+
+/**
+ * Replays setup and observations to a moment: every observation is one step of the filter.
+ * Each step has a stream of chance of its own, so that going on from a memory gives what starting anew gives.
+ * @param observations in any order; what lies before the start or after the moment is left out and remarked on
+ */
+export function replay(subject: Subject, observations: readonly Observation[], atH: number, memory?: ReplayMemory): Replayed {
+  const remarks: Remark[] = []
+  const order = observations.map((o, index) => ({ o, index })).filter(({ o, index }) => {
+    if (o.h < 0) remarks.push({ code: 'before-start', index, h: o.h })
+    if (o.h > atH) remarks.push({ code: 'after-now', index, h: o.h })
+    return o.h >= 0 && o.h <= atH
+  }).sort((a, b) => a.o.h - b.o.h || a.index - b.index)
+  const list = order.map(x => x.o)
+  const keys = order.map(x => `${x.index}${JSON.stringify(x.o)}`)
+  const identity = JSON.stringify([subject.food.profile.id, subject.method.id, subject.setup, subject.temperatureC, subject.seed, subject.priors ?? {}, subject.known ?? {}, [...new Set(list.flatMap(o => (o.kind === 'action' ? [o.action.kind] : [])))].sort()])
+  const temperature = temperatureOf(list, subject.temperatureC)
+
+  // Diagnosis starts one to two weeks back, at a whole week, so that it does not depend on what is remembered.
+  const oldH = (Math.floor((list.at(-1)?.h ?? 0) / WEEK_H) - 1) * WEEK_H
+  const oldIndex = list.findIndex(o => o.h > oldH)
+
+  const known = memory?.subject === identity ? memory : undefined
+  const fits = (c: Checkpoint | null | undefined): c is Checkpoint => !!c && c.done <= keys.length && keys.slice(0, c.done).every((k, i) => k === known!.keys[i])
+  let old: Checkpoint | null = fits(known?.old) && known!.old!.done <= oldIndex ? known!.old : null
+  let at: Checkpoint
+  if (fits(known?.last) && old?.done === oldIndex) at = known!.last
+  else if (old) at = old
+  else {
+    const chance = randomStream(subject.seed)
+    const start = starter(subject, list)
+    at = { done: 0, cloud: Array.from({ length: PARTICLES }, () => ({ culture: start(chance), logWeight: 0, readyH: null })), moves: [], remarks: [] }
+  }
+
+  let cloud = copyCloud(at.cloud)
+  const moves = [...at.moves]
+  const found = [...at.remarks]
+  for (let i = at.done; i < list.length; i++) {
+    const o = list[i]!
+    if (i === oldIndex && old?.done !== i) old = { done: i, cloud: copyCloud(cloud), moves: [...moves], remarks: [...found] }
+    const chance = randomStream(subject.seed + 7919 * (i + 1))
+    for (const p of cloud) advance(p, o.h, temperature, chance)
+    if (o.kind === 'action') {
+      for (const { culture: c } of cloud) c.family.act(c.state, c.params, o.action)
+      continue
+    }
+    if (o.kind === 'temperature') continue
+    const index = order[i]!.index
+    if (o.kind === 'count' && o.animals / o.ml > IMPOSSIBLE * Math.max(1, ...cloud.map(perMl))) {
+      found.push({ code: 'impossible-count', index, h: o.h })
+      continue
+    }
+    const before = weightsOf(cloud)
+    const was = summary(cloud, before)
+    const logs = cloud.map(p => likelihood(o, p) ?? 0)
+    const evidence = Math.log(logs.reduce((s, l, n) => s + before[n]! * Math.exp(l), 0))
+    const parts = o.kind === 'look' ? Math.max(1, Object.keys(o.signs).length) : 1
+    if (o.kind === 'look' && evidence / parts < SURPRISING) found.push({ code: 'surprising', index, h: o.h })
+    cloud.forEach((p, n) => { p.logWeight += logs[n]! })
+    const w = weightsOf(cloud)
+    const is = summary(cloud, w)
+    moves.push({ index, h: o.h, density: was.density > 0 ? is.density / was.density : 1, ready: [was.ready, is.ready], failed: [was.failed, is.failed] })
+    if (effectiveNumber(w) < RESAMPLE_BELOW * cloud.length) cloud = resample(cloud, w, chance)
+  }
+  const last: Checkpoint = { done: list.length, cloud, moves, remarks: found }
+  const chance = randomStream(subject.seed + 7919 * (list.length + 1))
+  const now = copyCloud(last.cloud)
+  for (const p of now) advance(p, atH, temperature, chance)
+  return {
+    cloud: now, moves, remarks: [...remarks, ...found].sort((a, b) => a.h - b.h), weekAgo: old ? { cloud: old.cloud, from: old.done } : null,
+    memory: { subject: identity, keys, last, old }, observations: list,
+  }
+}

@@ -1,0 +1,40 @@
+import type { Food, FoodMethod } from '../foods/contract'
+import { startCulture, withoutUpkeep, type Culture, type CultureSetup } from '../foods/culture'
+import type { RandomStream } from '../math/random'
+import type { Observation } from './observation'
+
+/** What a room has taught about a parameter: a shift of its logarithm against the book, and what is still open. */
+export interface Prior { logShift: number, logSd: number }
+export type Priors = Readonly<Record<string, Prior>>
+
+/** A vessel to be read: what is fixed from its start. */
+export interface Subject {
+  food: Food
+  method: FoodMethod
+  setup: CultureSetup
+  /** Temperature where none was read. */
+  temperatureC: number
+  seed: number
+  priors?: Priors
+  /** A number that is known of this very vessel, such as grams of cysts per litre. */
+  known?: Readonly<Record<string, number>>
+}
+
+/** The food as this room knows it. */
+function foodHere({ food, priors = {}, known = {} }: Subject): Food {
+  const parameters = { ...food.parameters }
+  for (const [key, prior] of Object.entries(priors)) if (parameters[key]) parameters[key] = { ...parameters[key], logSd: prior.logSd }
+  for (const key of Object.keys(known)) if (parameters[key]) parameters[key] = { ...parameters[key], logSd: 0 }
+  return { ...food, parameters }
+}
+
+/** Starts copies of the vessel that differ by chance; what somebody writes down as done is not done by itself as well. */
+export function starter(subject: Subject, observations: readonly Observation[]): (chance: RandomStream | null) => Culture {
+  const food = foodHere(subject)
+  const factors: Record<string, number> = { ...subject.method.factors }
+  for (const [key, prior] of Object.entries(subject.priors ?? {})) factors[key] = (factors[key] ?? 1) * Math.exp(prior.logShift)
+  for (const key of Object.keys(subject.known ?? {})) delete factors[key]
+  const method: FoodMethod = { ...subject.method, factors, sets: { ...subject.method.sets, ...subject.known } }
+  const kinds = [...new Set(observations.flatMap(o => (o.kind === 'action' ? [o.action.kind] : [])))]
+  return chance => withoutUpkeep(startCulture(food, method, subject.setup, chance), kinds)
+}
