@@ -27,7 +27,7 @@ const NOTHING = 1 - Object.values(BEFORE).reduce((a, b) => a + b, 0)
 const HIDDEN_COLD = 5
 /** So far below the middle of its range a food is cold, degC. */
 const COLD_BELOW_MIDDLE = 4
-const COURSES = 60
+const COURSES = 40
 /** Parts of the window at whose beginning something may have gone wrong. */
 const ONSETS = [0, 0.5] as const
 

@@ -1,6 +1,7 @@
 import { copyCulture, runCulture, STEP_H } from '../foods/culture'
 import { randomStream } from '../math/random'
 import { systematic, type Cloud } from './cloud'
+import { runUntilReady } from './runUntilReady'
 
 /** Courses run into the future; each stands for an equal share of the cloud. */
 const COURSES = 120
@@ -22,9 +23,8 @@ export function lookAhead(cloud: Cloud, w: Float64Array, temperature: (day: numb
     let readyH = p.readyH
     let crashed = gone()
     for (let h = 0; h < AHEAD_D * 24 && (readyH === null || h < CRASH_D * 24) && !crashed; h += STEP_H) {
-      runCulture(c, STEP_H, temperature, chance)
-      const r = readiness()
-      if (readyH === null && r === 'ready') readyH = c.ageH
+      if (readyH === null) readyH = runUntilReady(c, STEP_H, temperature, chance)
+      else runCulture(c, STEP_H, temperature, chance)
       if (gone()) {
         if (h < CRASH_D * 24) crashed = true
         else break

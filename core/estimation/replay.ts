@@ -1,8 +1,9 @@
-import { READINESS, type Readiness } from '../dynamics/contract'
+import type { Readiness } from '../dynamics/contract'
 import { runCulture, STEP_H } from '../foods/culture'
-import { randomStream } from '../math/random'
-import { bandOf, copyCloud, effectiveNumber, resample, weightsOf, type Cloud, type Particle } from './cloud'
+import { randomStream, type RandomStream } from '../math/random'
+import { copyCloud, effectiveNumber, resample, weightsOf, type Cloud, type Particle } from './cloud'
 import { countLikelihood, densityLikelihood, lookLikelihood, refusalLikelihood, yieldLikelihood, type Observation } from './observation'
+import { runUntilReady } from './runUntilReady'
 import { starter, type Subject } from './subject'
 
 export const PARTICLES = 400
@@ -18,7 +19,7 @@ export interface Move {
   /** Index among the observations given. */
   index: number
   h: number
-  /** Median density after over before. */
+  /** Geometric mean of density after over before. */
   density: number
   ready: [before: number, after: number]
   failed: [before: number, after: number]
@@ -34,14 +35,17 @@ export interface ReplayMemory { subject: string, keys: string[], last: Checkpoin
 export interface Replayed { cloud: Particle[], moves: readonly Move[], remarks: readonly Remark[], /** The cloud as it was a week ago, with the index of the first observation after it. */ weekAgo: { cloud: Cloud, from: number } | null, memory: ReplayMemory, observations: readonly Observation[] }
 
 const WEEK_H = 7 * 24
+/** Below this a density is none, per mL. */
+const LEAST_PER_ML = 1e-6
 const perMl = (p: Particle) => p.culture.family.stock(p.culture.state, p.culture.params).organisms / (p.culture.setup.volumeL * 1000)
 const readinessOf = (p: Particle): Readiness => p.culture.family.readiness(p.culture.state, p.culture.params)
 
 /** Moves a particle on and notes when it is first ready. */
-export function advance(p: Particle, toH: number, temperature: (day: number) => number, chance: ReturnType<typeof randomStream>): void {
+export function advance(p: Particle, toH: number, temperature: (day: number) => number, chance: RandomStream): void {
   while (p.culture.ageH < toH - 1e-6) {
-    runCulture(p.culture, Math.min(STEP_H, toH - p.culture.ageH), temperature, chance)
-    if (p.readyH === null && readinessOf(p) === 'ready') p.readyH = p.culture.ageH
+    const hours = Math.min(STEP_H, toH - p.culture.ageH)
+    if (p.readyH === null) p.readyH = runUntilReady(p.culture, hours, temperature, chance)
+    else runCulture(p.culture, hours, temperature, chance)
   }
 }
 
@@ -64,14 +68,15 @@ export function likelihood(o: Observation, p: Particle): number | null {
   }
 }
 
-const summary = (cloud: Cloud, w: Float64Array) => {
-  let [ready, failed] = [0, 0]
-  cloud.forEach((p, i) => {
-    const r = READINESS.indexOf(readinessOf(p))
-    if (r === 2) ready += w[i]!
-    if (r >= 4) failed += w[i]!
-  })
-  return { density: bandOf(cloud.map(perMl), w).p50, ready, failed }
+/** What is believed of a cloud under some weights, by what each course is like. */
+function summary(logDensity: Float64Array, readiness: readonly Readiness[], w: Float64Array) {
+  let [density, ready, failed] = [0, 0, 0]
+  for (let i = 0; i < w.length; i++) {
+    density += w[i]! * logDensity[i]!
+    if (readiness[i] === 'ready') ready += w[i]!
+    else if (readiness[i] === 'failing' || readiness[i] === 'failed') failed += w[i]!
+  }
+  return { density, ready, failed }
 }
 
 /**
@@ -126,15 +131,17 @@ export function replay(subject: Subject, observations: readonly Observation[], a
       continue
     }
     const before = weightsOf(cloud)
-    const was = summary(cloud, before)
+    const readiness = cloud.map(readinessOf)
+    const logDensity = Float64Array.from(cloud, p => Math.log(Math.max(LEAST_PER_ML, perMl(p))))
+    const was = summary(logDensity, readiness, before)
     const logs = cloud.map(p => likelihood(o, p) ?? 0)
     const evidence = Math.log(logs.reduce((s, l, n) => s + before[n]! * Math.exp(l), 0))
     const parts = o.kind === 'look' ? Math.max(1, Object.keys(o.signs).length) : 1
     if (o.kind === 'look' && evidence / parts < SURPRISING) found.push({ code: 'surprising', index, h: o.h })
     cloud.forEach((p, n) => { p.logWeight += logs[n]! })
     const w = weightsOf(cloud)
-    const is = summary(cloud, w)
-    moves.push({ index, h: o.h, density: was.density > 0 ? is.density / was.density : 1, ready: [was.ready, is.ready], failed: [was.failed, is.failed] })
+    const is = summary(logDensity, readiness, w)
+    moves.push({ index, h: o.h, density: Math.exp(is.density - was.density), ready: [was.ready, is.ready], failed: [was.failed, is.failed] })
     if (effectiveNumber(w) < RESAMPLE_BELOW * cloud.length) cloud = resample(cloud, w, chance)
   }
   const last: Checkpoint = { done: list.length, cloud, moves, remarks: found }

@@ -1,27 +1,45 @@
-import { estimate } from '@renatus/core/estimation/particleFilter'
+import { estimate } from '@renatus/core/estimation/estimate'
+import type { ReplayMemory } from '@renatus/core/estimation/replay'
+import { CASES, figures, median } from '../../tests/core/estimation/figures'
 import { sloppyCulture } from '../../tests/core/estimation/sloppy'
 
-const CASES = [['microworm', 'oats', 5, 23], ['infusoria', 'scalded-leaf', 6, 22], ['moina', 'yeast-and-spirulina', 9, 25], ['green-water', 'thinned-daily', 5, 22], ['brine-shrimp', 'one-pull', 1, 25], ['mosquito-larva', 'leaf-bucket', 5, 24]] as const
+const percent = (n: number, of: number) => (of === 0 ? '-' : `${Math.round((100 * n) / of)} % of ${of}`)
+const WEEKS_8 = 56
+const CULTURES = 80
 
-/** Cultures whose truth the filter does not see, one of each family: how often its band holds the truth, how far off its ready day is, how long it takes. */
-export function benchEstimation(cultures = 60): void {
-  for (const [food, method, days, c] of CASES) {
-    let covered = 0
-    let ms = 0
-    const errors: number[] = []
-    const flags = { failed: [0, 0], healthy: [0, 0] }
-    for (let seed = 1; seed <= cultures; seed++) {
-      const k = sloppyCulture(food, method, days, c, seed)
-      const from = performance.now()
-      const e = estimate({ food: k.food, method: k.method, setup: k.setup, temperatureC: c, observations: k.observations, atH: days * 24, seed: 9 })
-      ms += performance.now() - from
-      if (k.density >= e.density.p10 * 0.999 && k.density <= e.density.p90 * 1.001) covered++
-      if (k.readyDay !== null && e.readyH) errors.push(Math.abs(e.readyH.p50 / 24 - k.readyDay))
-      const group = flags[k.readyDay === null ? 'failed' : 'healthy']
-      group[1]!++
-      if (e.pFailed > 0.5) group[0]!++
-    }
-    errors.sort((a, b) => a - b)
-    console.log(`estimate ${food.padEnd(15)} 80 % band holds the truth in ${Math.round((100 * covered) / cultures)} %, ready day off by ${errors[Math.floor(errors.length / 2)]?.toFixed(2) ?? '-'} d (median), failed flagged ${flags.failed.join(' of ')}, healthy flagged ${flags.healthy.join(' of ')}, ${(ms / cultures).toFixed(0)} ms each`)
+/** Vessels whose truth the filter does not see, one food of each family. */
+export function benchReading(cultures = 120): void {
+  const all = CASES.map(([food, method]) => {
+    const f = figures(food, method, cultures)
+    console.log(`estimate ${food.padEnd(15)} 80 % band holds the truth in ${percent(f.held, f.readings)}; ready day off by ${f.error.toFixed(2)} d, the card by ${f.cardError.toFixed(2)} d; failed flagged ${percent(...f.failed)}, healthy ${percent(...f.healthy)}`)
+    return f
+  })
+  const sum = (pick: (f: (typeof all)[number]) => readonly [number, number]) => percent(all.reduce((s, f) => s + pick(f)[0], 0), all.reduce((s, f) => s + pick(f)[1], 0))
+  const errors = all.flatMap(f => f.errors)
+  console.log(`estimate all foods       80 % band holds the truth in ${sum(f => [f.held, f.readings])}; ready day off by ${median(errors.map(e => e.own)).toFixed(2)} d, the card by ${median(errors.map(e => e.card)).toFixed(2)} d; failed flagged ${sum(f => f.failed)}, healthy ${sum(f => f.healthy)}`)
+}
+
+/** How long a reading takes: anew, and with what is remembered of the one before. */
+export function benchReadingTime(): void {
+  const time = (run: () => void) => {
+    const from = performance.now()
+    run()
+    return performance.now() - from
   }
+  for (const [food, method] of CASES) {
+    const k = sloppyCulture(food, method, food === 'brine-shrimp' ? 3 : WEEKS_8, 4)
+    const sixty = Array.from({ length: 60 }, (_, i) => k.observations[Math.floor((i * k.observations.length) / 60)]!)
+    const anew = time(() => estimate(k.subject, sixty, k.atH))
+    const { memory } = estimate(k.subject, sixty.slice(0, -1), k.atH)
+    const one = time(() => estimate(k.subject, sixty, k.atH, memory))
+    console.log(`estimate ${food.padEnd(15)} 60 entries anew ${anew.toFixed(0)} ms, one more entry ${one.toFixed(0)} ms`)
+  }
+  const room = Array.from({ length: CULTURES }, (_, i) => {
+    const [food, method] = CASES[i % CASES.length]!
+    return sloppyCulture(food, method, food === 'brine-shrimp' ? 3 : WEEKS_8, 100 + i)
+  })
+  const memories: ReplayMemory[] = []
+  const anew = time(() => room.forEach((k) => { memories.push(estimate(k.subject, k.observations.slice(0, -1), k.atH).memory) }))
+  const again = time(() => room.forEach((k, i) => estimate(k.subject, k.observations, k.atH, memories[i])))
+  console.log(`estimate ${CULTURES} cultures of 8 weeks (${room.reduce((s, k) => s + k.observations.length, 0)} entries) anew ${(anew / 1000).toFixed(1)} s, each with one more entry ${(again / 1000).toFixed(1)} s`)
 }

@@ -11,7 +11,7 @@ import { sheetRequest } from '@renatus/core/stock/sheetRequest'
 import { buildRound } from '@renatus/core/round/round'
 import { roomState } from '@renatus/core/stock/roomState'
 
-import { benchEstimation } from './estimation'
+import { benchReading, benchReadingTime } from './estimation'
 import { benchFamilies } from './families'
 
 const NOW = '2026-03-24T05:34:00.000Z'
@@ -74,4 +74,5 @@ row('merge by log length', [1, 4, 16], (k) => {
 })
 row('demo room, eight weeks', [1], () => () => demoRoom(NOW, 'Europe/Berlin'))
 benchFamilies()
-benchEstimation(20)
+benchReadingTime()
+benchReading(60)

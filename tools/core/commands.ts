@@ -1,4 +1,5 @@
 import type * as z from 'zod'
+import * as estimate from './estimate'
 import * as foods from './foods'
 import * as hatch from './hatch'
 import * as ladder from './ladder'
@@ -20,7 +21,8 @@ export const COMMANDS: Record<string, Command> = {
   'ladder': command(ladder),
   'foods': { ...command(foods), list: true },
   'simulate': command(simulate),
+  'estimate': command(estimate),
 }
 
 /** Commands that come with later parts of core. */
-export const NOT_YET = new Set(['plan', 'round', 'estimate', 'gel-formula', 'gel-batch'])
+export const NOT_YET = new Set(['plan', 'round', 'gel-formula', 'gel-batch'])

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { PARTICLES } from '@renatus/core/estimation/particleFilter'
+import { PARTICLES } from '@renatus/core/estimation/replay'
 import { READY, LEAST_MATTER } from '@renatus/core/dynamics/succession/parameters'
 import { TIRED_Q } from '@renatus/core/dynamics/logistic/read'
 import { foodOf } from '@renatus/core/foods/index'
