@@ -1,4 +1,5 @@
 import type { RoomFile } from '@renatus/core/formats/roomFile'
+import { learnRoom } from '@renatus/core/estimation/learning/learnRoom'
 import { broodLadder } from '@renatus/core/stock/broodLadder'
 import { buildRound } from '@renatus/core/round/round'
 import { roomState } from '@renatus/core/stock/roomState'
@@ -7,7 +8,7 @@ import { HISTORY_DAYS } from './netLoft'
 
 /** What must be true of the demo room on any day it is opened; returns the facts that are not. */
 export function brokenFacts(file: RoomFile, now: Instant): string[] {
-  const state = roomState(file.records, file.entries, now)
+  const state = roomState(file.records, file.entries, now, learnRoom(file.records, file.entries)!.learned)
   if (!state) return ['there is a room']
   const round = buildRound(state)
   const today = localDateOf(now, state.room.timeZone)

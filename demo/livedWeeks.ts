@@ -5,6 +5,7 @@ import { tankDrafts } from './tankDrafts'
 import type { Context, Draft } from './draft'
 import { HATCH } from '@renatus/core/dynamics/hatch/parameters'
 import { SETTLE_MINUTES } from '@renatus/core/foods/brine-shrimp/parameters'
+import { learnRoom } from '@renatus/core/estimation/learning/learnRoom'
 import { buildRound, type Round, type Stop } from '@renatus/core/round/round'
 import { roomState, type RoomState } from '@renatus/core/stock/roomState'
 import { addHours, toMs, type Instant } from '@renatus/core/time/localDate'
@@ -23,16 +24,18 @@ const CUP_ML = 200
 export function livedWeeks(records: readonly AnyRecord[], rounds: readonly RoundOccurrence[], chance: RandomStream, id: (ms: number) => string): Entry[] {
   const log: Entry[] = []
   let harvests = 0
+  let known = learnRoom(records, log)!
   const write = (at: Instant, answers: string | null, drafts: readonly Draft[]) => {
     const act = id(toMs(at))
     for (const d of drafts) log.push(entry.parse({ id: id(toMs(at)), at, by: 'phone loft', act, supersedes: null, answers, ...d }))
+    if (drafts.some(d => d.kind === 'hatch.harvested' && d.data.count)) known = learnRoom(records, log, known.cache)!
   }
   for (const occurrence of rounds) {
     // Stops are done one after another; each changes what the next one is.
     const done = new Set<string>()
     for (let step = 0; step < 24; step++) {
       const at = addHours(occurrence.at, 0.05 + step * 0.035)
-      const state = roomState(records.map(r => (r.removedAt !== null && r.removedAt > at ? { ...r, removedAt: null } : r)), log, at)
+      const state = roomState(records.map(r => (r.removedAt !== null && r.removedAt > at ? { ...r, removedAt: null } : r)), log, at, known.learned)
       const round = state && buildRound(state)
       const open = round?.stops.filter(s => !done.has(s.key)) ?? []
       if (!state || !round || round.current.key !== occurrence.key || open.length === 0) break
@@ -76,7 +79,7 @@ function harvestDrafts(stop: Extract<Stop, { type: 'harvest' }>, round: Round, b
   const { pull } = stop
   const hatchId = pull.run.id
   const failed = c.harvest === 17
-  const counted = c.harvest % 6 === 2
+  const counted = c.harvest % 5 === 2
   // The expectation already holds what earlier counts taught; the truth does not move with it.
   const truth = failed ? 0.06 : (TRUE_HATCH / believedHatch) * Math.exp(c.chance.normal(0, 0.1))
   const nauplii = Math.max(1, pull.nauplii * truth)

@@ -30,5 +30,7 @@ export class RenatusDatabase extends Dexie {
       await tx.table('kept').clear()
       await tx.table('kept').bulkAdd(kept.flatMap(k => upgradeRecords1([k.record]).map(record => ({ ...k, n: undefined, record }))))
     })
+    // Tools, cultures and counts: new kinds beside the old ones.
+    this.version(3).stores({})
   }
 }

@@ -1,4 +1,7 @@
 import type { RandomStream } from '../math/random'
+import type { ActionKind, AmountUnit, Sign } from '../records/vocabulary'
+
+export { SIGNS, type ActionKind, type AmountUnit, type Sign } from '../records/vocabulary'
 
 /**
  * What a model family is. One family drives the forecast on the shelf, the reading of looks, the plan, the practice room and the demo.
@@ -13,9 +16,6 @@ export type Stage = 'lag' | 'exponential' | 'stationary' | 'decline' | 'crashed'
 export type Readiness = 'resting' | 'building' | 'ready' | 'tiring' | 'failing' | 'failed'
 export const READINESS: readonly Readiness[] = ['resting', 'building', 'ready', 'tiring', 'failing', 'failed']
 
-/** What is seen, heard and smelt; each graded from 0. docs: core/foods/<food>/signs.ts puts it in words. */
-export const SIGNS = ['cloudiness', 'tint', 'movers', 'gathering', 'film', 'smell', 'sediment', 'climbing', 'size', 'pupae'] as const
-export type Sign = (typeof SIGNS)[number]
 /** Expected grade of a sign, and how far people's grades lie around it. */
 export interface SignLook { grade: number, sd: number }
 export type Look = Partial<Record<Sign, SignLook>>
@@ -36,8 +36,6 @@ export const areaCm2 = (s: Pick<Setup, 'volumeL' | 'depthCm'>) => (s.volumeL * 1
 
 export interface Environment { temperatureC: number }
 
-export type ActionKind = 'feed' | 'dose' | 'stir' | 'topUp' | 'waterChange' | 'takeOut' | 'split' | 'renew' | 'poison'
-export type AmountUnit = 'g' | 'mL' | 'share' | 'mgPerL'
 /** What somebody does to a vessel. Without an amount the family takes the usual one. */
 export interface Action { kind: ActionKind, amount?: number, unit?: AmountUnit }
 

@@ -1,5 +1,6 @@
 import type { Action, Look, Sign } from '../dynamics/contract'
 import { normalCdf } from '../math/normalCdf'
+import type { HarvestGrade } from '../records/vocabulary'
 
 /** What somebody saw, counted, took or did, some hours after the start. */
 export type Observation =
@@ -13,8 +14,6 @@ export type Observation =
   | { h: number, kind: 'refused' }
   | { h: number, kind: 'temperature', c: number }
   | { h: number, kind: 'action', action: Action }
-
-export type HarvestGrade = 'good' | 'thin' | 'failed'
 
 /** Share of grades that are slips of the eye or the finger: a contradiction moves an estimate, it does not break it. */
 const SLIP = 0.03

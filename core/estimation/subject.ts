@@ -1,11 +1,8 @@
 import type { Food, FoodMethod } from '../foods/contract'
 import { startCulture, withoutUpkeep, type Culture, type CultureSetup } from '../foods/culture'
 import type { RandomStream } from '../math/random'
+import type { Priors } from '../stock/learned'
 import type { Observation } from './observation'
-
-/** What a room has taught about a parameter: a shift of its logarithm against the book, and what is still open. */
-export interface Prior { logShift: number, logSd: number }
-export type Priors = Readonly<Record<string, Prior>>
 
 /** A vessel to be read: what is fixed from its start. */
 export interface Subject {
@@ -16,6 +13,8 @@ export interface Subject {
   temperatureC: number
   seed: number
   priors?: Priors
+  /** Draws parameters that hang together; `priors` must name them too, with their own spread. */
+  draws?: (chance: RandomStream) => Record<string, number>
   /** A number that is known of this very vessel, such as grams of cysts per litre. */
   known?: Readonly<Record<string, number>>
 }
@@ -36,5 +35,5 @@ export function starter(subject: Subject, observations: readonly Observation[]):
   for (const key of Object.keys(subject.known ?? {})) delete factors[key]
   const method: FoodMethod = { ...subject.method, factors, sets: { ...subject.method.sets, ...subject.known } }
   const kinds = [...new Set(observations.flatMap(o => (o.kind === 'action' ? [o.action.kind] : [])))]
-  return chance => withoutUpkeep(startCulture(food, method, subject.setup, chance), kinds)
+  return chance => withoutUpkeep(startCulture(food, method, subject.setup, chance, chance ? subject.draws?.(chance) : undefined), kinds)
 }

@@ -38,10 +38,10 @@ export function cultureParams(food: Food, method: FoodMethod, kind: string | und
   return draw<Record<string, number>>(withFactors<Record<string, number>>(set, method.factors), chance)
 }
 
-/** Starts a culture. */
-export function startCulture(food: Food, method: FoodMethod, s: CultureSetup, chance: RandomStream | null): Culture {
+/** Starts a culture. @param known parameters that were drawn or are known otherwise */
+export function startCulture(food: Food, method: FoodMethod, s: CultureSetup, chance: RandomStream | null, known?: Readonly<Record<string, number>>): Culture {
   const family = FAMILIES[food.profile.family]
-  const params = cultureParams(food, method, s.kind, chance)
+  const params = { ...cultureParams(food, method, s.kind, chance), ...known }
   const setup = fullSetup(method, s)
   return { food, method, family, params, setup, state: family.start(params, setup, chance), ageH: 0, upkeep: method.upkeep }
 }

@@ -28,8 +28,10 @@ export function upgradeRecords1(records: readonly unknown[]): unknown[] {
 
 /** A whole room file of any known version. */
 export function upgradeFile(file: unknown, version: number): unknown {
-  if (version >= 2) return file
   const f = file as Raw
+  // Version 2 to 3 added kinds of records and entries and changed none.
+  if (version === 2) return { ...f, version: 3 }
+  if (version > 2) return file
   const kept = Array.isArray(f.kept) ? (f.kept as Raw[]).flatMap(k => upgradeRecords1([k.record]).map(record => ({ ...k, record }))) : f.kept
-  return { ...f, version: 2, records: Array.isArray(f.records) ? upgradeRecords1(f.records) : f.records, kept }
+  return { ...f, version: 3, records: Array.isArray(f.records) ? upgradeRecords1(f.records) : f.records, kept }
 }

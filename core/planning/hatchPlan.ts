@@ -51,7 +51,7 @@ export function hatchPlan(state: RoomState, rounds: readonly RoundOccurrence[]):
   const wants = wantsOf(meals)
   const wanted = new Map(wants.map(w => [w.key, w.useful]))
   const open = lotInUse(state)
-  const lot: LotForPlan | null = open && { id: open.lot.id, name: open.lot.name, hatch: open.state.hatch, cystsPerG: open.lot.cystsPerG, speed: open.lot.speed, spread: open.lot.spread, gramsLeft: open.state.gramsLeft }
+  const lot: LotForPlan | null = open && { id: open.lot.id, name: open.lot.name, hatch: open.state.hatch, cystsPerG: open.lot.cystsPerG, speed: open.state.speed, spread: open.state.spread, gramsLeft: open.state.gramsLeft }
   const water = { saltGL: state.room.hatchSaltGL, pH: state.hatchPH }
   const free = new Map(state.vessels.map(v => [v.id, freeFrom(state, v, pulls)]))
   const putOff = new Set(rounds.filter(r => [...postponedAt(state, r.key)].some(k => k.startsWith('start:'))).map(r => r.key))

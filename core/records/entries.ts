@@ -1,12 +1,13 @@
 import * as z from 'zod'
 import { foodId, id, instant, lifeAnchor, localDate } from './records'
+import { ACTION_KINDS, AMOUNT_UNITS, HARVEST_GRADES, SIGNS } from './vocabulary'
 
 /** Facts of the log. An entry is never changed: a correction supersedes it, an undo strikes out its act. */
 const nauplii = z.number().min(0).max(1e10)
 const celsius = z.number().min(-5).max(60).brand<'degC'>()
 const grams = (max: number) => z.number().min(0).max(max).brand<'g'>()
 const fryCount = z.number().int().min(0).max(100_000)
-const seen = z.enum(['good', 'thin', 'failed'])
+const seen = z.enum(HARVEST_GRADES)
 
 export const hatchStarted = z.object({
   hatchId: id, vesselId: id, lotId: id, saltId: id,
@@ -70,6 +71,37 @@ const data = {
   /** Foods that come from no hatch, given at a round. */
   'tank.given': z.object({ tankId: id, roundKey: z.string(), foods: z.array(z.object({ foodId, organisms: z.number().min(0).max(1e15) })).max(30) }),
   'tank.task': z.object({ tankId: id, broodId: id.nullable(), task: z.string().min(1).max(40), on: localDate }),
+  /** Signs of a vessel as graded by eye, nose and torch; 0 none to 3 much. */
+  'culture.looked': z.object({ cultureId: id, signs: z.partialRecord(z.enum(SIGNS), z.number().min(0).max(4)) }),
+  'culture.did': z.object({
+    cultureId: id, action: z.enum(ACTION_KINDS),
+    amount: z.number().min(0).max(1e9).nullable(), unit: z.enum(AMOUNT_UNITS).nullable(),
+  }),
+  'culture.temperature': z.object({ cultureId: id, temperatureC: celsius }),
+  /** A harvest as it looked in the cup, and the share of the vessel that was taken for it. */
+  'culture.harvested': z.object({ cultureId: id, seen, share: z.number().min(0).max(1) }),
+  /** Somebody wanted to harvest and found it not worth it. */
+  'culture.refused': z.object({ cultureId: id }),
+  'culture.ended': z.object({ cultureId: id, how: z.enum(['used up', 'failed', 'given away']) }),
+  /** Animals in drops, or in a picture of one, of a hatch, of a culture, or of neither. */
+  'sample.counted': z.object({
+    of: about.nullable(), foodId, counts: z.array(z.number().int().min(0).max(1_000_000)).min(1).max(500),
+    dropMl: z.number().min(0.0005).max(1000), how: z.enum(['by eye', 'picture']),
+  }),
+  /** Green water read by the depth at which a stick vanishes, or by its colour against white. */
+  'water.read': z.object({
+    of: about.nullable(), foodId,
+    reading: z.discriminatedUnion('by', [
+      z.object({ by: z.literal('secchi'), depthCm: z.number().min(0.5).max(300) }),
+      z.object({ by: z.literal('colour'), pathCm: z.number().min(0.2).max(100), white: z.number().min(1).max(255), sample: z.number().min(0).max(255) }),
+    ]),
+  }),
+  /** Lengths of newly hatched nauplii of a lot, um. */
+  'lot.measured': z.object({ lotId: id, lengthsUm: z.array(z.number().min(200).max(1200)).min(1).max(100) }),
+  /** So many fillings of a measure weighed so many grams of water. */
+  'tool.measured': z.object({ toolId: id, times: z.number().int().min(1).max(1000), grams: z.number().min(0.01).max(100_000).brand<'g'>() }),
+  /** Forgets what was learned of a food, a lot or a tool: only what is written from now on counts. */
+  'learning.reset': z.object({ of: about }),
   'note': z.object({ text: z.string().trim().min(1).max(2000) }),
   /** Strikes out every entry of an act, another undo included. */
   'undone': z.object({ act: id }),
@@ -97,7 +129,8 @@ export const entry = z.discriminatedUnion('kind', [
   of('hatch.started'), of('hatch.temperature'), of('hatch.harvested'), of('hatch.emptied'), of('tank.fed'), of('nauplii.stored'),
   of('store.discarded'), of('stop.postponed'), of('clock.started'), of('clock.seen'), of('lot.weighed'), of('brood.counted'),
   of('brood.event'), of('brood.left'), of('brood.ended'), of('brood.measured'), of('brood.bellies'), of('weaning.started'), of('weaning.decided'),
-  of('tank.temperature'), of('tank.given'), of('tank.task'), of('note'), of('undone'),
+  of('tank.temperature'), of('tank.given'), of('tank.task'), of('culture.looked'), of('culture.did'), of('culture.temperature'), of('culture.harvested'), of('culture.refused'), of('culture.ended'),
+  of('sample.counted'), of('water.read'), of('lot.measured'), of('tool.measured'), of('learning.reset'), of('note'), of('undone'),
 ])
 
 export type Entry = z.infer<typeof entry>

@@ -112,7 +112,27 @@ export const brood = z.object({
   wishes: wishes.default({ school: 'ladder', forbidden: [], preferred: [], pins: [] }),
 })
 
-export const anyRecord = z.discriminatedUnion('type', [room, place, vessel, salt, lot, tank, species, brood])
+/** A thing that measures: one drop of a pipette, one full pipette, one level spoon. */
+export const tool = z.object({
+  ...base, type: z.literal('tool'), name, kind: z.enum(['drop', 'pipette', 'spoon']),
+  /** What is printed on it, or taken for it, mL; fillings on a scale correct it. */
+  ml: z.number().min(0.005).max(500).brand<'mL'>(),
+})
+
+/** A vessel in which a food grows, from its start on. What happens to it stands in the log. */
+export const culture = z.object({
+  ...base, type: z.literal('culture'), name,
+  foodId, methodId: z.string().min(1).max(60), kind: z.string().min(1).max(60).nullable().default(null),
+  placeId: id.nullable().default(null), startedAt: instant,
+  litres: positive(20_000).brand<'L'>(),
+  depthCm: positive(500).nullable().default(null), widthCm: positive(500).nullable().default(null),
+  /** Starter against the usual one of the method. */
+  starter: positive(10_000).default(1),
+  matterGPerL: z.number().min(0).max(100).nullable().default(null),
+  temperatureC: z.number().min(-5).max(45).brand<'degC'>(),
+})
+
+export const anyRecord = z.discriminatedUnion('type', [room, place, vessel, salt, lot, tank, species, brood, tool, culture])
 
 export type Room = z.infer<typeof room>
 export type Place = z.infer<typeof place>
@@ -122,6 +142,8 @@ export type Lot = z.infer<typeof lot>
 export type Tank = z.infer<typeof tank>
 export type SpeciesRecord = z.infer<typeof species>
 export type Brood = z.infer<typeof brood>
+export type Tool = z.infer<typeof tool>
+export type CultureRecord = z.infer<typeof culture>
 export type AnyRecord = z.infer<typeof anyRecord>
 export type RecordType = AnyRecord['type']
 export type RecordOf<T extends RecordType> = Extract<AnyRecord, { type: T }>

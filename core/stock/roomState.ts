@@ -1,16 +1,20 @@
 import { LOT_DEFAULTS } from '../dynamics/hatch/parameters'
 import { effectiveEntries } from '../records/effectiveEntries'
 import type { Entry } from '../records/entries'
-import type { AnyRecord, Lot, Place, Room, SaltRecord, SpeciesRecord, Tank, Vessel } from '../records/records'
+import type { AnyRecord, CultureRecord, Lot, Place, Room, SaltRecord, SpeciesRecord, Tank, Tool, Vessel } from '../records/records'
 import { localDateOf, type Instant, type LocalDate } from '../time/localDate'
 import { broodState, type BroodState } from './broodState'
 import { clocks, type Clock } from './clocks'
 import { hatchRuns, type HatchRun } from './hatchRuns'
+import { NOTHING_LEARNED, type Learned } from './learned'
 import { lotState, type LotState } from './lotState'
 import { naupliiStores, type NaupliiStore } from './naupliiStores'
 
 /** pH assumed while nobody has tested the water: salt brine with soda stays here (Lavens & Sorgeloos 1996). */
 export const ASSUMED_PH = 8.2
+
+/** pH the hatch water will have: as tested, lifted to 8 by the soda that Renatus then asks for. */
+export const hatchWaterPH = (room: Room | null) => Math.max(8, room?.water.pH ?? ASSUMED_PH)
 
 export interface LotInUse { lot: Lot, state: LotState }
 
@@ -33,15 +37,18 @@ export interface RoomState {
   runs: HatchRun[]
   stores: NaupliiStore[]
   clocks: Clock[]
-  /** pH the hatch water will have: as tested, lifted to 8 by the soda that Renatus then asks for. */
   hatchPH: number
+  tools: Tool[]
+  cultures: CultureRecord[]
+  learned: Learned
 }
 
 /**
  * Projects records and log to the state at `now`. Entries later than now (a clock that was set back) are kept:
  * they happened. Null while the room has not been set up.
+ * @param learned what the room has taught of its lots and tools; without it the tins are believed
  */
-export function roomState(records: readonly AnyRecord[], log: readonly Entry[], now: Instant): RoomState | null {
+export function roomState(records: readonly AnyRecord[], log: readonly Entry[], now: Instant, learned: Learned = NOTHING_LEARNED): RoomState | null {
   const live = records.filter(r => r.removedAt === null)
   const all = <T extends AnyRecord['type']>(type: T) =>
     live.filter((r): r is Extract<AnyRecord, { type: T }> => r.type === type).sort((a, b) => (a.id < b.id ? -1 : 1))
@@ -50,15 +57,16 @@ export function roomState(records: readonly AnyRecord[], log: readonly Entry[], 
   const entries = effectiveEntries(log)
   const runs = hatchRuns(entries)
   const stores = naupliiStores(entries, now)
-  const hatchPH = Math.max(8, room.water.pH ?? ASSUMED_PH)
+  const hatchPH = hatchWaterPH(room)
   const tanks = all('tank')
   const species = all('species')
   const today = localDateOf(now, room.timeZone)
   const broods = all('brood').flatMap(b => broodState(b, { tanks, species, entries, timeZone: room.timeZone, today }) ?? [])
   return {
     now, today, room, entries, runs, broods, species, tanks, hatchPH,
+    learned, tools: all('tool'), cultures: all('culture'),
     places: all('place'), vessels: all('vessel'), salts: all('salt'),
-    lots: all('lot').map(lot => ({ lot, state: lotState(lot, entries, runs, hatchPH, now) })),
+    lots: all('lot').map(lot => ({ lot, state: lotState(lot, entries, runs, learned.lots[lot.id], now) })),
     stores,
     clocks: clocks(entries, now, new Set(stores.map(s => s.id))),
   }
@@ -72,6 +80,6 @@ export const saltInUse = (state: RoomState): SaltRecord | null => state.salts[0]
 export function lotOfRun(state: RoomState, run: HatchRun): { hatch: number, cystsPerG: number, speed: number, spread: number } {
   const found = state.lots.find(l => l.lot.id === run.setup.lotId)
   return found
-    ? { hatch: found.state.hatch, cystsPerG: found.lot.cystsPerG, speed: found.lot.speed, spread: found.lot.spread }
+    ? { hatch: found.state.hatch, cystsPerG: found.lot.cystsPerG, speed: found.state.speed, spread: found.state.spread }
     : LOT_DEFAULTS
 }

@@ -1,8 +1,8 @@
 import * as z from 'zod'
 import { estimate } from '@renatus/core/estimation/estimate'
 import type { Observation } from '@renatus/core/estimation/observation'
-import { SIGNS } from '@renatus/core/dynamics/contract'
 import { foodOf, foods } from '@renatus/core/foods/index'
+import { ACTION_KINDS, AMOUNT_UNITS, HARVEST_GRADES, SIGNS } from '@renatus/core/records/vocabulary'
 
 const HOUR = 3_600_000
 const celsius = z.number().min(-5).max(60)
@@ -14,10 +14,10 @@ const entry = z.discriminatedUnion('kind', [
   z.object({ at: when, kind: z.literal('look'), signs: z.partialRecord(z.enum(SIGNS), z.number().min(0).max(4)).describe('graded signs, 0 none to 3 much') }),
   z.object({ at: when, kind: z.literal('count'), animals, ml: z.number().positive().max(1e6) }),
   z.object({ at: when, kind: z.literal('density'), perMl: z.number().min(0).max(1e12), logSd: z.number().min(0.02).max(3).default(0.3) }),
-  z.object({ at: when, kind: z.literal('yield'), seen: z.enum(['good', 'thin', 'failed']) }),
+  z.object({ at: when, kind: z.literal('yield'), seen: z.enum(HARVEST_GRADES) }),
   z.object({ at: when, kind: z.literal('refused') }),
   z.object({ at: when, kind: z.literal('temperature'), c: celsius }),
-  z.object({ at: when, kind: z.literal('action'), action: z.enum(['feed', 'dose', 'stir', 'topUp', 'waterChange', 'takeOut', 'split', 'renew', 'poison']), amount: z.number().min(0).max(1e9).optional(), unit: z.enum(['g', 'mL', 'share', 'mgPerL']).optional() }),
+  z.object({ at: when, kind: z.literal('action'), action: z.enum(ACTION_KINDS), amount: z.number().min(0).max(1e9).optional(), unit: z.enum(AMOUNT_UNITS).optional() }),
 ])
 
 export const input = z.object({

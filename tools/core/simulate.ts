@@ -3,9 +3,10 @@ import { READINESS } from '@renatus/core/dynamics/contract'
 import { foodOf, foods } from '@renatus/core/foods/index'
 import { simulate } from '@renatus/core/foods/simulate'
 import { interpolate } from '@renatus/core/math/interpolate'
+import { ACTION_KINDS, AMOUNT_UNITS } from '@renatus/core/records/vocabulary'
 
 const celsius = z.number().min(-5).max(60)
-const kind = z.enum(['feed', 'dose', 'stir', 'topUp', 'waterChange', 'takeOut', 'split', 'renew', 'poison'])
+const kind = z.enum(ACTION_KINDS)
 
 export const input = z.object({
   food: z.string().refine(id => foodOf(id) !== null, `unknown food: one of ${foods.map(f => f.profile.id).join(', ')}`),
@@ -17,7 +18,7 @@ export const input = z.object({
   }),
   temperatureC: z.union([celsius, z.array(z.object({ day: z.number().min(0).max(4000), c: celsius })).min(1).max(10_000)]),
   days: z.number().int().min(1).max(2000),
-  actions: z.array(z.object({ day: z.number().min(0).max(4000), kind, amount: z.number().min(0).max(1e9).optional(), unit: z.enum(['g', 'mL', 'share', 'mgPerL']).optional() }))
+  actions: z.array(z.object({ day: z.number().min(0).max(4000), kind, amount: z.number().min(0).max(1e9).optional(), unit: z.enum(AMOUNT_UNITS).optional() }))
     .max(20_000).default([]).describe('kinds that are named here replace what the method does by itself; any order'),
   seed: z.number().int().default(1),
   runs: z.number().int().min(1).max(20_000).default(1),

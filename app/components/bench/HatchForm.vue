@@ -56,7 +56,7 @@ const forecast = computed(() => {
   const v = parsed.data
   const model = hatch({
     vesselL: litres(v.water), cystsG: grams(v.cysts), saltGL: gramsPerLitre(v.salt / v.water), pH: state.value.hatchPH, lit: v.lit, decapsulated: v.decapsulated, temperature: v.temperature,
-    lot: { hatch: lot.state.hatch, cystsPerG: lot.lot.cystsPerG, speed: lot.lot.speed, spread: lot.lot.spread },
+    lot: { hatch: lot.state.hatch, cystsPerG: lot.lot.cystsPerG, speed: lot.state.speed, spread: lot.state.spread },
   })
   return { model, window: harvestWindow(model.curve), saltGL: v.salt / v.water, cystsGL: v.cysts / v.water }
 })

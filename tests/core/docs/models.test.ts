@@ -18,7 +18,8 @@ import { RATION_Q10 } from '@renatus/core/fry/ration'
 import { FIT_ENOUGH } from '@renatus/core/fry/sizeFit'
 import { MOST_CYSTS_GL } from '@renatus/core/planning/hatchOption'
 import { SPILL } from '@renatus/core/planning/meals'
-import { COUNT_LOG_SD, TIN_LOG_SD } from '@renatus/core/stock/lotState'
+import { COUNT_LOG_SD } from '@renatus/core/estimation/learning/hatchSubject'
+import { TIN_LOG_SD } from '@renatus/core/estimation/learning/lotChain'
 
 const medians = (id: string) => Object.fromEntries(Object.entries(foodOf(id)!.parameters).map(([k, p]) => [k, p.median]))
 const constants: Record<string, unknown> = { HATCH, profile, SECOND_PULL_GAIN, LIT_HOURS, RATION_Q10, FIT_ENOUGH, MOST_CYSTS_GL, SPILL, COUNT_LOG_SD, TIN_LOG_SD, GAPE_LOG_SD, GROWTH_LOG_SD, LENGTH_LOG_SD, LENGTHS_TO_REPLACE, DEVELOPMENT_Q10, SHARE_FROM, SMOOTH_DAYS, SUITABLE, TAN, TEST_MEALS, WAIT_DAYS, PARTICLES, READY, LEAST_MATTER, TIRED_Q,

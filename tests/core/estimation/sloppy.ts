@@ -21,14 +21,14 @@ export function fixedDayRule(foodId: string, methodId: string): { readyDay: numb
 }
 
 /** A culture whose truth the filter does not see, looked at every day or two (a hatch every few hours) by somebody whose grades are sloppy. */
-export function sloppyCulture(foodId: string, methodId: string, days: number, seed: number, happens: (at: { culture: Culture, h: number }) => void = () => {}) {
+export function sloppyCulture(foodId: string, methodId: string, days: number, seed: number, happens: (at: { culture: Culture, h: number }) => void = () => {}, factors: Record<string, number> = {}) {
   const food = foodOf(foodId)!
   const method = food.methods.find(m => m.id === methodId)!
   const { cardC } = fixedDayRule(foodId, methodId)
   const chance = randomStream(seed)
   const roomC = cardC + ROOM_SPREAD_C * (2 * chance.next() - 1)
   const setup = { volumeL: method.vessel.volumeL }
-  const truth = startCulture(food, method, setup, chance)
+  const truth = startCulture(food, { ...method, factors: { ...method.factors, ...factors } }, setup, chance)
   const observations: Observation[] = []
   let readyH: number | null = null
   const isReady = (k: typeof truth) => k.family.readiness(k.state, k.params) === 'ready'

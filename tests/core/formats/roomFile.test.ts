@@ -17,7 +17,7 @@ describe('room file', () => {
   })
 
   it.each([
-    ['', 'empty'], ['{"format":', 'not-json'], ['[1,2]', 'foreign'], ['{"format":"other","version":1}', 'foreign'], [text().replace('"version": 2', '"version": 9'), 'newer'],
+    ['', 'empty'], ['{"format":', 'not-json'], ['[1,2]', 'foreign'], ['{"format":"other","version":1}', 'foreign'], [text().replace('"version": 3', '"version": 9'), 'newer'],
     [text().replace('"litres": 2', '"litres": -2'), 'broken'], [text().replace('"hatch.harvested"', '"hatch.exploded"'), 'broken'], [text({ records: [], entries: [], kept: [] }), 'no-room'],
     [text().slice(0, 900), 'not-json'],
   ])('refuses %# with a code that says why', (bad, code) => {

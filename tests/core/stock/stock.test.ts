@@ -4,7 +4,7 @@ import { hatchRuns, modelOfRun } from '@renatus/core/stock/hatchRuns'
 import { naupliiStores } from '@renatus/core/stock/naupliiStores'
 import { lotOfRun } from '@renatus/core/stock/roomState'
 import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
-import { harvested, log, NAMED, started, stateAt, uid } from '../room'
+import { harvested, log, NAMED, started, stateAt } from '../room'
 
 const START = '2026-03-16T06:00:00Z'
 const hoursLater = (h: number) => new Date(Date.parse(START) + h * 3_600_000).toISOString()
@@ -31,27 +31,6 @@ describe('a lot', () => {
     const second = started(hoursLater(48), { hatchId: NAMED.hatch2!, cystsG: 3 as never })
     expect(stateAt(hoursLater(60), [started(START), second]).lots[0]!.state.gramsLeft).toBeCloseTo(96, 6)
     expect(stateAt(hoursLater(60), [started(START), weigh, second]).lots[0]!.state.gramsLeft).toBeCloseTo(87, 6)
-  })
-
-  it('learns its hatch from counts, towards the truth and surer with each; a good look teaches nothing', () => {
-    const entries = [...Array(8).keys()].flatMap((i) => {
-      const at = (h: number) => new Date(Date.parse(START) + (i * 48 + h) * 3_600_000).toISOString()
-      const hatchId = uid()
-      // 45 % hatch instead of the 80 % on the tin; at 26 C after 48 h all that will hatch has hatched.
-      const n = 270_000 * 0.45
-      return [started(at(0), { hatchId }), harvested(at(40), { hatchId, nauplii: n, count: { animals: 182, samples: 3, sampleMl: 0.1 } })]
-    })
-    const after = (k: number) => stateAt('2026-04-20T00:00:00Z', entries.slice(0, 2 * k)).lots[0]!.state
-    expect(after(0)).toMatchObject({ hatch: 0.8, counts: 0 })
-    expect(Math.abs(after(8).hatch - 0.45)).toBeLessThan(0.04)
-    expect(Math.abs(after(1).hatch - 0.45)).toBeGreaterThan(Math.abs(after(8).hatch - 0.45))
-    expect(after(8).hatchHigh - after(8).hatchLow).toBeLessThan(after(1).hatchHigh - after(1).hatchLow)
-    expect(stateAt(hoursLater(60), [started(START), harvested(hoursLater(40), { nauplii: 5 })]).lots[0]!.state.hatch).toBe(0.8)
-  })
-
-  it('a count of a bottle that had hardly begun says nothing of the lot', () => {
-    const early = harvested(hoursLater(12), { nauplii: 10, count: { animals: 1, samples: 3, sampleMl: 0.1 } })
-    expect(stateAt(hoursLater(13), [started(START), early]).lots[0]!.state.counts).toBe(0)
   })
 })
 

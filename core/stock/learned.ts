@@ -1,0 +1,34 @@
+/** What a room has taught, as the rest of the app uses it. Worked out in core/estimation/learning. */
+
+/** A number as it is believed: median and 80 % band, on what it rests, and what the book or the tin says. */
+export interface LearnedValue { value: number, low: number, high: number, /** Observations or vessels behind it. */ from: number, book: number }
+
+/** What a room has taught about a parameter: a shift of its logarithm against the book, and what is still open. */
+export interface Prior { logShift: number, logSd: number }
+export type Priors = Readonly<Record<string, Prior>>
+
+export interface LotLearned { hatch: LearnedValue, speed: LearnedValue, spread: LearnedValue, naupliiUm: LearnedValue }
+
+export interface FoodLearned {
+  /** Against the book, which is 1. */
+  growth: LearnedValue | null
+  lag: LearnedValue | null
+  capacity: LearnedValue | null
+  /** Share of vessels that fail. */
+  failure: LearnedValue | null
+  /** What the next vessel is expected to be like. */
+  priors: Priors
+}
+
+export interface ToolLearned { ml: LearnedValue }
+
+/** By id of the lot, the food and the tool; what nothing is known of is not there. */
+export interface Learned {
+  lots: Readonly<Record<string, LotLearned>>
+  foods: Readonly<Record<string, FoodLearned>>
+  tools: Readonly<Record<string, ToolLearned>>
+  /** Factor on readings of green water, by way of reading and food. */
+  readings: Readonly<Record<string, LearnedValue>>
+}
+
+export const NOTHING_LEARNED: Learned = { lots: {}, foods: {}, tools: {}, readings: {} }
