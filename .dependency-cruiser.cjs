@@ -15,7 +15,7 @@ module.exports = {
   forbidden: [
     ...downward,
     { name: 'core-only-core', severity: 'error', from: { path: '^core/' }, to: { path: '^(app|server|demo|tools|tests)/' } },
-    { name: 'core-pure-packages', severity: 'error', from: { path: '^core/' }, to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: 'node_modules/(zod|pure-rand|date-fns|@date-fns/tz|simple-statistics)/' } },
+    { name: 'core-pure-packages', severity: 'error', from: { path: '^core/' }, to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: 'node_modules/(zod|pure-rand|date-fns|@date-fns/tz|simple-statistics|image-js)/' } },
     { name: 'core-knows-no-framework', severity: 'error', from: { path: '^core/' }, to: { path: '(^|/)(vue|nuxt|pinia|dexie|highs|#app|#imports)(/|$)' } },
     { name: 'core-folder-is-listed', severity: 'error', from: { path: '^core/', pathNot: `^core/(${CORE_ORDER.join('|')})/` }, to: { path: '^core/' } },
     { name: 'foods-never-import-foods', severity: 'error', from: { path: '^core/foods/([^/]+)/' }, to: { path: '^core/foods/([^/]+)/', pathNot: '^core/foods/$1/' } },

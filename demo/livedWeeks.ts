@@ -28,7 +28,7 @@ export function livedWeeks(records: readonly AnyRecord[], rounds: readonly Round
   const write = (at: Instant, answers: string | null, drafts: readonly Draft[]) => {
     const act = id(toMs(at))
     for (const d of drafts) log.push(entry.parse({ id: id(toMs(at)), at, by: 'phone loft', act, supersedes: null, answers, ...d }))
-    if (drafts.some(d => d.kind === 'hatch.harvested' && d.data.count)) known = learnRoom(records, log, known.cache)!
+    if (drafts.some(d => d.kind === 'hatch.harvested')) known = learnRoom(records, log, known.cache)!
   }
   for (const occurrence of rounds) {
     // Stops are done one after another; each changes what the next one is.

@@ -1,7 +1,9 @@
 import { wrap } from 'comlink'
 import { ref } from 'vue'
 import { localDateOf } from '@renatus/core/time/localDate'
+import { DATABASES } from '~/db/database'
 import { importRoom } from '~/db/transfer'
+import { learn } from '~/composables/learning'
 import { useRoomStore } from '~/stores/room'
 import type { DemoMaker } from '~/workers/demo.worker'
 
@@ -22,6 +24,7 @@ export async function openDemoRoom(): Promise<void> {
   const worker = new Worker(new URL('../workers/demo.worker.ts', import.meta.url), { type: 'module' })
   try {
     await importRoom(room.db, await wrap<DemoMaker>(worker).make(now, timeZone), 'replace')
+    await learn(DATABASES.demo)
     await room.db.meta.put({ key: MADE_ON, value: today })
   } finally {
     worker.terminate()

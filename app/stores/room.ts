@@ -7,6 +7,8 @@ import { DATABASES, RenatusDatabase, type WhichRoom } from '~/db/database'
 import { undoAct, writeAct, type Draft } from '~/db/logbook'
 import { rememberId } from '~/db/newId'
 import { removeRecord, saveRecords, type RecordDraft } from '~/db/registry'
+import { lastLearned } from '~/db/learning'
+import { learn, learningPosition } from '~/composables/learning'
 import { useLive } from '~/composables/useLive'
 import { useMinute } from '~/composables/useNow'
 
@@ -19,8 +21,9 @@ export const useRoomStore = defineStore('room', () => {
   const now = useMinute()
   const records = useLive(() => db.value.records.toArray(), db)
   const entries = useLive(() => db.value.entries.toArray(), db)
-  const loaded = computed(() => records.value !== undefined && entries.value !== undefined)
-  const state = computed(() => (records.value && entries.value ? roomState(records.value, entries.value, now.value) : null))
+  const learned = useLive(() => lastLearned(db.value), db)
+  const loaded = computed(() => records.value !== undefined && entries.value !== undefined && learned.value !== undefined)
+  const state = computed(() => (records.value && entries.value && learned.value !== undefined ? roomState(records.value, entries.value, now.value, learned.value ?? undefined) : null))
   const round = computed(() => (state.value ? buildRound(state.value) : null))
   const measures = computed(() => state.value?.room.measures ?? 'metric')
   const timeZone = computed(() => state.value?.room.timeZone ?? Intl.DateTimeFormat().resolvedOptions().timeZone)
@@ -33,6 +36,10 @@ export const useRoomStore = defineStore('room', () => {
     const newest = list?.reduce((id, e) => (idTime(e.id) > idTime(id) ? e.id : id), '0'.repeat(26))
     if (newest) rememberId(newest)
   })
+
+  // The log is worked through again when something was written that teaches.
+  const position = computed(() => (records.value && entries.value ? learningPosition(records.value, entries.value) : null))
+  watch(position, p => p !== null && void learn(DATABASES[which.value]))
 
   function open(room: WhichRoom) {
     localStorage.setItem(WHICH_KEY, room)

@@ -1,7 +1,8 @@
-import type { Entry, EntryKind } from '@renatus/core/records/entries'
+import type { Entry, EntryData, EntryKind } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'
 import { formatCount, formatGrams, formatLitres, formatMillilitres } from '@renatus/core/units/format'
 import { edible } from '@renatus/core/fry/edibles'
+import { foodOf } from '@renatus/core/foods/index'
 import type { MeasureSystem } from '@renatus/core/units/kitchenMeasures'
 
 /** Names of the kinds of entries, as filters show them. */
@@ -9,7 +10,9 @@ export const KIND_NAMES: Record<EntryKind, string> = {
   'hatch.started': 'Hatch started', 'hatch.temperature': 'Temperature read', 'hatch.harvested': 'Harvest', 'hatch.emptied': 'Vessel emptied', 'tank.fed': 'Tank fed',
   'nauplii.stored': 'Nauplii put by', 'store.discarded': 'Store poured away', 'stop.postponed': 'Put off', 'clock.started': 'Clock started', 'clock.seen': 'Clock answered',
   'lot.weighed': 'Lot weighed', 'brood.counted': 'Fry counted', 'brood.event': 'Stage seen', 'brood.left': 'Fry left', 'brood.ended': 'Brood ended', 'brood.measured': 'Length measured',
-  'brood.bellies': 'Bellies seen', 'weaning.started': 'Trial of a food', 'weaning.decided': 'Trial decided', 'tank.temperature': 'Tank temperature', 'tank.given': 'Food given', 'tank.task': 'Task done', 'note': 'Note', 'undone': 'Undone',
+  'brood.bellies': 'Bellies seen', 'weaning.started': 'Trial of a food', 'weaning.decided': 'Trial decided', 'tank.temperature': 'Tank temperature', 'tank.given': 'Food given', 'tank.task': 'Task done',
+  'culture.looked': 'Look', 'culture.did': 'Culture tended', 'culture.temperature': 'Culture temperature', 'culture.harvested': 'Culture harvested', 'culture.refused': 'Not worth a harvest', 'culture.ended': 'Culture ended',
+  'sample.counted': 'Drops counted', 'water.read': 'Water read', 'lot.measured': 'Nauplii measured', 'tool.measured': 'Measure weighed', 'learning.reset': 'Learning reset', 'note': 'Note', 'undone': 'Undone',
 }
 
 /** Numbers of an entry that a person may correct. */
@@ -23,6 +26,9 @@ export const CORRECTABLE: Partial<Record<EntryKind, readonly { field: string, la
   'brood.counted': [{ field: 'fry', label: 'Fry', unit: '' }],
   'brood.left': [{ field: 'fry', label: 'Fry', unit: '' }],
   'tank.temperature': [{ field: 'temperatureC', label: 'Temperature', unit: '°C' }],
+  'culture.temperature': [{ field: 'temperatureC', label: 'Temperature', unit: '°C' }],
+  'sample.counted': [{ field: 'dropMl', label: 'One drop', unit: 'mL' }],
+  'tool.measured': [{ field: 'times', label: 'Fillings', unit: '' }, { field: 'grams', label: 'Water', unit: 'g' }],
 }
 
 const foodName = (id: string) => edible(id)?.name.toLowerCase() ?? id
@@ -31,12 +37,17 @@ const TASK_WORDS: Record<string, string> = {
   'siphon': 'siphoned', 'fungus': 'eggs looked through', 'wet': 'eggs wetted', 'move-larvae': 'larvae moved', 'first-food': 'first food checked', 'box': 'moved to a smaller box', 'second-stage': 'second-stage nauplii, enriched', 'gap': 'warned: nothing it can swallow',
 }
 
+const ACTION_WORDS: Record<EntryData<'culture.did'>['action'], string> = {
+  feed: 'fed', dose: 'dosed', stir: 'stirred', topUp: 'topped up', waterChange: 'water changed', takeOut: 'taken out', split: 'split', renew: 'renewed', poison: 'something harmful got in',
+}
+
 /** One entry as a sentence. */
 export function entrySentence(e: Entry, records: readonly AnyRecord[], measures: MeasureSystem, hatchVessel: (hatchId: string) => string): string {
   const name = (id: string) => {
     const found = records.find(r => r.id === id)
     return found ? found.name : 'something removed'
   }
+  const placeOf = (of: { type: string, id: string } | null) => (of === null ? '' : `${of.type === 'hatch' ? hatchVessel(of.id) : name(of.id)}: `)
   switch (e.kind) {
     case 'hatch.started': return `${name(e.data.vesselId)}: ${formatLitres(e.data.waterL, measures)} water, ${formatGrams(e.data.saltG)} salt, ${formatGrams(e.data.cystsG)} cysts of ${name(e.data.lotId)}${e.data.proposed ? ` (proposed ${formatGrams(e.data.proposed.cystsG)})` : ''}`
     case 'hatch.temperature': return `${hatchVessel(e.data.hatchId)}: ${e.data.temperatureC.toFixed(1)} °C`
@@ -60,6 +71,25 @@ export function entrySentence(e: Entry, records: readonly AnyRecord[], measures:
     case 'tank.temperature': return `${name(e.data.tankId)}: ${e.data.temperatureC.toFixed(1)} °C`
     case 'tank.given': return `${name(e.data.tankId)}: ${e.data.foods.map(f => `${formatCount(f.organisms)} ${edible(f.foodId)?.units ?? f.foodId}`).join(', ')}`
     case 'tank.task': return `${name(e.data.tankId)}: ${TASK_WORDS[e.data.task] ?? e.data.task}`
+    case 'culture.looked': {
+      const culture = records.find(r => r.id === e.data.cultureId)
+      const signs = (culture?.type === 'culture' && foodOf(culture.foodId)?.signs) || {}
+      const seen = Object.entries(e.data.signs).map(([sign, grade]) => signs[sign as keyof typeof signs]?.[Math.round(grade)] ?? `${sign} ${grade}`)
+      return `${name(e.data.cultureId)}: ${seen.join(', ') || 'nothing graded'}`
+    }
+    case 'culture.did': return `${name(e.data.cultureId)}: ${ACTION_WORDS[e.data.action]}${e.data.amount === null ? '' : `, ${e.data.unit === 'share' ? `${Math.round(e.data.amount * 100)} %` : `${e.data.amount} ${e.data.unit === 'mgPerL' ? 'mg/L' : e.data.unit ?? ''}`}`}`
+    case 'culture.temperature': return `${name(e.data.cultureId)}: ${e.data.temperatureC.toFixed(1)} °C`
+    case 'culture.harvested': return `${name(e.data.cultureId)}: ${Math.round(e.data.share * 100)} % taken, ${e.data.seen}`
+    case 'culture.refused': return name(e.data.cultureId)
+    case 'culture.ended': return `${name(e.data.cultureId)}: ${e.data.how}`
+    case 'sample.counted': {
+      const animals = e.data.counts.reduce((a, b) => a + b, 0)
+      return `${placeOf(e.data.of)}${animals.toLocaleString('en-GB')} ${edible(e.data.foodId)?.units ?? e.data.foodId} in ${e.data.counts.length} × ${formatMillilitres(e.data.dropMl)}${e.data.how === 'picture' ? ', off a picture' : ''}`
+    }
+    case 'water.read': return `${placeOf(e.data.of)}${e.data.reading.by === 'secchi' ? `stick gone at ${e.data.reading.depthCm} cm` : `${Math.round((100 * e.data.reading.sample) / e.data.reading.white)} % of the white through ${e.data.reading.pathCm} cm`}`
+    case 'lot.measured': return `${name(e.data.lotId)}: ${e.data.lengthsUm.map(Math.round).join(', ')} µm`
+    case 'tool.measured': return `${name(e.data.toolId)}: ${formatGrams(e.data.grams)} of water in ${e.data.times} ${e.data.times === 1 ? 'filling' : 'fillings'}`
+    case 'learning.reset': return e.data.of.type === 'food' ? (edible(e.data.of.id)?.name ?? e.data.of.id) : name(e.data.of.id)
     case 'note': return e.data.text
     case 'undone': return 'an earlier act was taken back'
   }

@@ -4,9 +4,9 @@ import { addDays, instantOf } from '@renatus/core/time/localDate'
 import { demoRoom } from '@demo/demoRoom'
 import { brokenFacts } from '@demo/facts'
 
-/** 30 dates over a year at changing hours, both daylight-saving changes among them. */
+/** Dates over a year at changing hours, both daylight-saving changes among them; `npm run bench` walks 30. */
 const CLOCKS = ['06:34', '12:10', '19:20', '22:45', '05:05']
-const DATES = [...Array.from({ length: 24 }, (_, i) => addDays('2026-01-05', i * 15)), '2026-03-28', '2026-03-29', '2026-03-30', '2026-10-24', '2026-10-25', '2026-10-26']
+const DATES = [...Array.from({ length: 8 }, (_, i) => addDays('2026-01-05', i * 46)), '2026-03-29', '2026-10-25']
 
 describe('the demo room', () => {
   it.each(DATES.map((date, i) => [date, CLOCKS[i % CLOCKS.length]!]))('holds its facts on %s at %s', (date, clock) => {

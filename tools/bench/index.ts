@@ -1,5 +1,8 @@
 /** npm run bench: how fast, and how it grows with size. Printed, never asserted: machines differ. */
 import { demoRoom } from '@demo/demoRoom'
+import { brokenFacts } from '@demo/facts'
+import { learnRoom } from '@renatus/core/estimation/learning/learnRoom'
+import { addDays, instantOf } from '@renatus/core/time/localDate'
 import { mergeRooms } from '@renatus/core/formats/mergeRooms'
 import { readRoomFile, writeRoomFile } from '@renatus/core/formats/roomFile'
 import { hatchCurve } from '@renatus/core/dynamics/hatch/hatchCurve'
@@ -73,6 +76,11 @@ row('merge by log length', [1, 4, 16], (k) => {
   return () => mergeRooms({ records: demo.records, entries, kept: [] }, { records: demo.records, entries, kept: [] }, NOW)
 })
 row('demo room, eight weeks', [1], () => () => demoRoom(NOW, 'Europe/Berlin'))
+const broken = Array.from({ length: 30 }, (_, i) => instantOf(addDays('2026-01-05', i * 12), ['06:34', '12:10', '19:20', '22:45', '05:05'][i % 5]!, 'Europe/Berlin')).flatMap(now => brokenFacts(demoRoom(now, 'Europe/Berlin'), now).map(fact => `${now}: ${fact}`))
+console.log(`demo room on 30 days of a year: ${broken.length === 0 ? 'every fact holds' : broken.join('; ')}`)
+row('learning from eight weeks of hatches, anew', [1], () => () => learnRoom(demo.records, demo.entries))
+const remembered = learnRoom(demo.records, demo.entries)!.cache
+row('learning from eight weeks of hatches, nothing new', [1], () => () => learnRoom(demo.records, demo.entries, remembered))
 benchFamilies()
 benchReadingTime()
 benchReading(60)
