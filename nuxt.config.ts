@@ -38,6 +38,12 @@ export default defineNuxtConfig({
       include: ['@headlessui/vue', '@lucide/vue', '@vueuse/core', 'chart.js', 'comlink', 'dexie', 'vue-chartjs', 'zod', 'vee-validate', 'ics'],
     },
   },
+  hooks: {
+    // Views that were not asked for are not fetched beside the first one: the service worker brings them afterwards.
+    'build:manifest': (manifest) => {
+      for (const chunk of Object.values(manifest)) chunk.dynamicImports = []
+    },
+  },
   nitro: { prerender: { routes: ['/'], crawlLinks: false } },
   pwa: {
     registerType: 'prompt',

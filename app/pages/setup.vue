@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import DataSection from '~/components/setup/DataSection.vue'
 import RecordList from '~/components/setup/RecordList.vue'
+import LearnedSection from '~/components/setup/LearnedSection.vue'
 import FoodsSection from '~/components/setup/FoodsSection.vue'
 import RoomSection from '~/components/setup/RoomSection.vue'
+import UndoLine from '~/components/shared/UndoLine.vue'
 import { useRoomStore } from '~/stores/room'
 
 const room = useRoomStore()
@@ -20,8 +22,11 @@ const room = useRoomStore()
       <RecordList type="tank" addable />
       <RecordList type="place" addable />
       <RecordList type="species" addable />
+      <RecordList type="tool" addable />
       <FoodsSection />
+      <LearnedSection />
     </template>
     <DataSection />
+    <div class="sticky bottom-16 desk:bottom-4 z-20"><UndoLine /></div>
   </div>
 </template>

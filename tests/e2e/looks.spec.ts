@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from '@playwright/test'
 
-const VIEWS = ['/', '/broods', '/bench', '/log', '/setup']
+const VIEWS = ['/', '/broods', '/bench', '/count', '/log', '/setup']
 
 for (const colorScheme of ['light', 'dark'] as const) {
   test(`axe finds nothing in the ${colorScheme} theme, at both widths, and nothing overflows`, async ({ browser }) => {

@@ -50,6 +50,24 @@ describe('headless', () => {
     expect(call(['simulate'], { ...moina, setup: { volumeL: 0 } }).error).toMatchObject({ path: 'setup.volumeL' })
   })
 
+  it('estimate: bands, chances that sum to one, what moved it, and remarks on what cannot be', () => {
+    const setup = { food: 'microworm', method: 'oats', startedAt: '2026-03-01T12:00:00Z', temperatureC: 23, volumeL: 0.3 }
+    const entries = [
+      { at: '2026-03-05T08:00:00Z', kind: 'look', signs: { movers: 2, climbing: 2, smell: 0 } }, { at: '2026-03-05T09:00:00Z', kind: 'action', action: 'takeOut', amount: 0.2, unit: 'share' },
+      { at: '2026-02-01', kind: 'count', animals: 5, ml: 1 },
+    ]
+    const { out } = call(['estimate'], { setup, entries, at: '2026-03-06' })
+    const e = out as unknown as { density: { p10: number, p50: number, p90: number }, stages: Record<string, number>, readyOn: { p50: string }, moves: { entry: number }[], remarks: unknown[], pFailed: number, nextLook: { sign: string } }
+    expect(e.density.p10).toBeLessThan(e.density.p90)
+    expect(Object.values(e.stages).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 6)
+    expect(e.readyOn.p50 > '2026-03-03' && e.readyOn.p50 < '2026-03-08').toBe(true)
+    expect(e.moves.map(m => m.entry)).toEqual([0])
+    expect(e.remarks).toEqual([{ code: 'before-start', entry: 2 }])
+    expect(call(['estimate'], { setup, entries, at: '2026-03-06', seed: 2 }).out!.density).not.toEqual(out!.density)
+    expect(call(['estimate'], { setup: { ...setup, method: 'magic' }, at: '2026-03-06' }).error).toMatchObject({ code: 'bad-input', path: 'setup.method' })
+    expect(call(['estimate'], { setup, entries: [{ at: 'noon', kind: 'refused' }], at: '2026-03-06' }).error).toMatchObject({ path: 'entries.0.at' })
+  })
+
   it.each([
     [['hatch'], { vesselL: 0, cystsG: 1, saltGL: 25, temperatureC: 25 }, 'bad-input', 'vesselL'], [['salt-of'], { volumeL: 1, salt: 'fine', spoons: [{ measure: 'ladle', count: 1 }] }, 'bad-input', 'spoons.0.measure'],
     [['salt'], '{"volumeL":', 'bad-json', ''], [['plan'], {}, 'not-yet', 'command'], [['brew'], {}, 'unknown-command', 'command'], [['salt', '/nowhere.json'], '', 'no-file', '/nowhere.json'],

@@ -51,7 +51,7 @@ const daysLeft = (l: (typeof lots.value)[number]) => (l.state.gramsPerDay ? l.st
         </li>
         <li v-for="l in lots" :key="l.lot.id" class="rule py-2">
           <span class="num font-semibold">{{ units.grams(l.state.gramsLeft) }}</span> cysts of {{ l.lot.name }}<br>
-          <span class="small">hatches {{ units.share(l.state.hatch) }}<template v-if="l.state.counts"> ({{ units.share(l.state.hatchLow) }} to {{ units.share(l.state.hatchHigh) }}, from {{ plural(l.state.counts, 'count') }})</template><template v-else> says the tin</template><template v-if="daysLeft(l) !== null">, lasts {{ plural(Math.round(daysLeft(l)!), 'day') }}</template></span>
+          <span class="small">hatches {{ units.share(l.state.hatch) }}<template v-if="l.state.counts"> ({{ units.share(l.state.hatchLow) }} to {{ units.share(l.state.hatchHigh) }}, from {{ plural(l.state.counts, 'counted bottle') }})</template><template v-else> says the tin</template><template v-if="daysLeft(l) !== null">, lasts {{ plural(Math.round(daysLeft(l)!), 'day') }}</template></span>
         </li>
       </ul>
     </section>

@@ -6,8 +6,9 @@ import HoldButton from '~/components/shared/HoldButton.vue'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
 import RecordForm from './RecordForm.vue'
+import RecordMeasure from './RecordMeasure.vue'
 import type { EditableType } from './recordForm'
-import { RECORD_FORMS } from './recordForms'
+import { RECORD_FORMS, TOOL_KINDS } from './recordForms'
 import { SALT_CHOICES } from './salts'
 
 const props = defineProps<{ type: EditableType, addable?: boolean }>()
@@ -32,34 +33,30 @@ function line(r: AnyRecord): string {
     case 'salt': return `${SALT_CHOICES.find(c => c.value === r.kind)?.label}, ${r.gPerMl} g/mL${r.iodised ? ', with additives' : ''}`
     case 'lot': return `${lot ? units.grams(lot.state.gramsLeft) : ''} left, hatches ${units.share(lot?.state.hatch ?? r.hatch)}${lot?.state.pricePerGram ? `, ${(lot.state.pricePerGram * 1000 / (r.cystsPerG * lot.state.hatch)).toPrecision(2)} per thousand nauplii` : ''}`
     case 'species': return `${r.latin ? `${r.latin}, ` : ''}${r.firstFeedingMm} mm at first feeding, copied from ${SPECIES.find(s => s.id === r.basedOn)?.names[0] ?? r.basedOn}`
+    case 'tool': {
+      const ml = room.state!.learned.tools[r.id]?.ml.value
+      return `${TOOL_KINDS[r.kind]}, ${Number((ml ?? r.ml).toPrecision(3))} mL${ml === undefined ? ' as printed' : ' by weight'}`
+    }
     case 'tank': return `${units.litres(r.litres)}, ${units.celsius(r.temperatureC)}`
     default: return ''
   }
-}
-const weighing = ref<string | null>(null)
-const weight = ref('')
-async function weigh(id: string) {
-  const grams = Number(weight.value.replace(',', '.'))
-  if (weight.value.trim() === '' || !Number.isFinite(grams) || grams < 0 || grams > 100_000) return
-  await room.write([{ kind: 'lot.weighed', subject: { type: 'lot', id }, data: { lotId: id, grams } }])
-  weighing.value = null
 }
 </script>
 
 <template>
   <section class="grid gap-2">
     <div class="flex items-center gap-3"><h2>{{ RECORD_FORMS[type].title }}</h2><span class="edge" /></div>
+    <p v-if="type === 'tool' && !records.length" class="small">A pipette, the drop it makes, or a spoon of your own: weigh a few fillings of water once, and counts become surer.</p>
     <p v-if="type === 'species' && !records.length" class="small">A fish the catalogue lacks: copy the nearest one and change what you know better.</p>
     <ul>
       <li v-for="r in records" :key="r.id" class="rule py-1">
         <RecordForm v-if="editing === r.id" :type="type" :record="r" @saved="editing = null" @cancel="editing = null" />
         <div v-else class="flex flex-wrap items-center gap-x-3 gap-y-1 min-h-12">
           <p class="grow"><strong>{{ r.name }}</strong> <span class="small">{{ line(r) }}</span></p>
-          <form v-if="weighing === r.id" class="flex gap-2 items-center" @submit.prevent="weigh(r.id)"><label class="flex items-center gap-2">Grams left now<input v-model="weight" class="field w-28" inputmode="decimal"></label><button class="btn">Log it</button></form>
-          <button v-else-if="type === 'lot'" class="btn btn-quiet underline px-2" @click="weighing = r.id">Weigh</button>
+          <RecordMeasure v-if="r.type === 'lot' || r.type === 'tool'" :record="r" />
           <button class="btn btn-quiet underline px-2" :aria-label="`Change ${r.name}`" @click="editing = r.id">Change</button>
           <span v-if="inUse(r)" class="small">{{ inUse(r) }}</span>
-          <HoldButton v-else-if="records.length > 1 || type === 'tank' || type === 'species'" label="Remove" @held="room.remove(r.id)" />
+          <HoldButton v-else-if="records.length > 1 || type === 'tank' || type === 'species' || type === 'tool'" label="Remove" @held="room.remove(r.id)" />
         </div>
       </li>
     </ul>

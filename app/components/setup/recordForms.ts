@@ -10,6 +10,9 @@ const placeOptions = (c: FormContext) => c.places.map(p => ({ value: p.id, label
 const volume = (c: FormContext, value: unknown, fallback: number) => String(c.units.toVolumeUnit(typeof value === 'number' ? value : fallback))
 const degrees = (c: FormContext, value: unknown) => String(c.units.toTemperatureUnit(typeof value === 'number' ? value : 26))
 
+/** What one use of a measure gives. */
+export const TOOL_KINDS = { drop: 'one drop', pipette: 'one full pipette', spoon: 'one level spoon' } as const
+
 export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
   vessel: {
     title: 'Hatch vessels',
@@ -64,6 +67,16 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
     toRecord: ({ changePercent, ...v }, r) => ({ ...v, changePerDay: Number(changePercent) / 100, placeId: r?.placeId ?? null }),
   },
   species: speciesForm,
+  tool: {
+    title: 'Pipettes and spoons',
+    fields: () => [
+      { name: 'name', label: 'Name', hint: 'As you call it' }, { name: 'kind', label: 'What it gives', options: Object.entries(TOOL_KINDS).map(([value, label]) => ({ value, label })) },
+      { name: 'ml', label: 'Volume', unit: 'mL', numeric: true, hint: 'As printed, or a guess: 0.05 for a drop' },
+    ],
+    schema: () => z.object({ name: textField('Name'), kind: z.enum(['drop', 'pipette', 'spoon']), ml: numberField({ label: 'Volume', min: 0.005, max: 500, unit: 'mL' }) }),
+    initial: r => ({ name: text(r?.name, ''), kind: text(r?.kind, 'drop'), ml: text(r?.ml, '0.05') }),
+    toRecord: v => v,
+  },
   place: {
     title: 'Places',
     fields: () => [{ name: 'name', label: 'Name' }],

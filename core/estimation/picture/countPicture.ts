@@ -56,7 +56,7 @@ export function countPicture(picture: GreyPicture): PictureCount {
   const found = patches(off, width, height, sign, edgeOf(off, sign, limit))
   if (found.length === 0) return { ok: false, why: 'blank' }
   const oneArea = areaOfOne(found.map(p => p.area))
-  const spots = found.filter(p => p.area >= DIRT * oneArea).map(p => ({ ...p, animals: Math.max(1, Math.round(p.area / oneArea)) }))
+  const spots = found.filter(p => p.area >= DIRT * oneArea).map(p => ({ ...p, animals: p.area < SINGLE * oneArea ? 1 : Math.round(p.area / oneArea) }))
   const inHeaps = spots.reduce((s, p) => s + (p.animals > 1 ? p.animals : 0), 0)
   const count = tally(spots)
   return inHeaps > MOST_IN_HEAPS * count.animals && inHeaps > 30 ? { ok: false, why: 'crowded' } : { ok: true, spots, oneArea, ...count }

@@ -2,6 +2,8 @@ import Dexie from 'dexie'
 import { describe, expect, it } from 'vitest'
 import { readRoomFile, type RoomFile } from '@renatus/core/formats/roomFile'
 import { demoRoom } from '@demo/demoRoom'
+import { lastLearned } from '~/db/learned'
+import { learnInto } from '~/db/learning'
 import { RenatusDatabase } from '~/db/database'
 import { writeAct } from '~/db/logbook'
 import { saveRecords } from '~/db/registry'
@@ -75,5 +77,23 @@ describe('stored data of older versions', () => {
     const own = (await db.records.where('type').equals('species').toArray())[0]!
     const badis = (await db.records.toArray()).find(r => r.name === 'Scarlet badis')!
     expect([own.name, badis.type === 'brood' && badis.speciesId, badis.type === 'brood' && badis.anchor.event]).toEqual(['Moss dwarf', own.id, 'free'])
+  })
+  it('version 2 opens in this one, and what it teaches is worked out and kept', async () => {
+    const name = `older-${n++}`
+    const old = new Dexie(name)
+    old.version(1).stores({ records: 'id, type', entries: 'id, at, kind, act, answers', kept: '++n, record.id', meta: 'key' })
+    old.version(2).upgrade(() => {})
+    await old.table('records').bulkAdd(demo.records)
+    await old.table('entries').bulkAdd(demo.entries)
+    old.close()
+    const db = new RenatusDatabase(name)
+    expect(await lastLearned(db)).toBeNull()
+    await learnInto(db)
+    const lot = demo.records.find(r => r.type === 'lot')!.id
+    expect((await lastLearned(db))!.lots[lot]!.hatch.from).toBeGreaterThan(5)
+    // What another version worked out is not believed.
+    const kept = (await db.meta.get('learned'))!
+    await db.meta.put({ key: 'learned', value: { ...kept.value as object, version: 0 } })
+    expect(await lastLearned(db)).toBeNull()
   })
 })

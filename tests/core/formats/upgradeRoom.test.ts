@@ -28,3 +28,12 @@ describe('version 1 to 2', () => {
     expect(upgradeRecords1(a)).toEqual(a)
   })
 })
+
+describe('version 2 to 3', () => {
+  it('only adds kinds: a file of version 2 opens with everything in it', () => {
+    const written = JSON.parse(writeRoomFile({ exportedAt: '2026-03-20T10:00:00Z', by: 'x', records: records(), entries: [], kept: [] })) as object
+    const read = readRoomFile(JSON.stringify({ ...written, version: 2 }))
+    expect(read.ok && read.file.version).toBe(3)
+    expect(read.ok && read.file.records).toHaveLength(records().length)
+  })
+})
