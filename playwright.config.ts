@@ -5,7 +5,7 @@ const port = Number(process.env.E2E_PORT ?? 3187)
 /** Drives the production build in Debian's Chromium. The flags keep it from looking for a network that is not there. */
 export default defineConfig({
   testDir: 'tests/e2e',
-  workers: 1,
+  workers: 2,
   timeout: 90_000,
   // A machine under load may miss a step once; what fails twice is broken, and what fails once is listed as flaky.
   retries: 1,

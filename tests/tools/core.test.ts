@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 
 /** The headless runner as a script would call it. */
 const call = (args: string[], input: unknown = '') => {
-  const { status, stdout, stderr } = spawnSync('npx', ['tsx', 'tools/core.ts', ...args], { input: typeof input === 'string' ? input : JSON.stringify(input), encoding: 'utf8' })
+  const { status, stdout, stderr } = spawnSync(process.execPath, ['--import', 'tsx', 'tools/core.ts', ...args], { input: typeof input === 'string' ? input : JSON.stringify(input), encoding: 'utf8' })
   return { status, out: stdout === '' ? null : JSON.parse(stdout) as Record<string, never>, error: stderr.includes('{"error"') ? (JSON.parse(stderr.slice(stderr.indexOf('{"error"'))) as { error: { code: string, path: string } }).error : null }
 }
 

@@ -26,6 +26,10 @@ const water = ref<{ x: number, y: number, grey: number } | null>(null)
 const asking = computed(() => (white.value === null || water.value !== null ? 'white' : 'water'))
 const parsedDepth = computed(() => (depth.value.trim() === '' ? null : numberField({ label: 'Depth', min: 0.5, max: 300, unit: 'cm' }).safeParse(depth.value)))
 const parsedPath = computed(() => numberField({ label: 'Depth of water looked through', min: 0.2, max: 100, unit: 'cm' }).safeParse(path.value))
+const problem = computed(() => {
+  const parsed = by.value === 'secchi' ? parsedDepth.value : parsedPath.value
+  return parsed && !parsed.success ? parsed.error.issues[0]!.message : null
+})
 const reading = computed((): WaterReading | null => {
   if (by.value === 'secchi') return parsedDepth.value?.success ? { by: 'secchi', depthCm: parsedDepth.value.data } : null
   return parsedPath.value.success && white.value && water.value ? { by: 'colour', pathCm: parsedPath.value.data, white: Math.max(1, white.value.grey), sample: water.value.grey } : null
@@ -69,7 +73,7 @@ async function picked(file: File) {
           <PictureCanvas :picture="eye.picture.value" :marks="marks" :label="`The picture: point at the ${asking === 'white' ? 'bare white' : 'water'}. Arrow keys move a cross, Enter takes the point.`" @point="point" />
         </div>
       </template>
-      <p v-for="p in [by === 'secchi' ? parsedDepth : parsedPath]" :key="by"><strong v-if="p && !p.success" role="alert" class="text-harm">{{ p.error.issues[0]!.message }}</strong></p>
+      <p v-if="problem"><strong role="alert" class="text-harm">{{ problem }}</strong></p>
     </div>
     <div class="grid gap-3 content-start" aria-live="polite">
       <template v-if="result?.ok">

@@ -13,7 +13,7 @@ const cross = ref<{ x: number, y: number } | null>(null)
 function draw() {
   const context = canvas.value?.getContext('2d')
   if (!context) return
-  const { width, height, preview } = props.picture
+  const { width, preview } = props.picture
   const unit = Math.max(width, 400) / 800
   context.drawImage(preview, 0, 0)
   // Every line is light with a dark rim, so that it shows on any ground; what it means is its shape.
