@@ -6,6 +6,7 @@ const port = Number(process.env.E2E_PORT ?? 3187)
 export default defineConfig({
   testDir: 'tests/e2e',
   workers: 2,
+  fullyParallel: true,
   timeout: 90_000,
   // A machine under load may miss a step once; what fails twice is broken, and what fails once is listed as flaky.
   retries: 1,

@@ -15,10 +15,27 @@ const SHOTS = [
   { file: 'brood-phone.png', path: 'brood', wait: '[data-testid=next-change]', width: 390, height: 844 },
   { file: 'bench.png', path: '/bench', wait: 'canvas' },
   { file: 'harvest.png', path: 'harvest' },
+  { file: 'count.png', path: '/count', act: countDrops },
+  { file: 'count-picture.png', path: '/count', act: countPicture },
+  { file: 'learned.png', path: '/setup', act: page => page.getByTestId('learned').evaluate(e => e.scrollIntoView({ block: 'center' })) },
   { file: 'log.png', path: '/log' },
   { file: 'setup.png', path: '/setup' },
   { file: 'welcome.png', path: '/?room=own', own: true },
 ]
+
+async function countDrops(page) {
+  for (const n of [7, 9, 6]) {
+    for (let i = 0; i < n; i++) await page.getByTestId('tap').click()
+    await page.getByRole('button', { name: 'Next drop' }).click()
+  }
+}
+async function countPicture(page) {
+  await page.getByRole('tab', { name: 'Picture' }).click()
+  const field = await page.request.get(`${base}/api/camera/4711`)
+  await page.getByTestId('picture-file').setInputFiles({ name: 'drop.png', mimeType: 'image/png', buffer: await field.body() })
+  await page.getByTestId('in-picture').waitFor()
+  await page.getByRole('tab', { name: 'Picture' }).evaluate(e => e.scrollIntoView({ block: 'start' }))
+}
 
 if (!existsSync(`${root}/.output/server/index.mjs`)) run('npm', ['run', '-s', 'build'])
 const server = spawn(process.execPath, ['.output/server/index.mjs'], { cwd: root, env: { ...process.env, PORT: String(PORT) }, stdio: 'ignore' })
@@ -48,6 +65,7 @@ try {
     }
     await page.getByRole('heading', { level: 1 }).waitFor()
     if (shot.wait) await page.locator(shot.wait).first().waitFor()
+    await shot.act?.(page)
     await page.waitForTimeout(600)
     await page.screenshot({ path: `${root}/docs/screenshots/${shot.file}` })
     console.log(`docs/screenshots/${shot.file}`)

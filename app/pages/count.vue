@@ -33,7 +33,7 @@ async function saveReading(reading: WaterReading) {
   const result = await room.write([{ kind: 'water.read', subject: subject.value, data: { of: sample.value.of, foodId: sample.value.foodId, reading } }])
   if (result.ok) undo.offer(result.act, `${sample.value.label}: the reading is written down.`)
 }
-const tab = ({ selected }: { selected: boolean }) => `min-h-12 px-4 border-b-[5px] font-semibold cursor-pointer ${selected ? 'border-edge' : 'border-transparent text-ink2'}`
+const tab = ({ selected }: { selected: boolean }) => `min-h-12 px-4 -outline-offset-[3px] border-b-[5px] font-semibold cursor-pointer ${selected ? 'border-edge' : 'border-transparent text-ink2'}`
 </script>
 
 <template>
@@ -41,7 +41,7 @@ const tab = ({ selected }: { selected: boolean }) => `min-h-12 px-4 border-b-[5p
   <div v-else class="grid grid-cols-1 gap-5">
     <div>
       <h1>Count</h1>
-      <p class="small mt-1">How dense is it? What is counted here moves what is believed of the vessel and of its lot.</p>
+      <p class="small mt-1">How dense is it, and how sure is that? A count of a hatch also moves what is believed of its lot.</p>
     </div>
     <UndoLine />
     <div class="max-w-md">

@@ -97,7 +97,8 @@ test('a new room: from a brood to a fed tank', async ({ page }) => {
 
   await test.step('the lot has learned, and everything is in the log', async () => {
     await me.go('Setup')
-    await expect(page.getByText(/Red tin/).locator('..')).not.toContainText('hatches 75')
+    await expect(page.getByTestId('learned').getByRole('listitem').filter({ hasText: 'Red tin' })).toContainText('where the tin says 75 %, from 1 counted bottle')
+    await expect(page.getByText(/Red tin/).first().locator('..')).not.toContainText('hatches 75')
     await me.go('Log')
     for (const kind of ['hatch.started', 'hatch.harvested', 'tank.fed', 'nauplii.stored']) await expect(page.locator(`[data-kind="${kind}"]`).first()).toBeVisible()
     await expect(page.getByText(/36\.8\sg salt/)).toBeVisible()

@@ -1,6 +1,8 @@
 import * as z from 'zod'
+import { adviceOn, HOW_TO_LOOK } from '@renatus/core/estimation/advice'
 import { estimate } from '@renatus/core/estimation/estimate'
 import type { Observation } from '@renatus/core/estimation/observation'
+import { whyOf } from '@renatus/core/estimation/why'
 import { foodOf, foods } from '@renatus/core/foods/index'
 import { ACTION_KINDS, AMOUNT_UNITS, HARVEST_GRADES, SIGNS } from '@renatus/core/records/vocabulary'
 
@@ -48,8 +50,9 @@ export const output = z.object({
   stages: z.record(z.string(), chance), readiness: z.record(z.string(), chance),
   readyOn: instants.nullable().describe('null when most courses never are ready'),
   pFailed: chance, pCrash3d: chance,
-  nextLook: z.object({ sign: z.string(), gainBits: z.number() }).nullable(),
-  causes: z.array(z.object({ id: z.string(), ratio: z.number(), probability: chance, known: z.boolean() })),
+  nextLook: z.object({ sign: z.string(), how: z.string(), gainBits: z.number() }).nullable(),
+  causes: z.array(z.object({ id: z.string(), ratio: z.number(), probability: chance, known: z.boolean(), action: z.string(), confirm: z.string() })),
+  why: z.array(z.object({ entry: z.number(), text: z.string() })).describe('the entries that moved it most, in words'),
   moves: z.array(z.object({ entry: z.number(), density: z.number(), ready: z.array(chance), failed: z.array(chance) })).describe('what the entries moved: density after over before, chances before and after'),
   remarks: z.array(z.object({ code: z.string(), entry: z.number() })),
 })
@@ -70,8 +73,9 @@ export function run({ setup: { food: foodId, method: methodId, startedAt, temper
   return {
     density: e.density, per: e.per, organisms: e.organisms, surplusPerDay: e.surplusPerDay, stages: e.stages, readiness: e.readiness,
     readyOn: e.readyH && { p10: on(e.readyH.p10), p50: on(e.readyH.p50), p90: on(e.readyH.p90) },
-    pFailed: e.pFailed, pCrash3d: e.pCrash3d, nextLook: e.nextLook && { sign: e.nextLook.sign, gainBits: e.nextLook.gain },
-    causes: [...e.causes],
+    pFailed: e.pFailed, pCrash3d: e.pCrash3d, nextLook: e.nextLook && { sign: e.nextLook.sign, how: HOW_TO_LOOK[e.nextLook.sign], gainBits: e.nextLook.gain },
+    causes: e.causes.map(c => ({ ...c, action: adviceOn(c.id, food).action, confirm: adviceOn(c.id, food).confirm })),
+    why: whyOf(e.moves).map(w => ({ entry: w.index, text: w.text })),
     moves: e.moves.map(m => ({ entry: m.index, density: m.density, ready: [...m.ready], failed: [...m.failed] })),
     remarks: e.remarks.map(r => ({ code: r.code, entry: r.index })),
   }

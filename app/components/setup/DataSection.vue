@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref, toRef } from 'vue'
+import type { AnyRecord } from '@renatus/core/records/records'
 import { restoreKept } from '~/db/transfer'
 import { deviceName, renameDevice } from '~/db/device'
 import HoldButton from '~/components/shared/HoldButton.vue'
@@ -31,7 +32,7 @@ function chosen(event: Event) {
   if (picked) void file.take(picked)
   input.value = ''
 }
-const types: Record<string, string> = { room: 'Room', place: 'Place', vessel: 'Vessel', salt: 'Salt', lot: 'Lot', tank: 'Tank', brood: 'Brood' }
+const types: Record<AnyRecord['type'], string> = { room: 'Room', place: 'Place', vessel: 'Vessel', salt: 'Salt', lot: 'Lot', tank: 'Tank', brood: 'Brood', species: 'Fish', tool: 'Measure', culture: 'Culture' }
 </script>
 
 <template>
