@@ -1,4 +1,4 @@
-import { edible, EDIBLES } from './edibles'
+import { edible, EDIBLES, sizedAs, type PreySize } from './edibles'
 import { growthDays, lengthAfter } from './growth'
 import { gapsOf, ladder, type LadderBrood, type LadderDay } from './ladder'
 import { closers, nextChange, tableSpans } from './ladderReading'
@@ -18,6 +18,7 @@ export interface SheetRequest {
   mealsPerDay: number | null
   wishes: Wishes
   foods: readonly string[]
+  preySize: PreySize
   /** First day shown, days shown, and today. */
   from: number
   days: number
@@ -38,9 +39,14 @@ const Z80 = 1.2816
 /** Longest time a change of food is looked for, d. */
 const LOOK_AHEAD = 60
 
+const foodsOf = (r: Pick<SheetRequest, 'foods' | 'preySize'>) => r.foods.flatMap((id) => {
+  const food = edible(id)
+  return food ? [sizedAs(food, r.preySize)] : []
+})
+
 /** Works out a sheet. Pure, and heavy enough for a worker when there are many. */
 export function broodSheet(r: SheetRequest): Sheet {
-  const foods = r.foods.flatMap(id => edible(id) ?? [])
+  const foods = foodsOf(r)
   const held = <T>(list: readonly T[], day: number) => list[Math.min(day, list.length - 1)]!
   const brood = (gapeFactor: number): LadderBrood => ({
     species: r.species, growthFactor: r.growth.factor, gapeFactor, temperatureC: d => held(r.temperatures, d), fry: d => held(r.fry, d),
@@ -49,7 +55,7 @@ export function broodSheet(r: SheetRequest): Sheet {
   const days = ladder(brood(r.gape.factor), foods, r.from, r.days)
   const band = mouthBand(r, days)
   const spans = tableSpans(days).map((s): SheetSpan => {
-    const sizes = days.filter(d => d.day >= s.from && d.day <= s.to).map(d => bestSize(edible(s.food)!, d).size.widthUm)
+    const sizes = days.filter(d => d.day >= s.from && d.day <= s.to).map(d => bestSize(sizedAs(edible(s.food)!, r.preySize), d).size.widthUm)
     return { ...s, minUm: Math.min(...sizes), maxUm: Math.max(...sizes) }
   })
   const byDay = new Map(days.map(d => [d.day, d]))
@@ -76,7 +82,7 @@ function changeWithBand(r: SheetRequest, days: readonly LadderDay[], brood: (gap
   const today = Math.max(0, r.today)
   const from = nextChange(days, today)
   if (!from) return null
-  const foods = r.foods.flatMap(id => edible(id) ?? [])
+  const foods = foodsOf(r)
   const firstDay = (z: number) => {
     const shifted = ladder(brood(r.gape.factor * Math.exp(z * r.gape.sd)), foods, today, LOOK_AHEAD)
     return shifted.find(d => d.share[from.food]! >= 0.05)?.day ?? from.day

@@ -1,4 +1,4 @@
-import { EDIBLES } from '../fry/edibles'
+import { EDIBLES, sizedAs } from '../fry/edibles'
 import { ladder, type LadderBrood, type LadderDay } from '../fry/ladder'
 import { allowedFoods, type Wishes } from '../fry/wishes'
 import type { Room } from '../records/records'
@@ -28,7 +28,7 @@ export function ladderBrood(state: BroodState, room: Room): LadderBrood | null {
 /** Foods a brood may be given in this room. */
 export function foodsFor(state: BroodState, room: Room) {
   const allowed = new Set(allowedFoods(room.foods, wishesNow(state)))
-  return EDIBLES.filter(e => allowed.has(e.id))
+  return EDIBLES.filter(e => allowed.has(e.id)).map(e => sizedAs(e, state.preySize))
 }
 
 /** Days from today on that rounds ask for again and again: worked out once for a state. */

@@ -1,3 +1,4 @@
+import type { PreySize } from '../fry/edibles'
 import { fryCourse, type FryCourse, type FryEvent } from '../fry/fryCourse'
 import { gapeFit, type BellyLook, type GapeFit } from '../fry/gapeFit'
 import { growthDays, lengthAfter } from '../fry/growth'
@@ -36,9 +37,11 @@ export interface BroodState {
   measured: readonly { on: LocalDate, lengthMm: number }[]
   looks: readonly EntryData<'brood.bellies'>[]
   weaning: Weaning
+  /** How large the foods of the room are against the book. */
+  preySize: PreySize
 }
 
-interface Context { tanks: readonly Tank[], species: readonly SpeciesRecord[], entries: readonly Entry[], timeZone: string, today: LocalDate }
+interface Context { tanks: readonly Tank[], species: readonly SpeciesRecord[], entries: readonly Entry[], timeZone: string, today: LocalDate, preySize: PreySize }
 
 /** Growth behind a fish on a date, in days at its reference temperature. */
 function grownBy(species: Species, freeOn: LocalDate, date: LocalDate, temperature: TankTemperature): number {
@@ -77,7 +80,7 @@ export function broodState(brood: Brood, c: Context): BroodState | null {
     : []
   return {
     id: brood.id, name: brood.name, brood, species, tank, temperature, steady: course.steady, dates, freeOn, stage: lifeStage(dates, c.today), day: daysBetween(freeOn, c.today),
-    numbers, fryNow, growth, gape: gapeFit(species?.gapePerLength ?? UNKNOWN.gapePerLength, bellyLooks), measured, looks, weaning: weaningOf(mine, c.today),
+    numbers, fryNow, growth, gape: gapeFit(species?.gapePerLength ?? UNKNOWN.gapePerLength, bellyLooks), measured, looks, weaning: weaningOf(mine, c.today), preySize: c.preySize,
   }
 }
 

@@ -1,4 +1,6 @@
+import { profile as nauplii } from '../foods/brine-shrimp/profile'
 import { LOT_DEFAULTS } from '../dynamics/hatch/parameters'
+import type { PreySize } from '../fry/edibles'
 import { effectiveEntries } from '../records/effectiveEntries'
 import type { Entry } from '../records/entries'
 import type { AnyRecord, CultureRecord, Lot, Place, Room, SaltRecord, SpeciesRecord, Tank, Tool, Vessel } from '../records/records'
@@ -61,19 +63,23 @@ export function roomState(records: readonly AnyRecord[], log: readonly Entry[], 
   const tanks = all('tank')
   const species = all('species')
   const today = localDateOf(now, room.timeZone)
-  const broods = all('brood').flatMap(b => broodState(b, { tanks, species, entries, timeZone: room.timeZone, today }) ?? [])
+  const lots = all('lot').map(lot => ({ lot, state: lotState(lot, entries, runs, learned.lots[lot.id], now) }))
+  const open = lots.find(holdsCysts)
+  const um = open && learned.lots[open.lot.id]?.naupliiUm
+  const preySize: PreySize = um && um.from > 0 ? { [nauplii.id]: um.value / um.book } : {}
+  const broods = all('brood').flatMap(b => broodState(b, { tanks, species, entries, timeZone: room.timeZone, today, preySize }) ?? [])
   return {
     now, today, room, entries, runs, broods, species, tanks, hatchPH,
     learned, tools: all('tool'), cultures: all('culture'),
     places: all('place'), vessels: all('vessel'), salts: all('salt'),
-    lots: all('lot').map(lot => ({ lot, state: lotState(lot, entries, runs, learned.lots[lot.id], now) })),
-    stores,
+    lots, stores,
     clocks: clocks(entries, now, new Set(stores.map(s => s.id))),
   }
 }
 
+const holdsCysts = (l: LotInUse) => l.state.gramsLeft >= 0.05
 /** The lot to open next: the oldest that still holds cysts. */
-export const lotInUse = (state: RoomState): LotInUse | null => state.lots.find(l => l.state.gramsLeft >= 0.05) ?? null
+export const lotInUse = (state: RoomState): LotInUse | null => state.lots.find(holdsCysts) ?? null
 export const saltInUse = (state: RoomState): SaltRecord | null => state.salts[0] ?? null
 
 /** The lot of a run as it is believed now; a removed lot falls back on the household figures. */

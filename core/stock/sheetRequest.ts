@@ -16,7 +16,7 @@ export function sheetRequest(state: BroodState, room: Room, from: number, days: 
   return {
     id: state.id, species: state.species, growth: state.growth, gape: state.gape,
     temperatures: all.map(d => state.temperature(d) + what.warmerC), fry: all.map(d => state.numbers.at(addDays(d, -what.laterDays))),
-    tankL: state.tank.litres, mealsPerDay: mealsGiven(room), wishes: wishesNow(state), foods: foodsFor(state, room).map(f => f.id),
+    tankL: state.tank.litres, mealsPerDay: mealsGiven(room), wishes: wishesNow(state), foods: foodsFor(state, room).map(f => f.id), preySize: state.preySize,
     from: first, days, today: state.day - what.laterDays,
   }
 }

@@ -1,10 +1,15 @@
 import { describe, expect, it } from 'vitest'
+import { broodSheet } from '@renatus/core/fry/broodSheet'
+import { learnRoom } from '@renatus/core/estimation/learning/learnRoom'
+import type { Entry } from '@renatus/core/records/entries'
+import { broodLadder } from '@renatus/core/stock/broodLadder'
+import { sheetRequest } from '@renatus/core/stock/sheetRequest'
 import { clocks } from '@renatus/core/stock/clocks'
 import { hatchRuns, modelOfRun } from '@renatus/core/stock/hatchRuns'
 import { naupliiStores } from '@renatus/core/stock/naupliiStores'
-import { lotOfRun } from '@renatus/core/stock/roomState'
+import { lotOfRun, roomState } from '@renatus/core/stock/roomState'
 import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
-import { harvested, log, NAMED, started, stateAt } from '../room'
+import { harvested, log, NAMED, records, started, stateAt } from '../room'
 
 const START = '2026-03-16T06:00:00Z'
 const hoursLater = (h: number) => new Date(Date.parse(START) + h * 3_600_000).toISOString()
@@ -69,5 +74,19 @@ describe('clocks', () => {
     const entries = [clock({ type: 'hatch', id: NAMED.hatch1! }), harvested(hoursLater(9))]
     expect(clocks(entries, hoursLater(12), none)).toEqual([])
     expect(clocks(effectiveEntries([...entries, log(hoursLater(11), 'undone', { act: entries[1]!.act })]), hoursLater(12), none)).toHaveLength(1)
+  })
+})
+
+describe('small nauplii', () => {
+  it('of the lot in use are what mouths meet: narrower, lighter, so more of them', () => {
+    const lengths = log(START, 'lot.measured', { lotId: NAMED.lot!, lengthsUm: Array.from({ length: 40 }, () => 420) })
+    const day = (entries: Entry[]) => {
+      const state = roomState(records({ foods: ['brine-shrimp'] }), entries, '2026-03-17T05:34:00Z', learnRoom(records(), entries)!.learned)!
+      return { ...broodLadder(state.broods[0]!, state.room, state.broods[0]!.day, 1)[0]!, sheet: sheetRequest(state.broods[0]!, state.room, 0, 3)! }
+    }
+    const [usual, small] = [day([]), day([lengths])]
+    expect(small.suitability['brine-shrimp']!.size.widthUm).toBeLessThan(usual.suitability['brine-shrimp']!.size.widthUm * 0.9)
+    expect(small.organisms['brine-shrimp']!).toBeGreaterThan(usual.organisms['brine-shrimp']! * 1.2)
+    expect(broodSheet(small.sheet).days[0]!.suitability['brine-shrimp']!.size.widthUm).toBeCloseTo(small.suitability['brine-shrimp']!.size.widthUm, 6)
   })
 })
