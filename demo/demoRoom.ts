@@ -2,6 +2,7 @@ import { randomStream } from '@renatus/core/math/random'
 import { ROOM_FILE_FORMAT, ROOM_FILE_VERSION, type RoomFile } from '@renatus/core/formats/roomFile'
 import { addDays, instantOf, localDateOf, toMs, type Instant } from '@renatus/core/time/localDate'
 import { currentRound, roundsAround } from '@renatus/core/time/rounds'
+import { livedCultures, loftCultures } from './cultures'
 import { idMaker } from './ids'
 import { livedWeeks } from './livedWeeks'
 import { HISTORY_DAYS, netLoft } from './netLoft'
@@ -19,6 +20,13 @@ export function demoRoom(now: Instant, timeZone: string, seed = 7): RoomFile {
   const room = records.find(r => r.type === 'room')!
   const all = roundsAround(now, room.rounds, timeZone, HISTORY_DAYS, 1)
   const current = currentRound(now, all)
-  const entries = livedWeeks(records, all.slice(0, all.indexOf(current)), chance, id)
-  return { format: ROOM_FILE_FORMAT, version: ROOM_FILE_VERSION, exportedAt: now, by: 'demo', records, entries, kept: [] }
+  const past = all.slice(0, all.indexOf(current))
+  const entries = livedWeeks(records, past, chance, id)
+  // Cultures draw from streams of their own: they do not change the luck of the hatches.
+  const more = idMaker(randomStream(seed + 1))
+  const cultures = loftCultures(past, records, begun, () => more(toMs(begun) + 1))
+  return {
+    format: ROOM_FILE_FORMAT, version: ROOM_FILE_VERSION, exportedAt: now, by: 'demo', records: [...records, ...cultures],
+    entries: [...entries, ...livedCultures(cultures, past, more)], kept: [],
+  }
 }

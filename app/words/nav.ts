@@ -1,9 +1,11 @@
-/** The views that exist, in the order of the spine. A group starts where `rule` is set. */
+/** The views that exist, in the order of the spine. A group starts where `rule` is set; on a phone the others are under More. */
 export const VIEWS = [
-  { to: '/', name: 'Round', short: 'Round' },
-  { to: '/broods', name: 'Broods', short: 'Broods' },
-  { to: '/bench', name: 'Hatch bench', short: 'Bench', rule: true },
-  { to: '/count', name: 'Count', short: 'Count' },
-  { to: '/log', name: 'Log', short: 'Log', rule: true },
-  { to: '/setup', name: 'Setup', short: 'Setup' },
+  { to: '/', name: 'Round', short: 'Round', phone: true },
+  { to: '/shelf', name: 'Shelf', short: 'Shelf', phone: true },
+  { to: '/broods', name: 'Broods', short: 'Broods', phone: true },
+  { to: '/bench', name: 'Hatch bench', short: 'Bench', phone: true, rule: true },
+  { to: '/count', name: 'Count', short: 'Count', phone: false },
+  { to: '/methods', name: 'Methods', short: 'Methods', phone: false },
+  { to: '/log', name: 'Log', short: 'Log', phone: false, rule: true },
+  { to: '/setup', name: 'Setup', short: 'Setup', phone: false },
 ] as const

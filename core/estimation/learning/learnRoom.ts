@@ -6,14 +6,14 @@ import { hatchRuns, type HatchRun } from '../../stock/hatchRuns'
 import type { FoodLearned, Learned, LotLearned, ToolLearned } from '../../stock/learned'
 import { hatchWaterPH } from '../../stock/roomState'
 import { toMs } from '../../time/localDate'
-import { readGreen } from '../greenReading'
-import { cultureObservations, cultureSubject } from './cultureSubject'
+import { observationsOf } from '../observationsOf'
+import { cultureSubject } from './cultureSubject'
 import { learnFood, roleKey, type Outcome } from './foods'
 import type { Belief } from './belief'
 import { lotChain, tinBelief, type ChainLink } from './lotChain'
 import { learnLot } from './lots'
 import { evidenceOf } from './pool'
-import { asFactor, learnReadings, readingKey } from './readings'
+import { learnReadings } from './readings'
 import { learnTool } from './tools'
 import { vesselEvidence, type VesselEvidence } from './vesselEvidence'
 import { ROLES } from '../../dynamics/contract'
@@ -62,10 +62,7 @@ export function learnRoom(records: readonly AnyRecord[], log: readonly Entry[], 
   for (const c of cultures) {
     const subject = cultureSubject(c)
     const keys = ROLES.flatMap(role => roleKey(foodOf(c.foodId)!, role) ?? [])
-    const observations = cultureObservations(c, entries, ({ data: { foodId, reading } }) => {
-      const r = readGreen(foodId, reading, asFactor(readings[readingKey(foodId, reading.by)]))
-      return r.ok ? { perMl: r.perMl, logSd: Math.log(r.high / r.low) / (2 * 1.96) } : null
-    })
+    const observations = observationsOf(c, entries, { readings })
     const evidence = subject && vesselEvidence(subject, observations, keys, cache.vessels[c.id])
     if (evidence) fresh.vessels[c.id] = evidence
     if (!progress(++done, total)) return null

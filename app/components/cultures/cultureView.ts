@@ -1,0 +1,21 @@
+import { foodOf } from '@renatus/core/foods/index'
+import type { CultureReading } from '@renatus/core/estimation/readCulture'
+import type { CultureRecord } from '@renatus/core/records/records'
+import { shapeFor } from '~/components/vessel/vesselShape'
+import { lookWords, stageOf, STAGES } from '~/words/cultures'
+
+/** What every picture of a culture needs, worked out in one place. */
+export function cultureView(c: CultureRecord, reading: CultureReading | undefined) {
+  const food = foodOf(c.foodId)
+  const method = food?.methods.find(m => m.id === c.methodId) ?? food?.methods[0]
+  const vessel = method?.vessel ?? { depthCm: 12, widthCm: 12 }
+  const stage = reading ? stageOf(reading.estimate) : null
+  const words = food && reading ? lookWords(food, reading.look).map(w => w.word).join(', ') : ''
+  return {
+    food, method, stage,
+    shape: shapeFor(c.litres, c.depthCm ?? vessel.depthCm, c.widthCm ?? vessel.widthCm),
+    family: food?.profile.family ?? ('logistic' as const),
+    label: `${c.name}: ${stage ? `${STAGES[stage].word}; ${words}` : 'being read'}`,
+    seed: [...c.id].reduce((s, ch) => s + ch.charCodeAt(0), 0),
+  }
+}

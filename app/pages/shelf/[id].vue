@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute } from '#imports'
+import { adviceOn, HOW_TO_LOOK } from '@renatus/core/estimation/advice'
+import { addHours, hoursBetween } from '@renatus/core/time/localDate'
+import CultureActions from '~/components/cultures/CultureActions.vue'
+import CultureLook from '~/components/cultures/CultureLook.vue'
+import CultureLog from '~/components/cultures/CultureLog.vue'
+import { cultureView } from '~/components/cultures/cultureView'
+import NoRoom from '~/components/shared/NoRoom.vue'
+import ShelfEdge from '~/components/shared/ShelfEdge.vue'
+import UndoLine from '~/components/shared/UndoLine.vue'
+import VesselPicture from '~/components/vessel/VesselPicture.vue'
+import { useCultureReadings } from '~/composables/useCultureReadings'
+import { useUnits } from '~/composables/useUnits'
+import { useRoomStore } from '~/stores/room'
+import { certainty, lookWords, SIGN_NAMES, STAGES } from '~/words/cultures'
+
+/** One culture: what it should look like today and why, what may be taken, what to look at, and what happened to it. */
+const room = useRoomStore()
+const units = useUnits()
+const id = String(useRoute().params.id)
+const culture = computed(() => room.state?.cultures.find(c => c.id === id))
+const { readings, busy } = useCultureReadings(computed(() => (culture.value ? [id] : [])))
+const reading = computed(() => readings.value.get(id))
+const e = computed(() => reading.value?.estimate)
+const view = computed(() => cultureView(culture.value!, reading.value))
+const ended = computed(() => room.state?.entries.find(x => x.kind === 'culture.ended' && x.data.cultureId === id))
+const day = computed(() => Math.max(0, Math.floor(hoursBetween(culture.value!.startedAt, room.now) / 24)))
+const when = (h: number) => units.day(addHours(culture.value!.startedAt, h))
+const stageChance = computed(() => (view.value.stage && e.value ? e.value.readiness[view.value.stage] : 0))
+const said = computed(() => (view.value.food && reading.value ? lookWords(view.value.food, reading.value.look) : []))
+const readyLine = computed(() => {
+  const r = e.value
+  if (!r?.readyH) return r ? 'It is not expected to become ready.' : ''
+  const past = hoursBetween(culture.value!.startedAt, room.now) >= r.readyH.p50
+  return past ? `Ready since about ${when(r.readyH.p50)}.` : `Ready about ${when(r.readyH.p50)}, between ${when(r.readyH.p10)} and ${when(r.readyH.p90)} (80 %).`
+})
+const perUnit = computed(() => (e.value?.per === 'cm2' ? 'cm²' : 'mL'))
+const number = (x: number) => (x >= 100 ? units.count(x) : x.toLocaleString('en-GB', { maximumSignificantDigits: 2 }))
+</script>
+
+<template>
+  <NoRoom v-if="!room.state" />
+  <div v-else-if="!culture" class="grid gap-3"><h1>No such culture</h1><p><NuxtLink to="/shelf" class="link">To the shelf</NuxtLink></p></div>
+  <article v-else class="grid grid-cols-1 gap-6">
+    <div>
+      <p><NuxtLink to="/shelf" :prefetch="false" class="link inline-flex min-h-12 items-center">Shelf</NuxtLink></p>
+      <h1>{{ culture.name }}</h1>
+      <p class="small mt-1">{{ view.food?.profile.name }}, {{ view.method?.name.toLowerCase() }}; {{ units.litres(culture.litres) }}, started {{ units.when(culture.startedAt) }}, day {{ day }}<template v-if="reading">, {{ units.celsius(reading.temperatureC) }}</template>. <NuxtLink v-if="view.food && view.method" :to="`/methods/${view.food.profile.id}/${view.method.id}`" :prefetch="false" class="link">Method card</NuxtLink></p>
+    </div>
+    <UndoLine />
+    <p v-if="ended" class="border-l-4 border-line-strong pl-3">It ended {{ units.when(ended.at) }}. Its log stays.</p>
+    <section class="grid gap-6 desk:grid-cols-[auto_minmax(0,1fr)_minmax(0,1fr)]">
+      <VesselPicture :shape="view.shape" :family="view.family" :grades="reading?.look ?? {}" :label="view.label" :seed="view.seed" :scale="1.9" />
+      <div v-if="!e" class="small" role="status">{{ busy ? 'Reading it' : 'Nothing known of this food in this version.' }}</div>
+      <div v-else class="grid gap-2 content-start" aria-live="polite">
+        <p class="sentence"><span aria-hidden="true">{{ STAGES[view.stage!].mark }}</span> <strong>{{ STAGES[view.stage!].word }}</strong>, {{ certainty(stageChance) }}</p>
+        <p>{{ readyLine }}</p>
+        <p v-if="e.surplusPerDay.p50 > 0" class="num">It gives about <strong>{{ units.count(e.surplusPerDay.p50) }}</strong> {{ view.food?.profile.units }} a day ({{ units.count(e.surplusPerDay.p10) }} to {{ units.count(e.surplusPerDay.p90) }}) and grows back.</p>
+        <p class="small num">{{ number(e.density.p50) }} per {{ perUnit }} ({{ number(e.density.p10) }} to {{ number(e.density.p90) }}, 80 %), {{ units.count(e.organisms.p50) }} in all. Lost: {{ Math.round(e.pFailed * 100) }} %. Crash within three days: {{ Math.round(e.pCrash3d * 100) }} %.</p>
+        <p v-if="e.nextLook" class="border-l-4 border-plan pl-3"><strong>The one look that tells most:</strong> {{ HOW_TO_LOOK[e.nextLook.sign] }}</p>
+      </div>
+      <div v-if="e" class="grid gap-2 content-start">
+        <p class="font-semibold">It should look like this</p>
+        <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1"><template v-for="s in said" :key="s.sign"><dt class="text-ink2">{{ SIGN_NAMES[s.sign] }}</dt><dd>{{ s.word }}</dd></template></dl>
+        <template v-if="reading!.why.length"><p class="font-semibold mt-2">What moved this</p><ul class="small"><li v-for="(w, i) in reading!.why" :key="w.index">{{ units.when(reading!.whyAt[i]!) }}: {{ w.text }}</li></ul></template>
+      </div>
+    </section>
+    <section v-if="e?.causes.some(c => c.probability > 0.15)" class="grid gap-2">
+      <ShelfEdge name="What may be wrong" />
+      <ul class="grid gap-3 desk:grid-cols-2"><li v-for="c in e.causes.filter(x => x.probability > 0.15).slice(0, 4)" :key="c.id" class="border-l-4 border-due pl-3"><p><strong>{{ adviceOn(c.id, view.food!).name }}</strong>, {{ c.known ? 'as read' : certainty(c.probability) }}</p><p>{{ adviceOn(c.id, view.food!).action }}</p><p class="small">To be sure: {{ adviceOn(c.id, view.food!).confirm }}</p></li></ul>
+    </section>
+    <template v-if="!ended && view.food && reading">
+      <CultureLook :culture="culture" :food="view.food" :reading="reading" :shape="view.shape" :seed="view.seed" />
+      <CultureActions :culture="culture" :food="view.food" :reading="reading" />
+    </template>
+    <CultureLog :culture="culture" />
+  </article>
+</template>

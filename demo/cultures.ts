@@ -1,0 +1,85 @@
+import { foodOf } from '@renatus/core/foods/index'
+import { runCulture, startCulture } from '@renatus/core/foods/culture'
+import { randomStream } from '@renatus/core/math/random'
+import { entry, type Entry } from '@renatus/core/records/entries'
+import { anyRecord, type AnyRecord, type CultureRecord } from '@renatus/core/records/records'
+import type { Sign } from '@renatus/core/records/vocabulary'
+import { hoursBetween, toMs, type Instant } from '@renatus/core/time/localDate'
+import type { RoundOccurrence } from '@renatus/core/time/rounds'
+import type { Draft } from './draft'
+
+/** A culture of the loft: started so many days before today, and whether the loft lives off it or lets it stand. */
+interface DemoCulture { name: string, food: string, method: string, place: string, ago: number, litres: number, c: number, seed: number, harvest: boolean, ended?: { ago: number, how: 'used up' | 'failed' } }
+
+const CULTURES: readonly DemoCulture[] = [
+  { name: 'Mash dish 1', food: 'microworm', method: 'oats', place: 'Rack A', ago: 46, litres: 0.3, c: 22, seed: 3, harvest: true, ended: { ago: 20, how: 'used up' } },
+  { name: 'Mash dish 2', food: 'microworm', method: 'oats', place: 'Rack A', ago: 24, litres: 0.3, c: 22, seed: 5, harvest: true },
+  { name: 'Mash dish 3', food: 'microworm', method: 'oats', place: 'Rack A', ago: 3, litres: 0.3, c: 22, seed: 6, harvest: true },
+  { name: 'Peat box', food: 'grindal-worm', method: '', place: 'Rack A', ago: 40, litres: 1.5, c: 21, seed: 10, harvest: true },
+  { name: 'Leaf jar 1', food: 'infusoria', method: 'scalded-leaf', place: 'Window shelf', ago: 12, litres: 1, c: 22, seed: 2, harvest: false },
+  { name: 'Leaf jar 2', food: 'infusoria', method: 'scalded-leaf', place: 'Window shelf', ago: 2, litres: 1, c: 22, seed: 4, harvest: false },
+  { name: 'Oar bucket', food: 'moina', method: 'yeast-and-spirulina', place: 'Rack B', ago: 21, litres: 10, c: 24, seed: 12, harvest: false },
+  { name: 'Bilge bucket', food: 'moina', method: 'yeast-and-spirulina', place: 'Rack B', ago: 30, litres: 10, c: 24, seed: 5, harvest: true },
+  { name: 'Long bottle', food: 'vinegar-eel', method: '', place: 'Rack B', ago: 50, litres: 1, c: 22, seed: 7, harvest: true },
+  { name: 'Green pail', food: 'green-water', method: 'thinned-daily', place: 'Window shelf', ago: 14, litres: 10, c: 22, seed: 9, harvest: false },
+]
+const LOOKED_AT = 0.6
+const SIGN_LEFT_OUT = 0.25
+
+/** Records of the loft's cultures. */
+export function loftCultures(rounds: readonly RoundOccurrence[], places: readonly AnyRecord[], begun: Instant, id: () => string): CultureRecord[] {
+  const mornings = rounds.filter((_r, i) => i % 2 === rounds.findIndex(r => r.name.startsWith('Morning')) % 2)
+  return CULTURES.map(c => anyRecord.parse({
+    id: id(), type: 'culture', updatedAt: begun, name: c.name, foodId: c.food, methodId: methodId(c), placeId: places.find(p => p.type === 'place' && p.name === c.place)!.id,
+    startedAt: mornings.at(-1 - c.ago)!.at, litres: c.litres, temperatureC: c.c,
+  }) as CultureRecord)
+}
+
+const methodId = (c: DemoCulture) => c.method || foodOf(c.food)!.methods[0]!.id
+
+/**
+ * What the log says of them: each lives by its own model with its own luck, and one person looks at it most mornings, grades by eye,
+ * and takes what it gives.
+ */
+export function livedCultures(records: readonly CultureRecord[], rounds: readonly RoundOccurrence[], id: (ms: number) => string): Entry[] {
+  return records.flatMap((record, i) => {
+    const c = CULTURES[i]!
+    const food = foodOf(c.food)!
+    const chance = randomStream(900 + c.seed)
+    const truth = startCulture(food, food.methods.find(m => m.id === record.methodId)!, { volumeL: c.litres }, chance)
+    const log: Entry[] = []
+    const write = (at: Instant, ...drafts: Draft[]) => {
+      const act = id(toMs(at))
+      for (const d of drafts) log.push(entry.parse({ id: id(toMs(at)), at, by: 'phone loft', act, supersedes: null, answers: null, ...d }))
+    }
+    const subject = { type: 'culture', id: record.id }
+    const last = rounds.at(-1)!.at
+    for (const round of rounds) {
+      const h = hoursBetween(record.startedAt, round.at)
+      if (h <= 0) continue
+      runCulture(truth, h - truth.ageH, () => c.c, chance)
+      if (c.ended && hoursBetween(round.at, last) <= c.ended.ago * 24) {
+        write(round.at, { kind: 'culture.ended', subject, data: { cultureId: record.id, how: c.ended.how } })
+        break
+      }
+      const readiness = truth.family.readiness(truth.state, truth.params)
+      if (chance.next() < LOOKED_AT / 2) {
+        const signs: Partial<Record<Sign, number>> = {}
+        for (const [sign, { grade, sd }] of Object.entries(truth.family.look(truth.state, truth.params))) {
+          const words = food.signs[sign as Sign]
+          if (words && chance.next() >= SIGN_LEFT_OUT) signs[sign as Sign] = Math.max(0, Math.min(words.length - 1, Math.round(grade + chance.normal(0, sd))))
+        }
+        if (Object.keys(signs).length > 0) write(round.at, { kind: 'culture.looked', subject, data: { cultureId: record.id, signs } })
+      }
+      if (c.harvest && readiness === 'ready' && chance.next() < 0.4) {
+        const organisms = truth.family.stock(truth.state, truth.params).organisms
+        const share = Math.round(Math.min(0.4, truth.family.surplusPerDay(truth.state, truth.params, { temperatureC: c.c }) / organisms) * 100) / 100
+        if (share > 0) {
+          truth.family.act(truth.state, truth.params, { kind: 'takeOut', amount: share, unit: 'share' })
+          write(round.at, { kind: 'culture.harvested', subject, data: { cultureId: record.id, seen: truth.family.yieldRatio(truth.state, truth.params) > 0.75 ? 'good' : 'thin', share } })
+        }
+      }
+    }
+    return log
+  })
+}
