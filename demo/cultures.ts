@@ -18,8 +18,8 @@ const CULTURES: readonly DemoCulture[] = [
   { name: 'Peat box', food: 'grindal-worm', method: '', place: 'Rack A', ago: 40, litres: 1.5, c: 21, seed: 10, harvest: true },
   { name: 'Leaf jar 1', food: 'infusoria', method: 'scalded-leaf', place: 'Window shelf', ago: 12, litres: 1, c: 22, seed: 2, harvest: false },
   { name: 'Leaf jar 2', food: 'infusoria', method: 'scalded-leaf', place: 'Window shelf', ago: 2, litres: 1, c: 22, seed: 4, harvest: false },
-  { name: 'Oar bucket', food: 'moina', method: 'yeast-and-spirulina', place: 'Rack B', ago: 21, litres: 10, c: 24, seed: 12, harvest: false },
-  { name: 'Bilge bucket', food: 'moina', method: 'yeast-and-spirulina', place: 'Rack B', ago: 30, litres: 10, c: 24, seed: 5, harvest: true },
+  { name: 'Oar bucket', food: 'moina', method: 'yeast-and-spirulina', place: 'Rack B', ago: 23, litres: 10, c: 24, seed: 21, harvest: false },
+  { name: 'Bilge bucket', food: 'moina', method: 'yeast-and-spirulina', place: 'Rack B', ago: 30, litres: 10, c: 24, seed: 1, harvest: true },
   { name: 'Long bottle', food: 'vinegar-eel', method: '', place: 'Rack B', ago: 50, litres: 1, c: 22, seed: 7, harvest: true },
   { name: 'Green pail', food: 'green-water', method: 'thinned-daily', place: 'Window shelf', ago: 14, litres: 10, c: 22, seed: 9, harvest: false },
 ]
@@ -75,8 +75,8 @@ export function livedCultures(records: readonly CultureRecord[], rounds: readonl
         const organisms = truth.family.stock(truth.state, truth.params).organisms
         const share = Math.round(Math.min(0.4, truth.family.surplusPerDay(truth.state, truth.params, { temperatureC: c.c }) / organisms) * 100) / 100
         if (share > 0) {
-          truth.family.act(truth.state, truth.params, { kind: 'takeOut', amount: share, unit: 'share' })
           write(round.at, { kind: 'culture.harvested', subject, data: { cultureId: record.id, seen: truth.family.yieldRatio(truth.state, truth.params) > 0.75 ? 'good' : 'thin', share } })
+          truth.family.act(truth.state, truth.params, { kind: 'takeOut', amount: share, unit: 'share' })
         }
       }
     }

@@ -15,6 +15,9 @@ const SHOTS = [
   { file: 'brood-phone.png', path: 'brood', wait: '[data-testid=next-change]', width: 390, height: 844 },
   { file: 'bench.png', path: '/bench', wait: 'canvas' },
   { file: 'harvest.png', path: 'harvest' },
+  { file: 'shelf.png', path: '/shelf', wait: '[data-testid="culture-Leaf jar 2"]', act: page => page.waitForTimeout(6000) },
+  { file: 'culture.png', path: '/shelf', wait: '[data-testid="culture-Oar bucket"]', act: openCulture },
+  { file: 'method.png', path: '/methods/moina/yeast-and-spirulina' },
   { file: 'count.png', path: '/count', act: countDrops },
   { file: 'count-picture.png', path: '/count', act: countPicture },
   { file: 'learned.png', path: '/setup', act: page => page.getByTestId('learned').evaluate(e => e.scrollIntoView({ block: 'center' })) },
@@ -28,6 +31,10 @@ async function countDrops(page) {
     for (let i = 0; i < n; i++) await page.getByTestId('tap').click()
     await page.getByRole('button', { name: 'Next drop' }).click()
   }
+}
+async function openCulture(page) {
+  await page.getByTestId('culture-Oar bucket').click()
+  await page.getByTestId('look-0').waitFor()
 }
 async function countPicture(page) {
   await page.getByRole('tab', { name: 'Picture' }).click()

@@ -1,5 +1,5 @@
 /** Shared by the entry scripts. Plain Node: nothing is installed yet when they start. */
-import { spawnSync } from 'node:child_process'
+import { spawn, spawnSync } from 'node:child_process'
 import { existsSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 
@@ -14,6 +14,21 @@ export function run(command, args, env = {}) {
     process.exit(status ?? 1)
   }
   console.log(`[${((Date.now() - started) / 1000).toFixed(0)} s] ${command} ${args.join(' ')}`)
+}
+
+/** Runs rows of commands beside each other, so that no core waits; what fails ends everything. */
+export async function runBeside(rows) {
+  await Promise.all(rows.map(async (row) => {
+    for (const [command, ...args] of row) {
+      const started = Date.now()
+      const status = await new Promise(resolve => spawn(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' } }).on('exit', resolve))
+      if (status !== 0) {
+        console.error(`\nFailed: ${command} ${args.join(' ')}`)
+        process.exit(status ?? 1)
+      }
+      console.log(`[${((Date.now() - started) / 1000).toFixed(0)} s] ${command} ${args.join(' ')}`)
+    }
+  }))
 }
 
 export function checkNode() {

@@ -1,12 +1,11 @@
 /** npm test: install, lint with the import rule, types, unit, build, bundle size, end to end against the production build. */
-import { checkNode, findChromium, install, run } from './steps.mjs'
+import { checkNode, findChromium, install, run, runBeside } from './steps.mjs'
 
 checkNode()
 install()
 const chromium = findChromium()
-run('npm', ['run', '-s', 'lint'])
-run('npm', ['run', '-s', 'types'])
-run('npm', ['run', '-s', 'unit'])
-run('npm', ['run', '-s', 'build'])
-run('npm', ['run', '-s', 'size'])
+await runBeside([
+  [['npm', 'run', '-s', 'lint'], ['npm', 'run', '-s', 'types'], ['npm', 'run', '-s', 'build'], ['npm', 'run', '-s', 'size']],
+  [['npm', 'run', '-s', 'unit']],
+])
 run('npm', ['run', '-s', 'e2e'], { CHROMIUM: chromium })

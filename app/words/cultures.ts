@@ -24,3 +24,9 @@ export const SIGN_NAMES: Record<Sign, string> = { cloudiness: 'Cloudiness', tint
 /** The grades of a look in the words of the food: "hazy, many, earthy". */
 export const lookWords = (food: Food, grades: Partial<Record<Sign, number>>) =>
   Object.entries(grades).map(([sign, g]) => ({ sign: sign as Sign, word: food.signs[sign as Sign]?.[Math.round(g)] })).filter((x): x is { sign: Sign, word: string } => x.word !== undefined)
+
+/** A look in a few words: what is not there is left out, unless nothing is. */
+export function lookInShort(food: Food, grades: Partial<Record<Sign, number>>): string {
+  const words = lookWords(food, grades).map(w => w.word)
+  return words.filter(w => w !== 'none').join(', ') || 'nothing to see'
+}

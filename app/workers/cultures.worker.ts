@@ -7,6 +7,7 @@ import { NOTHING_LEARNED } from '@renatus/core/stock/learned'
 import { RenatusDatabase } from '~/db/database'
 import { lastLearned } from '~/db/learned'
 
+const JUST_WRITTEN_MS = 10 * 60_000
 const memories = new Map<string, ReplayMemory>()
 let turn = 0
 
@@ -19,10 +20,13 @@ const reader = {
     try {
       const [entries, learned] = await Promise.all([db.entries.toArray(), lastLearned(db)])
       const effective = effectiveEntries(entries)
+      // The page's minute may lie behind what was written a moment ago; an entry far ahead is another matter (a clock set back).
+      const newest = effective.at(-1)?.at ?? now
+      const at = newest > now && Date.parse(newest) - Date.parse(now) < JUST_WRITTEN_MS ? newest : now
       for (const id of ids) {
         const record = await db.records.get(id)
         if (mine !== turn) return
-        const result = record?.type === 'culture' ? readCulture(record as CultureRecord, effective, learned ?? NOTHING_LEARNED, now, memories.get(id)) : null
+        const result = record?.type === 'culture' ? readCulture(record as CultureRecord, effective, learned ?? NOTHING_LEARNED, at, memories.get(id)) : null
         if (!result) continue
         memories.set(id, result.memory)
         onReading(result.reading)

@@ -28,9 +28,8 @@ const HIDDEN_COLD = 5
 /** So far below the middle of its range a food is cold, degC. */
 const COLD_BELOW_MIDDLE = 4
 const COURSES = 40
-/** Parts of the window at whose beginning something may have gone wrong. */
-const ONSETS = [0, 0.5] as const
 
+const tells = (o: Observation) => o.kind !== 'action' && o.kind !== 'temperature'
 const middleOf = (food: Food) => (food.rangeC[0] + food.rangeC[1]) / 2
 /** True where a food is kept so cold that it shows. */
 export const isCold = (food: Food, c: number) => c < middleOf(food) - COLD_BELOW_MIDDLE
@@ -44,7 +43,7 @@ function evidence(courses: readonly Particle[], seen: readonly Observation[], te
     let log = 0
     let done = wrong === null
     for (const o of seen) {
-      if (!done && o.h >= onsetH) {
+      if (!done && o.h > onsetH) {
         advance(p, Math.max(p.culture.ageH, onsetH), temperature, chance)
         if (!wrong!(p)) return null
         done = true
@@ -66,12 +65,14 @@ function evidence(courses: readonly Particle[], seen: readonly Observation[], te
  * @param seen observations in the window, in order
  */
 export function diagnose(subject: Subject, weekAgo: Cloud, seen: readonly Observation[], temperature: (day: number) => number): Cause[] {
-  if (!seen.some(o => ['look', 'count', 'density', 'yield', 'refused'].includes(o.kind))) return []
+  if (!seen.some(tells)) return []
   const picks = systematic(weightsOf(weekAgo), COURSES, 0.5)
   const courses = picks.map(i => weekAgo[i]!)
   const fromH = courses[0]!.culture.ageH
   const toH = seen.at(-1)!.h
-  const run = (t: (day: number) => number, wrong: ((p: Particle) => boolean) | null, onset = 0) => evidence(courses, seen, t, subject.seed + 17, fromH + onset * (toH - fromH), wrong)
+  const run = (t: (day: number) => number, wrong: ((p: Particle) => boolean) | null, onsetH = fromH) => evidence(courses, seen, t, subject.seed + 17, onsetH, wrong)
+  // Something may have gone wrong at the beginning, in the middle, or since the look before the last.
+  const onsets = [...new Set([fromH, (fromH + toH) / 2, seen.filter(tells).at(-2)?.h ?? fromH])]
   const nothing = run(temperature, null)!
   const causes: { id: CauseId, log: number, base: number, known: boolean }[] = []
 
@@ -82,10 +83,10 @@ export function diagnose(subject: Subject, weekAgo: Cloud, seen: readonly Observ
   else if (!wasRead) causes.push({ id: 'cold', log: run(day => temperature(day) - HIDDEN_COLD, null)!, base: nothing, known: false })
 
   for (const id of AILMENTS) {
-    const logs = ONSETS.map(onset => run(temperature, p => p.culture.family.ail(p.culture.state, p.culture.params, id), onset)).filter(l => l !== null)
+    const logs = onsets.map(onsetH => run(temperature, p => p.culture.family.ail(p.culture.state, p.culture.params, id), onsetH)).filter(l => l !== null)
     if (logs.length === 0) continue
     const top = Math.max(...logs)
-    causes.push({ id, log: Math.log(logs.reduce((s, l) => s + Math.exp(l - top), 0) / ONSETS.length) + top, base: nothing, known: false })
+    causes.push({ id, log: Math.log(logs.reduce((s, l) => s + Math.exp(l - top), 0) / onsets.length) + top, base: nothing, known: false })
   }
   const ratios = causes.map(c => Math.exp(Math.max(-40, Math.min(40, c.log - c.base))))
   const total = NOTHING + causes.reduce((s, c, n) => s + BEFORE[c.id] * ratios[n]!, 0)

@@ -35,6 +35,8 @@ export interface ReplayMemory { subject: string, keys: string[], last: Checkpoin
 export interface Replayed { cloud: Particle[], moves: readonly Move[], remarks: readonly Remark[], /** The cloud as it was a week ago, with the index of the first observation after it. */ weekAgo: { cloud: Cloud, from: number } | null, memory: ReplayMemory, observations: readonly Observation[] }
 
 const WEEK_H = 7 * 24
+/** Share of vessels a week to which something happens that no hazard of the model stands for (working estimate). */
+const MISHAP_PER_WEEK = 0.03
 /** Below this a density is none, per mL. */
 const LEAST_PER_ML = 1e-6
 const perMl = (p: Particle) => p.culture.family.stock(p.culture.state, p.culture.params).organisms / (p.culture.setup.volumeL * 1000)
@@ -47,6 +49,16 @@ export function advance(p: Particle, toH: number, temperature: (day: number) => 
     if (p.readyH === null) p.readyH = runUntilReady(p.culture, hours, temperature, chance)
     else runCulture(p.culture, hours, temperature, chance)
   }
+}
+
+/** As advance; now and then something goes wrong on the way that nobody wrote down. Without it a jar that was good could never be found spoilt. */
+function advanceWithMishaps(p: Particle, toH: number, temperature: (day: number) => number, chance: RandomStream): void {
+  const fromH = p.culture.ageH
+  if (chance.next() < 1 - (1 - MISHAP_PER_WEEK) ** ((toH - fromH) / WEEK_H)) {
+    advance(p, fromH + chance.next() * (toH - fromH), temperature, chance)
+    p.culture.family.ail(p.culture.state, p.culture.params, chance.next() < 0.5 ? 'contaminated' : 'poisoned')
+  }
+  advance(p, toH, temperature, chance)
 }
 
 /** Temperature by the readings, each holding until the next. */
@@ -119,7 +131,7 @@ export function replay(subject: Subject, observations: readonly Observation[], a
     const o = list[i]!
     if (i === oldIndex && old?.done !== i) old = { done: i, cloud: copyCloud(cloud), moves: [...moves], remarks: [...found] }
     const chance = randomStream(subject.seed + 7919 * (i + 1))
-    for (const p of cloud) advance(p, o.h, temperature, chance)
+    for (const p of cloud) advanceWithMishaps(p, o.h, temperature, chance)
     if (o.kind === 'action') {
       for (const { culture: c } of cloud) c.family.act(c.state, c.params, o.action)
       continue

@@ -8,7 +8,7 @@ import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import VesselPicture from '~/components/vessel/VesselPicture.vue'
 import type { VesselShape } from '~/components/vessel/vesselShape'
 import { useCultureActions } from '~/composables/useCultureActions'
-import { lookWords, SIGN_NAMES } from '~/words/cultures'
+import { lookInShort, SIGN_NAMES } from '~/words/cultures'
 
 /** Pick the drawing most like the vessel in hand, change what differs, and the estimate moves. */
 const props = defineProps<{ culture: CultureRecord, food: Food, reading: CultureReading, shape: VesselShape, seed: number }>()
@@ -23,7 +23,7 @@ function pick(i: number) {
   shown.value = choices.value
   picked.value = { ...choices.value[i]!.signs }
 }
-const describe = (s: Partial<Record<Sign, number>>) => lookWords(props.food, s).map(w => w.word).join(', ')
+const describe = (s: Partial<Record<Sign, number>>) => lookInShort(props.food, s)
 async function save() {
   if (picked.value && await actions.looked(props.culture, picked.value, note.value)) {
     picked.value = null

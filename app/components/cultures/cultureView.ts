@@ -2,7 +2,7 @@ import { foodOf } from '@renatus/core/foods/index'
 import type { CultureReading } from '@renatus/core/estimation/readCulture'
 import type { CultureRecord } from '@renatus/core/records/records'
 import { shapeFor } from '~/components/vessel/vesselShape'
-import { lookWords, stageOf, STAGES } from '~/words/cultures'
+import { lookInShort, stageOf, STAGES } from '~/words/cultures'
 
 /** What every picture of a culture needs, worked out in one place. */
 export function cultureView(c: CultureRecord, reading: CultureReading | undefined) {
@@ -10,7 +10,7 @@ export function cultureView(c: CultureRecord, reading: CultureReading | undefine
   const method = food?.methods.find(m => m.id === c.methodId) ?? food?.methods[0]
   const vessel = method?.vessel ?? { depthCm: 12, widthCm: 12 }
   const stage = reading ? stageOf(reading.estimate) : null
-  const words = food && reading ? lookWords(food, reading.look).map(w => w.word).join(', ') : ''
+  const words = food && reading ? lookInShort(food, reading.look) : ''
   return {
     food, method, stage,
     shape: shapeFor(c.litres, c.depthCm ?? vessel.depthCm, c.widthCm ?? vessel.widthCm),

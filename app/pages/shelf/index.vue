@@ -32,7 +32,7 @@ const places = computed(() => {
     <UndoLine />
     <p v-if="!running.length" class="sentence max-w-prose">Choose a food and a method, and say what it stands in: Renatus follows it from its start, says when it is ready and how much may be taken, and learns from what you see.</p>
     <section v-for="p in places" :key="p.id" class="grid gap-2">
-      <ul class="grid grid-cols-2 sm:grid-cols-3 desk:grid-cols-5 gap-x-6 gap-y-6 items-end">
+      <ul class="grid grid-cols-2 sm:flex sm:flex-wrap gap-x-6 sm:gap-x-14 gap-y-6 items-end">
         <li v-for="c in p.cultures" :key="c.id"><CultureCard :culture="c" :reading="readings.get(c.id)" /></li>
       </ul>
       <ShelfEdge :name="p.name" />
