@@ -105,7 +105,7 @@ export function replay(subject: Subject, observations: readonly Observation[], a
   }).sort((a, b) => a.o.h - b.o.h || a.index - b.index)
   const list = order.map(x => x.o)
   const keys = order.map(x => `${x.index}${JSON.stringify(x.o)}`)
-  const identity = JSON.stringify([subject.food.profile.id, subject.method.id, subject.setup, subject.temperatureC, subject.seed, subject.priors ?? {}, subject.known ?? {}, [...new Set(list.flatMap(o => (o.kind === 'action' ? [o.action.kind] : [])))].sort()])
+  const identity = JSON.stringify([subject.food.profile.id, subject.method.id, subject.setup, subject.temperatureC, subject.seed, subject.priors ?? {}, subject.known ?? {}, subject.mishaps ?? true, [...new Set(list.flatMap(o => (o.kind === 'action' ? [o.action.kind] : [])))].sort()])
   const temperature = temperatureOf(list, subject.temperatureC)
 
   // Diagnosis starts one to two weeks back, at a whole week, so that it does not depend on what is remembered.
@@ -131,7 +131,7 @@ export function replay(subject: Subject, observations: readonly Observation[], a
     const o = list[i]!
     if (i === oldIndex && old?.done !== i) old = { done: i, cloud: copyCloud(cloud), moves: [...moves], remarks: [...found] }
     const chance = randomStream(subject.seed + 7919 * (i + 1))
-    for (const p of cloud) advanceWithMishaps(p, o.h, temperature, chance)
+    for (const p of cloud) (subject.mishaps === false ? advance : advanceWithMishaps)(p, o.h, temperature, chance)
     if (o.kind === 'action') {
       for (const { culture: c } of cloud) c.family.act(c.state, c.params, o.action)
       continue

@@ -15,6 +15,8 @@ export interface Subject {
   priors?: Priors
   /** Draws parameters that hang together; `priors` must name them too, with their own spread. */
   draws?: (chance: RandomStream) => Record<string, number>
+  /** False where what may befall it is left out: to learn of a room what its vessels have in common. */
+  mishaps?: boolean
   /** A number that is known of this very vessel, such as grams of cysts per litre. */
   known?: Readonly<Record<string, number>>
 }

@@ -46,7 +46,7 @@ export function lotChain(lot: Lot, runs: readonly HatchRun[], entries: readonly 
       if (known?.key === key) belief = known.belief
       else {
         const last = observations.findLast(o => o.kind === 'density')!
-        const { cloud } = replay({ ...hatchSubject(run, lot, pH), ...asPriors(prior), seed: counted }, observations, last.h)
+        const { cloud } = replay({ ...hatchSubject(run, lot, pH), ...asPriors(prior), seed: counted, mishaps: false }, observations, last.h)
         belief = beliefOf(cloud, weightsOf(cloud), prior.keys, LOT_BOOK)
       }
       links[run.id] = { key, belief }

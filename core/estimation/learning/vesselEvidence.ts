@@ -40,7 +40,7 @@ export function vesselEvidence(subject: Subject, observations: readonly Observat
   const { food, method, setup, temperatureC, priors, known } = subject
   const key = JSON.stringify([food.profile.id, method.id, setup, temperatureC, priors, known, observations])
   if (cached?.key === key) return cached
-  const { cloud } = replay(subject, observations, last.h)
+  const { cloud } = replay({ ...subject, mishaps: false }, observations, last.h)
   const w = weightsOf(cloud)
   const parameters: Record<string, Evidence> = {}
   for (const parameter of keys) {
