@@ -18,6 +18,7 @@ const next = computed(() => {
   const e = props.reading?.estimate
   if (!e) return 'being read'
   if (e.pFailed > 0.5) return 'look at it: likely lost'
+  if (view.value.stage === 'failing' || view.value.stage === 'tiring') return 'look at it today'
   if (view.value.stage === 'ready' && e.surplusPerDay.p50 > 0) return `${units.count(e.surplusPerDay.p50)} ${view.value.food?.profile.units} a day`
   if (e.readyH && hoursBetween(props.culture.startedAt, room.now) < e.readyH.p50) return `ready about ${units.day(addHours(props.culture.startedAt, e.readyH.p50))}`
   return `day ${Math.floor(hoursBetween(props.culture.startedAt, room.now) / 24)}`

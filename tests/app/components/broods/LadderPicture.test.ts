@@ -8,7 +8,7 @@ import { patternOf } from '~/components/broods/foodPattern'
 
 const sheet = (foods: string[], more: { gape?: number } = {}): Sheet => broodSheet({
   id: 'x', species: SPECIES.find(s => s.id === 'small')!, growth: { factor: 1, sd: 0.25 }, gape: { factor: more.gape ?? 1, sd: 0.15 }, temperatures: [26], fry: [100],
-  tankL: 20, mealsPerDay: 3, wishes: NO_WISHES, foods, from: 0, days: 36, today: 4,
+  tankL: 20, mealsPerDay: 3, wishes: NO_WISHES, foods, preySize: {}, from: 0, days: 36, today: 4,
 })
 const picture = (s: Sheet, other: Sheet | null = null) => mount(LadderPicture, { props: { sheet: s, today: 4, other } })
 

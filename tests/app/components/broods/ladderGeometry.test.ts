@@ -7,7 +7,7 @@ import { foodBars, scalesOf, type Box } from '~/components/broods/ladderGeometry
 
 const sheet = (id: string, foods = EDIBLES.map(e => e.id)): Sheet => broodSheet({
   id, species: SPECIES.find(s => s.id === id)!, growth: { factor: 1, sd: 0.25 }, gape: { factor: 1, sd: 0.15 }, temperatures: [26], fry: [100],
-  tankL: 20, mealsPerDay: 3, wishes: NO_WISHES, foods, from: 0, days: 45, today: 5,
+  tankL: 20, mealsPerDay: 3, wishes: NO_WISHES, foods, preySize: {}, from: 0, days: 45, today: 5,
 })
 const BOXES: Box[] = [{ left: 62, right: 830, top: 26, bottom: 390 }, { left: 50, right: 348, top: 26, bottom: 320 }]
 
