@@ -40,6 +40,6 @@ async function forget(r: Row) {
         <HoldButton v-if="r.type" label="Forget" :aria-label="`Forget what was learned of ${r.name} (hold)`" @held="forget(r)" />
       </li>
     </ul>
-    <p v-else class="small">Nothing yet. Count drops at a harvest, or weigh a pipette: what it teaches stands here.</p>
+    <p v-else-if="!learningNow" class="small">Nothing yet. Count drops at a harvest, or weigh a pipette: what it teaches stands here.</p>
   </section>
 </template>
