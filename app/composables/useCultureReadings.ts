@@ -5,8 +5,11 @@ import { DATABASES } from '~/db/database'
 import { useRoomStore } from '~/stores/room'
 import type { CultureReader } from '~/workers/cultures.worker'
 
-/** Readings of some cultures, worked out in a worker and handed over one by one; anew when something is written, and every quarter of an hour. */
-export function useCultureReadings(ids: Ref<readonly string[]>) {
+/**
+ * Readings of some cultures, worked out in a worker and handed over one by one; anew when something is written, and every quarter of an hour.
+ * @param ahead with the days to come
+ */
+export function useCultureReadings(ids: Ref<readonly string[]>, ahead = false) {
   const room = useRoomStore()
   const readings = shallowRef<ReadonlyMap<string, CultureReading>>(new Map())
   const busy = ref(false)
@@ -18,7 +21,7 @@ export function useCultureReadings(ids: Ref<readonly string[]>) {
     const mine = ++turn
     if (ids.value.length === 0) return
     busy.value = true
-    await reader.read(DATABASES[room.which], [...ids.value], room.now, proxy((r: CultureReading) => {
+    await reader.read(DATABASES[room.which], [...ids.value], room.now, ahead, proxy((r: CultureReading) => {
       if (mine === turn) readings.value = new Map(readings.value).set(r.id, r)
     }))
     if (mine === turn) busy.value = false

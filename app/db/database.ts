@@ -1,7 +1,7 @@
 import Dexie, { type EntityTable, type Table } from 'dexie'
 import type { Entry } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'
-import { upgradeRecords1 } from '@renatus/core/formats/upgradeRoom'
+import { upgradeEntries3, upgradeRecords1, upgradeRecords3 } from '@renatus/core/formats/upgradeRoom'
 import type { KeptRecord } from '@renatus/core/formats/roomFile'
 
 /** What belongs to this device alone and never leaves it. */
@@ -32,5 +32,11 @@ export class RenatusDatabase extends Dexie {
     })
     // Tools, cultures and counts: new kinds beside the old ones.
     this.version(3).stores({})
+    // Places with temperatures, cultures with codes: the same tables, more in each.
+    this.version(4).upgrade(async (tx) => {
+      await tx.table('records').bulkPut(upgradeRecords3(await tx.table<unknown>('records').toArray()))
+      await tx.table('entries').bulkPut(upgradeEntries3(await tx.table<unknown>('entries').toArray()))
+      await tx.table('kept').bulkPut((await tx.table<{ record: unknown }>('kept').toArray()).map(k => ({ ...k, record: upgradeRecords3([k.record])[0] })))
+    })
   }
 }

@@ -75,6 +75,8 @@ export interface Family<P, S> {
   surplusPerDay(state: S, params: P, environment: Environment): number
   /** A harvest now against one that is called good: 1 and above is good, 0.5 thin. */
   yieldRatio(state: S, params: P): number
+  /** What one feed is when no amount is named; null where feeding does nothing. */
+  usualFeed(params: P): { amount: number, unit: AmountUnit } | null
   /** Lets something go wrong in it; false where this family does not know it. Accounts of mass do not follow. */
   ail(state: S, params: P, ailment: Ailment): boolean
   /** The parameter that plays each part, where one does. */

@@ -1,8 +1,9 @@
 import type { Entry } from '../records/entries'
-import type { CultureRecord } from '../records/records'
+import type { CultureRecord, Place } from '../records/records'
 import type { Learned } from '../stock/learned'
 import { hoursBetween, type Instant } from '../time/localDate'
 import { estimate, type Estimate } from './estimate'
+import { forecast, type Forecast } from './forecast'
 import { cultureSubject } from './learning/cultureSubject'
 import { lookChoices, type LookChoice } from './lookChoices'
 import { meanLook } from './meanLook'
@@ -22,24 +23,31 @@ export interface CultureReading {
   /** When each observation that a why names was made. */
   whyAt: Instant[]
   temperatureC: number
+  /** The days to come, where they were asked for. */
+  ahead: Forecast | null
 }
+
+/** `places`: where it stands, for a vessel as warm as its place; `ahead`: also work out the days to come. */
+export interface ReadOptions { places?: readonly Place[], ahead?: boolean }
 
 /**
  * Reads a culture of the log with what the room has learned of its food; null for a food or method this version does not know.
  * @param entries effective, in order of time
  */
-export function readCulture(c: CultureRecord, entries: readonly Entry[], learned: Learned, now: Instant, memory?: ReplayMemory): { reading: CultureReading, memory: ReplayMemory } | null {
+export function readCulture(c: CultureRecord, entries: readonly Entry[], learned: Learned, now: Instant, memory?: ReplayMemory, options: ReadOptions = {}): { reading: CultureReading, memory: ReplayMemory } | null {
   const subject = cultureSubject(c, learned.foods[c.foodId]?.priors)
   if (!subject) return null
-  const observations = observationsOf(c, entries, learned)
+  const observations = observationsOf(c, entries, learned, options.places)
   const atH = Math.max(0, hoursBetween(c.startedAt, now))
   const result = estimate(subject, observations, atH, memory)
   const why = whyOf(result.estimate.moves)
-  const temperatureC = temperatureOf(observations, c.temperatureC)(atH / 24)
+  const course = temperatureOf(observations, c.temperatureC)
+  const temperatureC = course(atH / 24)
   return {
     memory: result.memory,
     reading: {
       id: c.id, estimate: result.estimate, look: meanLook(result.cloud), choices: lookChoices(result.cloud, subject.food, temperatureC), why, temperatureC,
+      ahead: options.ahead ? forecast(result.cloud, course, subject.seed + 53) : null,
       whyAt: why.map(w => new Date(Date.parse(c.startedAt) + w.h * 3_600_000).toISOString()),
     },
   }

@@ -1,6 +1,7 @@
 import type { ActionKind, AmountUnit, FamilyId, Sign } from '../dynamics/contract'
 import type { ParameterSet } from '../dynamics/parameter'
 import type { FeedProfile } from '../feeds/contract'
+import type { RefusalId, Water } from '../records/vocabulary'
 
 /**
  * What a food is: one folder with the same files (profile, parameters, methods, signs, index).
@@ -63,6 +64,8 @@ export interface FoodMethod {
   leastStarterShare: number
   start: readonly MethodStep[]
   harvest: readonly MethodStep[]
+  /** Null where nothing is ever added. */
+  feed: FeedRule | null
   feedingRule: string
   harvestRule: string
   renewRule: string
@@ -83,6 +86,20 @@ export interface HarvestSign { id: string, name: string, looks: string, yieldSha
 /** Words for the grades of a sign, from 0 up. */
 export type SignWords = Partial<Record<Sign, readonly string[]>>
 
+/** What a culture is fed, and when. */
+export interface FeedRule {
+  what: string
+  unit: Measure['unit']
+  perL: number
+  gPerMl?: number
+  /** `clear`: once the water has cleared; `thin`: when it thins or is spent; `every`: so many days after the last time. */
+  when: 'clear' | 'thin' | 'every'
+  everyDays?: number
+}
+
+/** A look that makes a culture harmful to feed out, from a grade on. */
+export interface Foul { sign: Sign, from: number, refusal: RefusalId }
+
 export interface Food {
   profile: FoodProfile
   parameters: ParameterSet<Record<string, number>>
@@ -96,6 +113,14 @@ export interface Food {
   reliability: { failure: number, readyLogSd: number }
   /** Least plant matter that ever makes it ready, g/L. */
   leastMatterGPerL?: number
+  /** Looks that must not reach fry. */
+  foul?: readonly Foul[]
+  /** Waters that harm it when they are fresh. */
+  harmfulWater?: readonly Water[]
+  /** It is worked with acid: kept apart from bleach in place and time. */
+  acid?: boolean
+  /** Hours that an aerated vessel of it lasts without air; null or none where it needs none (working estimates). */
+  withoutAirH?: number | null
   /** Living range, degC. */
   rangeC: readonly [lo: number, hi: number]
 }

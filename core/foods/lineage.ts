@@ -1,9 +1,9 @@
+import type { CleanRule } from '../records/vocabulary'
+
 /** Where a culture comes from. */
 export type Origin = { kind: 'bought' } | { kind: 'mother', parent: Lineage } | { kind: 'cultures', parents: readonly Lineage[] } | { kind: 'wild' }
 
-/** Rules whose breach ends the cleanliness of a line. */
-export const CLEAN_RULES = ['shared-tool', 'tank-water', 'fed-from-mother', 'quarantine', 'after-dirtier-line', 'wild-starter'] as const
-export type CleanRule = (typeof CLEAN_RULES)[number]
+export { CLEAN_RULES, type CleanRule } from '../records/vocabulary'
 
 export interface Lineage {
   /** 0 as bought or caught, one more with each pass. */

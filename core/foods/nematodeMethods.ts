@@ -29,6 +29,7 @@ export function nematodeMethods(worms: string): readonly FoodMethod[] {
       { text: 'Rinse in a cup, let them settle, give without the mash.', cautions: [CAUTIONS.foul] },
       { text: 'A spent box: boil or freeze it before it goes. It stinks.', cautions: [CAUTIONS.release, CAUTIONS.rotten, CAUTIONS.kitchen] },
     ],
+    feed: { what: 'yeast, dusted', unit: 'g', perL: 1, gPerMl: 0.63, when: 'thin' },
     feedingRule: 'Nothing until it is spent.',
     harvestRule: 'Daily from the wall, a fifth of what there is.',
     renewRule: 'Every 2 to 3 weeks from a lively one; two or three in rotation.',

@@ -51,10 +51,14 @@ export function tankFoods(state: RoomState, tank: Tank, round: RoundOccurrence, 
   }))
 }
 
+/** Whether a tank has had a food at a round: the whole of its foods, or this one out of a culture. */
+export function isGiven(state: RoomState, tank: Tank, round: RoundOccurrence, foodId: string): boolean {
+  return ofKind(state.entries, 'tank.given').some(e => e.data.tankId === tank.id && e.data.roundKey === round.key && (!e.data.partial || e.data.foods.some(f => f.foodId === foodId)))
+}
+
 /** Foods that come from no hatch and were not given at the round yet. */
 export function otherFoods(state: RoomState, tank: Tank, round: RoundOccurrence, dayOf: DayOf): TankFood[] {
-  const given = ofKind(state.entries, 'tank.given').some(e => e.data.tankId === tank.id && e.data.roundKey === round.key)
-  return given ? [] : tankFoods(state, tank, round, dayOf).filter(f => f.food.id !== brineShrimp.profile.id)
+  return tankFoods(state, tank, round, dayOf).filter(f => f.food.id !== brineShrimp.profile.id && !isGiven(state, tank, round, f.food.id))
 }
 
 /** The brood of a tank with the smallest mouth: what fits it must be there. */

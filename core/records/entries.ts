@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import { foodId, id, instant, lifeAnchor, localDate } from './records'
-import { ACTION_KINDS, AMOUNT_UNITS, HARVEST_GRADES, SIGNS } from './vocabulary'
+import { ACTION_KINDS, AMOUNT_UNITS, CLEAN_RULES, CLEANERS, HARVEST_GRADES, LEVELS, ORIGINS, REFUSALS, SIGNS, WATERS } from './vocabulary'
 
 /** Facts of the log. An entry is never changed: a correction supersedes it, an undo strikes out its act. */
 const nauplii = z.number().min(0).max(1e10)
@@ -8,6 +8,8 @@ const celsius = z.number().min(-5).max(60).brand<'degC'>()
 const grams = (max: number) => z.number().min(0).max(max).brand<'g'>()
 const fryCount = z.number().int().min(0).max(100_000)
 const seen = z.enum(HARVEST_GRADES)
+const despite = z.array(z.enum(REFUSALS)).max(10).default([])
+const air = z.number().min(-20).max(50).brand<'degC'>()
 
 export const hatchStarted = z.object({
   hatchId: id, vesselId: id, lotId: id, saltId: id,
@@ -69,20 +71,41 @@ const data = {
   /** Water of a tank as read, or as set from now on; `was` is what held before. */
   'tank.temperature': z.object({ tankId: id, temperatureC: celsius, was: celsius.nullable() }),
   /** Foods that come from no hatch, given at a round. */
-  'tank.given': z.object({ tankId: id, roundKey: z.string(), foods: z.array(z.object({ foodId, organisms: z.number().min(0).max(1e15) })).max(30) }),
+  'tank.given': z.object({ tankId: id, roundKey: z.string(), foods: z.array(z.object({ foodId, organisms: z.number().min(0).max(1e15) })).max(30), /** Only these foods of its meal: the others are still wanted. */ partial: z.boolean().default(false) }),
   'tank.task': z.object({ tankId: id, broodId: id.nullable(), task: z.string().min(1).max(40), on: localDate }),
   /** Signs of a vessel as graded by eye, nose and torch; 0 none to 3 much. */
   'culture.looked': z.object({ cultureId: id, signs: z.partialRecord(z.enum(SIGNS), z.number().min(0).max(4)) }),
   'culture.did': z.object({
     cultureId: id, action: z.enum(ACTION_KINDS),
     amount: z.number().min(0).max(1e9).nullable(), unit: z.enum(AMOUNT_UNITS).nullable(),
+    /** In words: with what, and what was proposed when something else was done. */
+    what: z.string().max(200).default(''),
+    agent: z.enum([...WATERS, ...CLEANERS]).nullable().default(null),
+    proposed: z.number().min(0).max(1e9).nullable().default(null),
+    /** Done although it was refused. */
+    despite,
   }),
+  /** Set up: from what, and how much of it. Its record lives as long as this stands. */
+  'culture.started': z.object({ cultureId: id, origin: z.enum(ORIGINS), parentIds: z.array(id).max(20), starterMl: z.number().min(0).max(1e7).nullable(), despite }),
+  'culture.moved': z.object({ cultureId: id, placeId: id.nullable(), level: z.enum(LEVELS) }),
+  /** Set apart from the others, or let back. */
+  'culture.quarantined': z.object({ cultureId: id, apart: z.boolean(), reason: z.string().max(200) }),
+  /** A rule that keeps a line clean was broken. */
+  'culture.crossed': z.object({ cultureId: id, rule: z.enum(CLEAN_RULES) }),
+  /** Both thermometers of a place. */
+  'place.temperature': z.object({ placeId: id, topC: air, bottomC: air, was: z.object({ topC: air.nullable(), bottomC: air.nullable() }).nullable() }),
   'culture.temperature': z.object({ cultureId: id, temperatureC: celsius }),
   /** A harvest as it looked in the cup, and the share of the vessel that was taken for it. */
-  'culture.harvested': z.object({ cultureId: id, seen, share: z.number().min(0).max(1) }),
+  'culture.harvested': z.object({
+    cultureId: id, seen, share: z.number().min(0).max(1),
+    /** What was drawn, where it was measured. */
+    ml: z.number().min(0).max(1e7).nullable().default(null), organisms: z.number().min(0).max(1e15).nullable().default(null),
+    tankIds: z.array(id).max(100).default([]),
+    despite,
+  }),
   /** Somebody wanted to harvest and found it not worth it. */
   'culture.refused': z.object({ cultureId: id }),
-  'culture.ended': z.object({ cultureId: id, how: z.enum(['used up', 'failed', 'given away']) }),
+  'culture.ended': z.object({ cultureId: id, how: z.enum(['used up', 'failed', 'given away', 'discarded', 'reset']), cleaner: z.enum(CLEANERS).nullable().default(null), despite }),
   /** Animals in drops, or in a picture of one, of a hatch, of a culture, or of neither. */
   'sample.counted': z.object({
     of: about.nullable(), foodId, counts: z.array(z.number().int().min(0).max(1_000_000)).min(1).max(500),
@@ -130,6 +153,7 @@ export const entry = z.discriminatedUnion('kind', [
   of('store.discarded'), of('stop.postponed'), of('clock.started'), of('clock.seen'), of('lot.weighed'), of('brood.counted'),
   of('brood.event'), of('brood.left'), of('brood.ended'), of('brood.measured'), of('brood.bellies'), of('weaning.started'), of('weaning.decided'),
   of('tank.temperature'), of('tank.given'), of('tank.task'), of('culture.looked'), of('culture.did'), of('culture.temperature'), of('culture.harvested'), of('culture.refused'), of('culture.ended'),
+  of('culture.started'), of('culture.moved'), of('culture.quarantined'), of('culture.crossed'), of('place.temperature'),
   of('sample.counted'), of('water.read'), of('lot.measured'), of('tool.measured'), of('learning.reset'), of('note'), of('undone'),
 ])
 

@@ -1,5 +1,6 @@
 import * as z from 'zod'
 import { isTimeZone } from '../time/localDate'
+import { LEVELS, VESSEL_KINDS } from './vocabulary'
 
 /** Schemas of everything that is stored and can be edited. The newest updatedAt wins in a merge. */
 export const id = z.string().regex(/^[0-9A-Z]{26}$/, 'not an id of this app')
@@ -30,9 +31,22 @@ export const room = z.object({
   hatchSaltGL: z.number().min(3).max(60).brand<'g/L'>(),
   /** Foods that are kept here or can be had at once; ladders are made of them. */
   foods: z.array(foodId).max(100).default(['brine-shrimp']),
+  /** Where other devices reach this app; labels carry it. Empty: the address it is opened at. */
+  address: z.string().trim().max(200).default(''),
 })
 
-export const place = z.object({ ...base, type: z.literal('place'), name })
+const air = z.number().min(-20).max(50).brand<'degC'>().nullable().default(null)
+
+/** A rack, a sill, a bench. Warm air rises: top and bottom may be given apart; one of them holds for both. */
+export const place = z.object({ ...base, type: z.literal('place'), name, topC: air, bottomC: air })
+
+/** A vessel in which cultures grow, one after the other. */
+export const container = z.object({
+  ...base, type: z.literal('container'), name, kind: z.enum(VESSEL_KINDS), placeId: id.nullable().default(null), litres: positive(20_000).brand<'L'>(),
+})
+
+/** Vessels of one food that are reset in turn. */
+export const rollingSet = z.object({ ...base, type: z.literal('rolling-set'), name, foodId, /** Days from one reset to the next. */ everyDays: z.number().min(1).max(400) })
 
 export const vessel = z.object({
   ...base, type: z.literal('vessel'),
@@ -130,12 +144,30 @@ export const culture = z.object({
   starter: positive(10_000).default(1),
   matterGPerL: z.number().min(0).max(100).nullable().default(null),
   temperatureC: z.number().min(-5).max(45).brand<'degC'>(),
+  /** `place`: as warm as the place where it stands; `own`: warmed by itself. */
+  warmth: z.enum(['own', 'place']).default('own'),
+  /** Where it was put when it was started; moves stand in the log. */
+  level: z.enum(LEVELS).default('middle'),
+  /** What it stands in: a vessel of the room, and how that is drawn. */
+  containerId: id.nullable().default(null),
+  vesselKind: z.enum(VESSEL_KINDS).nullable().default(null),
+  /** Three letters for the tape. */
+  code: z.string().regex(/^[A-Z]{3}$/).nullable().default(null),
+  /** From left to right on its shelf. */
+  order: z.number().default(0),
+  setId: id.nullable().default(null),
+  /** A mother is kept clean and never fed from. */
+  mother: z.boolean().default(false),
+  /** True: it lives as long as its `culture.started` stands in the log. */
+  logged: z.boolean().default(false),
 })
 
-export const anyRecord = z.discriminatedUnion('type', [room, place, vessel, salt, lot, tank, species, brood, tool, culture])
+export const anyRecord = z.discriminatedUnion('type', [room, place, container, rollingSet, vessel, salt, lot, tank, species, brood, tool, culture])
 
 export type Room = z.infer<typeof room>
 export type Place = z.infer<typeof place>
+export type Container = z.infer<typeof container>
+export type RollingSet = z.infer<typeof rollingSet>
 export type Vessel = z.infer<typeof vessel>
 export type SaltRecord = z.infer<typeof salt>
 export type Lot = z.infer<typeof lot>

@@ -13,3 +13,28 @@ export type AmountUnit = (typeof AMOUNT_UNITS)[number]
 /** How a harvest looked in the cup. */
 export const HARVEST_GRADES = ['good', 'thin', 'failed'] as const
 export type HarvestGrade = (typeof HARVEST_GRADES)[number]
+
+/** Kinds of vessels, by how they are built. */
+export const VESSEL_KINDS = ['cone', 'bottle', 'jar', 'tub', 'bucket', 'tank', 'tray', 'box'] as const
+export type VesselKind = (typeof VESSEL_KINDS)[number]
+
+/** Heights of a place, from warm to cool. */
+export const LEVELS = ['top', 'middle', 'bottom'] as const
+export type Level = (typeof LEVELS)[number]
+
+/** What may not be done to a culture without saying so. */
+export const REFUSALS = ['cloudy', 'unready', 'still-fed', 'too-much', 'fresh-conditioner', 'bleach-near-acid', 'mother', 'quarantine', 'pupae'] as const
+export type RefusalId = (typeof REFUSALS)[number]
+
+/** Where a starter comes from. */
+export const ORIGINS = ['bought', 'wild', 'cultures', 'unknown'] as const
+
+/** Rules whose breach ends the cleanliness of a line. */
+export const CLEAN_RULES = ['shared-tool', 'tank-water', 'fed-from-mother', 'quarantine', 'after-dirtier-line', 'wild-starter'] as const
+export type CleanRule = (typeof CLEAN_RULES)[number]
+
+/** What water comes from, and what a vessel is cleaned with. */
+export const WATERS = ['aged', 'tank', 'conditioned', 'tap', 'boiled', 'salt', 'medium'] as const
+export type Water = (typeof WATERS)[number]
+export const CLEANERS = ['hot water', 'bleach'] as const
+export type Cleaner = (typeof CLEANERS)[number]

@@ -3,13 +3,15 @@ import { LOT_DEFAULTS } from '../dynamics/hatch/parameters'
 import type { PreySize } from '../fry/edibles'
 import { effectiveEntries } from '../records/effectiveEntries'
 import type { Entry } from '../records/entries'
-import type { AnyRecord, CultureRecord, Lot, Place, Room, SaltRecord, SpeciesRecord, Tank, Tool, Vessel } from '../records/records'
+import type { AnyRecord, Container, CultureRecord, Lot, Place, Room, SaltRecord, SpeciesRecord, Tank, Tool, Vessel } from '../records/records'
 import { localDateOf, type Instant, type LocalDate } from '../time/localDate'
 import { broodState, type BroodState } from './broodState'
 import { clocks, type Clock } from './clocks'
+import { cultureStates, type CultureState } from './cultures'
 import { hatchRuns, type HatchRun } from './hatchRuns'
 import { NOTHING_LEARNED, type Learned } from './learned'
 import { lotState, type LotState } from './lotState'
+import { rollingSets, type Rolling } from './rollingSets'
 import { naupliiStores, type NaupliiStore } from './naupliiStores'
 
 /** pH assumed while nobody has tested the water: salt brine with soda stays here (Lavens & Sorgeloos 1996). */
@@ -41,7 +43,12 @@ export interface RoomState {
   clocks: Clock[]
   hatchPH: number
   tools: Tool[]
+  /** Every culture that was started, with those that have ended. */
   cultures: CultureRecord[]
+  cultureStates: CultureState[]
+  /** Vessels that cultures stand in, one after the other. */
+  containers: Container[]
+  rolling: Rolling[]
   learned: Learned
 }
 
@@ -67,10 +74,11 @@ export function roomState(records: readonly AnyRecord[], log: readonly Entry[], 
   const open = lots.find(holdsCysts)
   const um = open && learned.lots[open.lot.id]?.naupliiUm
   const preySize: PreySize = um && um.from > 0 ? { [nauplii.id]: um.value / um.book } : {}
+  const vats = cultureStates(all('culture'), entries)
   const broods = all('brood').flatMap(b => broodState(b, { tanks, species, entries, timeZone: room.timeZone, today, preySize }) ?? [])
   return {
     now, today, room, entries, runs, broods, species, tanks, hatchPH,
-    learned, tools: all('tool'), cultures: all('culture'),
+    learned, tools: all('tool'), cultures: vats.map(c => c.record), cultureStates: vats, containers: all('container'), rolling: rollingSets(all('rolling-set'), vats),
     places: all('place'), vessels: all('vessel'), salts: all('salt'),
     lots, stores,
     clocks: clocks(entries, now, new Set(stores.map(s => s.id))),

@@ -148,6 +148,6 @@ function ail(s: HatchState, _p: HatchFamilyParams, ailment: Ailment): boolean {
 
 export const hatchFamily: Family<HatchFamilyParams, HatchState> = {
   id: 'hatch', start, step, act, copy: s => ({ ...s }), nudge: () => {}, look, stage, readiness, stock,
-  yieldRatio, ail, roles: { growth: 'speed', capacity: 'hatchShare' },
+  yieldRatio, ail, usualFeed: () => null, roles: { growth: 'speed', capacity: 'hatchShare' },
   surplusPerDay: (s: HatchState, p: HatchFamilyParams, _e: Environment) => (readiness(s) === 'resting' ? 0 : stock(s, p).organisms), balance: () => null,
 }

@@ -112,5 +112,6 @@ export const stageClock: Family<StageClockParams, StageClockState> = {
     s.n *= ailment === 'poisoned' ? 0.03 : 0.3
     return true
   },
+  usualFeed: () => null,
   roles: {},
 }

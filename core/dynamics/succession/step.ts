@@ -102,7 +102,8 @@ function move(st: SuccessionState, p: SuccessionParams, f: number, hot: number, 
 }
 
 /** Usual feed of a tiring jar, mg/L, and usual harvest. */
-const USUAL_FEED = 60
+/** A feed without an amount, mg of plant matter per litre. */
+export const USUAL_FEED = 60
 const USUAL_TAKE = 0.2
 
 export function act(st: SuccessionState, p: SuccessionParams, action: Action): void {

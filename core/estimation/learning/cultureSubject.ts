@@ -1,8 +1,9 @@
 import type { Food, FoodMethod } from '../../foods/contract'
 import { foodOf } from '../../foods/index'
 import type { Entry } from '../../records/entries'
-import type { CultureRecord } from '../../records/records'
+import type { CultureRecord, Place } from '../../records/records'
 import type { Priors } from '../../stock/learned'
+import { placeTemperatures } from '../../stock/placeTemperature'
 import { hoursBetween } from '../../time/localDate'
 import type { Observation } from '../observation'
 import type { Subject } from '../subject'
@@ -25,10 +26,12 @@ export function cultureSubject(c: CultureRecord, priors?: Priors): Subject | nul
 
 /**
  * What the log tells of a culture, in hours since its start.
+ * @param places where cultures stand that are as warm as their place
  * @param densityOf reads a `water.read` entry as mg or cells; null where it cannot
  */
-export function cultureObservations(c: CultureRecord, entries: readonly Entry[], densityOf: (e: Extract<Entry, { kind: 'water.read' }>) => { perMl: number, logSd: number } | null): Observation[] {
-  return entries.flatMap((e): Observation[] => {
+export function cultureObservations(c: CultureRecord, entries: readonly Entry[], places: readonly Place[], densityOf: (e: Extract<Entry, { kind: 'water.read' }>) => { perMl: number, logSd: number } | null): Observation[] {
+  const stands = placeTemperatures(c, places, entries).map((t): Observation => ({ h: hoursBetween(c.startedAt, t.at), kind: 'temperature', c: t.temperatureC }))
+  const told = entries.flatMap((e): Observation[] => {
     const h = hoursBetween(c.startedAt, e.at)
     switch (e.kind) {
       case 'culture.looked': return e.data.cultureId === c.id ? [{ h, kind: 'look', signs: e.data.signs }] : []
@@ -44,4 +47,5 @@ export function cultureObservations(c: CultureRecord, entries: readonly Entry[],
       default: return []
     }
   })
+  return [...stands, ...told]
 }

@@ -2,6 +2,7 @@ import { foodOf, foods } from '../../foods/index'
 import { effectiveEntries, ofKind } from '../../records/effectiveEntries'
 import type { Entry } from '../../records/entries'
 import type { AnyRecord, CultureRecord, Lot, RecordOf, RecordType } from '../../records/records'
+import { startedCultures } from '../../stock/cultures'
 import { hatchRuns, type HatchRun } from '../../stock/hatchRuns'
 import type { FoodLearned, Learned, LotLearned, ToolLearned } from '../../stock/learned'
 import { hatchWaterPH } from '../../stock/roomState'
@@ -45,7 +46,8 @@ export function learnRoom(records: readonly AnyRecord[], log: readonly Entry[], 
 
   const lots = new Map(all('lot').map(l => [l.id, l]))
   const runs = hatchRuns(entries).filter(r => lots.has(r.setup.lotId))
-  const cultures = all('culture').filter(c => foodOf(c.foodId) !== null)
+  const cultures = startedCultures(all('culture'), entries).filter(c => foodOf(c.foodId) !== null)
+  const places = all('place')
   const readings = learnReadings(entries)
   const total = runs.length + cultures.length
   let done = 0
@@ -62,7 +64,7 @@ export function learnRoom(records: readonly AnyRecord[], log: readonly Entry[], 
   for (const c of cultures) {
     const subject = cultureSubject(c)
     const keys = ROLES.flatMap(role => roleKey(foodOf(c.foodId)!, role) ?? [])
-    const observations = observationsOf(c, entries, { readings })
+    const observations = observationsOf(c, entries, { readings }, places)
     const evidence = subject && vesselEvidence(subject, observations, keys, cache.vessels[c.id])
     if (evidence) fresh.vessels[c.id] = evidence
     if (!progress(++done, total)) return null

@@ -4,4 +4,4 @@ import { parameters } from './parameters'
 import { profile } from './profile'
 import { harvestSigns, signs } from './signs'
 
-export const blackworm: Food = { profile, parameters: { ...parameters }, methods, signs, harvestSigns, kinds: [], reliability: { failure: 0.05, readyLogSd: 0.2 }, rangeC: [5, 28] }
+export const blackworm: Food = { profile, parameters: { ...parameters }, methods, signs, harvestSigns, kinds: [], harmfulWater: ['tap'], withoutAirH: 8, reliability: { failure: 0.05, readyLogSd: 0.2 }, rangeC: [5, 28] }

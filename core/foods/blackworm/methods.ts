@@ -25,6 +25,7 @@ const usual: FoodMethod = {
     { text: 'Drag a baster along the glass, rinse, chop for small fish.' },
     { text: 'What is over is frozen, never into ponds.', cautions: [CAUTIONS.release, CAUTIONS.kitchen] },
   ],
+  feed: { what: 'sinking pellets', unit: 'g', perL: 0.1, when: 'every', everyDays: 7 },
   feedingRule: 'What is gone in a day, weekly.',
   harvestRule: 'At most a tenth a week of a young line.',
   renewRule: 'Stir or chop now and then; two vessels.',
@@ -41,6 +42,6 @@ export const methods: readonly FoodMethod[] = [
   usual,
   school(usual, 'fridge-paper', 'Fridge and paper', 'A finger of water in the fridge, on strips of brown paper, changed daily: keeps them, and hardly grows them.', {
     measures: [{ what: 'water', unit: 'mL', perL: 1000 }, { what: 'starter', unit: 'g', perL: 20, buy: true }, { what: 'brown paper, strips', unit: 'each', perL: 4, buy: true }],
-    vesselRule: 'Flat box in the fridge, water a finger deep.', airRule: 'None: a change of water a day.', factors: { rOpt: 0.6, capacity: 0.5 }, upkeep: [], vessel: { volumeL: 2, depthCm: 3, widthCm: 25, matterGPerL: 0 },
+    vesselRule: 'Flat box in the fridge, water a finger deep.', airRule: 'None: a change of water a day.', factors: { rOpt: 0.6, capacity: 0.5 }, feed: null, upkeep: [], vessel: { volumeL: 2, depthCm: 3, widthCm: 25, matterGPerL: 0 },
   }),
 ]

@@ -30,6 +30,7 @@ const onePull: FoodMethod = {
   vesselRule: 'A cone or an upturned bottle of 1 to 5 L; no metal.', airRule: 'Coarse air from the lowest point, everything tumbles; no fine stone, it strands cysts in foam.', waterRule: 'Any drinking water, chlorine does no harm; soft water wants soda.',
   measures: [{ what: 'water', unit: 'mL', perL: 1000 }, { what: 'salt', unit: 'g', perL: 25, gPerMl: 1.22, buy: true }, { what: 'cysts', unit: 'g', perL: 2, gPerMl: CYST_DENSITY_G_PER_ML, buy: true }],
   starterShare: 0, leastStarterShare: 0, start, harvest: [...draw, sieve, clean],
+  feed: null,
   feedingRule: 'Nothing: they live on yolk.', harvestRule: 'In the window of the curve, once.', renewRule: 'A new bottle each time; bleach every few runs, rinsed until no smell.', renewAfterDays: 2,
   hygiene: 'brine', factors: {}, sets: {}, upkeep: [], vessel: { volumeL: 2, depthCm: 25, widthCm: 12, matterGPerL: 0 },
 }

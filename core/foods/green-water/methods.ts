@@ -24,6 +24,7 @@ const usual: FoodMethod = {
     { text: 'Take 20 to 30 % a day so that the lower half stays lit.' },
     { text: 'Make up with fresh medium, feed out before you top up. Never into drains or ponds.', cautions: [CAUTIONS.release, CAUTIONS.kitchen] },
   ],
+  feed: { what: 'plant food, as nitrogen', unit: 'g', perL: 0.003, when: 'thin' },
   feedingRule: 'Plant food when it pales.',
   harvestRule: 'As dense as it gets, or a share a day: unthinned it is darkest, and gone within a month.',
   renewRule: 'From a cup of the old into a clean jar monthly.',
@@ -47,6 +48,7 @@ export const methods: readonly FoodMethod[] = [
     { text: 'Take the plants out.' },
     { text: 'Lamp on for longer.', cautions: [CAUTIONS.lamp, CAUTIONS.mains] },
   ],
+    feed: null,
     sets: { n0: 8, x0: 0.8, litH: 12, openHazard: 0.01 },
   }),
   school(usual, 'fish-waste', 'Fish waste', 'Some live-bearers in 20 L under constant light feed the algae: slow, cheap, never spent.', {
@@ -58,6 +60,7 @@ export const methods: readonly FoodMethod[] = [
     { text: 'Some live-bearers in 20 L.' },
     { text: 'Lamp on day and night.', cautions: [CAUTIONS.lamp, CAUTIONS.mains] },
   ],
+    feed: null,
     sets: { n0: 6, litH: 24, openHazard: 0.012 },
     upkeep: [{ action: 'feed', amount: 0.6, unit: 'mgPerL', everyH: 24, fromDay: 2 }, { action: 'takeOut', amount: 0.2, unit: 'share', everyH: 24, fromDay: 12 }],
   }),
@@ -69,6 +72,7 @@ export const methods: readonly FoodMethod[] = [
     { text: 'Fetch it where nothing was treated or sprayed; look through it.', cautions: [CAUTIONS.wild] },
     { text: 'Stand it in the light.', cautions: [CAUTIONS.mains] },
   ],
+    feed: null,
     sets: { x0: 8, openHazard: 0.03 },
   }),
   school(usual, 'thinned-daily', 'Thinned daily', 'A quarter is taken every day once it is strong, made up with medium: the lower half stays lit, and it lasts.', {

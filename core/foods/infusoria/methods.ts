@@ -26,6 +26,7 @@ const usual: FoodMethod = {
     { text: 'Draw from the clear middle with a syringe, never the sediment.' },
     { text: 'Top up with aged water. What is over goes down with boiling water.', cautions: [CAUTIONS.release, CAUTIONS.rotten, CAUTIONS.kitchen] },
   ],
+  feed: { what: 'scalded plant matter', unit: 'g', perL: 0.06, gPerMl: 0.12, when: 'thin' },
   feedingRule: 'A little scalded matter once it has cleared and the specks thin out.',
   harvestRule: 'Only once it has cleared and movers are seen, a fifth a day.',
   renewRule: 'A new jar every week; one in three fails, so keep several.',

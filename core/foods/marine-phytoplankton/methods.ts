@@ -26,6 +26,7 @@ const usual: FoodMethod = {
     { text: 'Before anything else in the round, never after rotifers.' },
     { text: 'Take it at its darkest, keep a third as starter. Surplus is bleached.', cautions: [CAUTIONS.release, CAUTIONS.kitchen] },
   ],
+  feed: { what: 'f/2 medium', unit: 'mL', perL: 0.25, when: 'thin' },
   feedingRule: 'f/2 at the split.',
   harvestRule: 'From day 7 to 10, then split.',
   renewRule: 'From the back-up in the fridge every four weeks.',

@@ -21,6 +21,7 @@ const usual: FoodMethod = {
     { text: 'Net what has the size that fits, rinse.' },
     { text: 'Empty it all on dry ground before the day the model names. Never into water.', cautions: [CAUTIONS.mosquito, CAUTIONS.release] },
   ],
+  feed: null,
   feedingRule: 'The leaves.',
   harvestRule: 'From the first instar to the advised last day; nothing may hatch.',
   renewRule: 'Empty, dry, start anew.',

@@ -25,6 +25,7 @@ const usual: FoodMethod = {
     { text: 'Drain a share through 40 to 60 µm, rinse.' },
     { text: 'Make up with green salt water. Ciliates and foam mean overfed. Surplus is bleached.', cautions: [CAUTIONS.release, CAUTIONS.bleach, CAUTIONS.kitchen] },
   ],
+  feed: { what: 'algae paste', unit: 'mL', perL: 0.2, when: 'clear' },
   feedingRule: 'Faintly green at all times, again when clear.',
   harvestRule: '20 to 35 % a day.',
   renewRule: 'Clean the vessel weekly; a crash takes a day, so always two.',
@@ -51,6 +52,7 @@ export const methods: readonly FoodMethod[] = [
     { text: 'Starter, 20 to 28 °C.' },
     { text: 'Phytoplankton until green.' },
   ],
+    feed: { what: 'ripe phytoplankton', unit: 'mL', perL: 100, when: 'clear' },
     sets: { assimilation: 0.5, settling: 0.1, rotting: 0.05, overfed: 1000000000.0 },
   }),
 ]

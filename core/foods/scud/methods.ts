@@ -22,6 +22,7 @@ const usual: FoodMethod = {
     { text: 'Net, or lift a leaf.' },
     { text: 'Never into ponds.', cautions: [CAUTIONS.release] },
   ],
+  feed: { what: 'leaf, or pellets', unit: 'g', perL: 0.1, when: 'every', everyDays: 7 },
   feedingRule: 'A leaf or a pellet a week.',
   harvestRule: 'A tenth a week.',
   renewRule: 'None for years.',

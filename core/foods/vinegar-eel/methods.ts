@@ -27,6 +27,7 @@ const usual: FoodMethod = {
     { text: 'They climb within a day. Pipette the top, rinse off the acid.', clockMinutes: 720, cautions: [CAUTIONS.foul] },
     { text: 'Refill the water above. Surplus is boiled.', cautions: [CAUTIONS.release, CAUTIONS.kitchen] },
   ],
+  feed: { what: 'apple, a piece', unit: 'g', perL: 20, when: 'thin' },
   feedingRule: 'Nothing for months; a piece of apple when it thins.',
   harvestRule: 'A filling of the neck two or three times a week.',
   renewRule: 'When cloudy or thinning: a fifth of the old into fresh. A year is possible.',

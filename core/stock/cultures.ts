@@ -1,0 +1,105 @@
+import { ofKind } from '../records/effectiveEntries'
+import type { Entry, EntryData } from '../records/entries'
+import type { CultureRecord } from '../records/records'
+import type { CleanRule, Level } from '../records/vocabulary'
+import type { Instant } from '../time/localDate'
+
+/** A vessel with what grows in it, as the log leaves it. */
+export interface CultureState {
+  id: string
+  record: CultureRecord
+  placeId: string | null
+  level: Level
+  /** Why it stands apart, and since when. */
+  quarantine: { since: Instant, reason: string } | null
+  ended: { at: Instant, how: EntryData<'culture.ended'>['how'] } | null
+  origin: EntryData<'culture.started'>['origin']
+  parentIds: readonly string[]
+  /** Rules that were broken at this vessel itself. */
+  crossed: readonly CleanRule[]
+  /** Last time it was looked at, counted or harvested; last feed; last drawn; last renewed. */
+  seenAt: Instant | null
+  fedAt: Instant | null
+  drawnAt: Instant | null
+  changedAt: Instant | null
+  renewedAt: Instant
+  /** Drawn since it was last topped up, mL. */
+  drawnMl: number
+}
+
+/** Cultures that were started and not undone: with those that have ended. */
+export const startedCultures = (cultures: readonly CultureRecord[], entries: readonly Entry[]): CultureRecord[] => {
+  const started = new Set(ofKind(entries, 'culture.started').map(e => e.data.cultureId))
+  return cultures.filter(c => !c.logged || started.has(c.id))
+}
+
+/** Projects every culture of the log in one pass. */
+export function cultureStates(cultures: readonly CultureRecord[], entries: readonly Entry[]): CultureState[] {
+  const byId = new Map(startedCultures(cultures, entries).map((record): [string, CultureState] => [record.id, {
+    id: record.id, record, placeId: record.placeId, level: record.level ?? 'middle', quarantine: null, ended: null, origin: 'unknown', parentIds: [], crossed: [],
+    seenAt: null, fedAt: null, drawnAt: null, changedAt: null, renewedAt: record.startedAt, drawnMl: 0,
+  }]))
+  for (const e of entries) {
+    const id = 'cultureId' in e.data ? e.data.cultureId : e.kind === 'sample.counted' || e.kind === 'water.read' ? e.data.of?.id : undefined
+    const c = id === undefined ? undefined : byId.get(id)
+    if (c) apply(c, e)
+  }
+  return [...byId.values()]
+}
+
+function apply(c: CultureState, e: Entry): void {
+  switch (e.kind) {
+    case 'culture.started':
+      c.origin = e.data.origin
+      c.parentIds = e.data.parentIds
+      return
+    case 'culture.moved':
+      c.placeId = e.data.placeId
+      c.level = e.data.level
+      return
+    case 'culture.quarantined':
+      c.quarantine = e.data.apart ? { since: e.at, reason: e.data.reason } : null
+      return
+    case 'culture.crossed':
+      c.crossed = [...c.crossed, e.data.rule]
+      return
+    case 'culture.ended':
+      c.ended = { at: e.at, how: e.data.how }
+      return
+    case 'culture.looked': case 'sample.counted': case 'water.read': case 'culture.refused':
+      c.seenAt = e.at
+      return
+    case 'culture.harvested':
+      c.seenAt = c.drawnAt = e.at
+      c.drawnMl += e.data.ml ?? e.data.share * c.record.litres * 1000
+      return
+    case 'culture.did': return done(c, e.at, e.data)
+    default:
+  }
+}
+
+function done(c: CultureState, at: Instant, d: EntryData<'culture.did'>): void {
+  switch (d.action) {
+    case 'feed': case 'dose':
+      c.fedAt = at
+      return
+    case 'topUp':
+      c.drawnMl = 0
+      return
+    case 'waterChange':
+      c.changedAt = at
+      c.drawnMl = 0
+      return
+    case 'takeOut': case 'split':
+      c.drawnAt = at
+      c.drawnMl += d.unit === 'mL' ? d.amount ?? 0 : (d.amount ?? 0) * c.record.litres * 1000
+      return
+    case 'renew':
+      c.renewedAt = at
+      c.drawnMl = 0
+      return
+    case 'stir': case 'poison':
+  }
+}
+
+export const running = (states: readonly CultureState[]): CultureState[] => states.filter(c => c.ended === null)
