@@ -1,7 +1,20 @@
 <script setup lang="ts">
+import { defineAsyncComponent, ref } from 'vue'
+import { useEventListener } from '@vueuse/core'
 import AppBanners from '~/components/shell/AppBanners.vue'
 import AppSpine from '~/components/shell/AppSpine.vue'
 import ClockBar from '~/components/shell/ClockBar.vue'
+
+const FinderDialog = defineAsyncComponent(() => import('~/components/finder/FinderDialog.vue'))
+const finding = ref(false)
+/** One key opens the finder, unless somebody is typing. */
+useEventListener('keydown', (e: KeyboardEvent) => {
+  const typing = e.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(e.target.tagName)
+  if ((e.key === '/' && !typing) || (e.key.toLowerCase() === 'k' && (e.ctrlKey || e.metaKey))) {
+    e.preventDefault()
+    finding.value = true
+  }
+})
 </script>
 
 <template>
@@ -9,11 +22,12 @@ import ClockBar from '~/components/shell/ClockBar.vue'
     <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:z-50 btn">Skip to content</a>
     <AppSpine />
     <div class="pb-24 desk:pb-8 min-w-0">
-      <ClockBar />
+      <ClockBar @find="finding = true" />
       <AppBanners />
       <main id="main" class="px-4 pt-5 desk:px-6 desk:pt-6 max-w-[74rem]">
         <NuxtPage />
       </main>
     </div>
+    <FinderDialog v-if="finding" @close="finding = false" />
   </div>
 </template>

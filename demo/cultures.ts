@@ -3,36 +3,67 @@ import { runCulture, startCulture } from '@renatus/core/foods/culture'
 import { randomStream } from '@renatus/core/math/random'
 import { entry, type Entry } from '@renatus/core/records/entries'
 import { anyRecord, type AnyRecord, type CultureRecord } from '@renatus/core/records/records'
-import type { Sign } from '@renatus/core/records/vocabulary'
+import type { Level, Sign, VesselKind } from '@renatus/core/records/vocabulary'
+import { codeFor } from '@renatus/core/stock/codes'
 import { hoursBetween, toMs, type Instant } from '@renatus/core/time/localDate'
 import type { RoundOccurrence } from '@renatus/core/time/rounds'
 import type { Draft } from './draft'
 
 /** A culture of the loft: started so many days before today, and whether the loft lives off it or lets it stand. */
-interface DemoCulture { name: string, food: string, method: string, place: string, ago: number, litres: number, c: number, seed: number, harvest: boolean, ended?: { ago: number, how: 'used up' | 'failed' } }
+interface DemoCulture {
+  name: string, food: string, method: string, place: string, ago: number, litres: number, c: number, seed: number, harvest: boolean
+  level?: Level, kind?: VesselKind, from?: string, wild?: boolean, mother?: boolean, rolled?: boolean, ended?: { ago: number, how: 'used up' | 'failed' }
+}
 
 const CULTURES: readonly DemoCulture[] = [
-  { name: 'Mash dish 1', food: 'microworm', method: 'oats', place: 'Rack A', ago: 46, litres: 0.3, c: 22, seed: 3, harvest: true, ended: { ago: 20, how: 'used up' } },
-  { name: 'Mash dish 2', food: 'microworm', method: 'oats', place: 'Rack A', ago: 24, litres: 0.3, c: 22, seed: 5, harvest: true },
-  { name: 'Mash dish 3', food: 'microworm', method: 'oats', place: 'Rack A', ago: 3, litres: 0.3, c: 22, seed: 6, harvest: true },
-  { name: 'Peat box', food: 'grindal-worm', method: '', place: 'Rack A', ago: 40, litres: 1.5, c: 21, seed: 10, harvest: true },
-  { name: 'Leaf jar 1', food: 'infusoria', method: 'scalded-leaf', place: 'Window shelf', ago: 12, litres: 1, c: 22, seed: 2, harvest: false },
-  { name: 'Leaf jar 2', food: 'infusoria', method: 'scalded-leaf', place: 'Window shelf', ago: 2, litres: 1, c: 22, seed: 4, harvest: false },
-  { name: 'Oar bucket', food: 'moina', method: 'yeast-and-spirulina', place: 'Rack B', ago: 23, litres: 10, c: 24, seed: 21, harvest: false },
-  { name: 'Bilge bucket', food: 'moina', method: 'yeast-and-spirulina', place: 'Rack B', ago: 30, litres: 10, c: 24, seed: 1, harvest: true },
-  { name: 'Long bottle', food: 'vinegar-eel', method: '', place: 'Rack B', ago: 50, litres: 1, c: 22, seed: 7, harvest: true },
+  { name: 'Mash dish 1', food: 'microworm', method: 'oats', place: 'Rack A', level: 'top', kind: 'box', ago: 46, litres: 0.3, c: 23, seed: 3, harvest: true, ended: { ago: 20, how: 'used up' } },
+  { name: 'Mash dish 2', food: 'microworm', method: 'oats', place: 'Rack A', level: 'top', kind: 'box', ago: 24, litres: 0.3, c: 23, seed: 5, harvest: true, from: 'Mash dish 1' },
+  { name: 'Mash dish 3', food: 'microworm', method: 'oats', place: 'Rack A', level: 'top', kind: 'box', ago: 3, litres: 0.3, c: 23, seed: 6, harvest: true, from: 'Mash dish 2' },
+  { name: 'Peat box', food: 'grindal-worm', method: '', place: 'Rack A', level: 'bottom', kind: 'box', ago: 40, litres: 1.5, c: 21, seed: 10, harvest: true },
+  { name: 'Leaf jar 1', food: 'infusoria', method: 'scalded-leaf', place: 'Window shelf', ago: 12, litres: 1, c: 22, seed: 2, harvest: false, wild: true },
+  { name: 'Leaf jar 2', food: 'infusoria', method: 'scalded-leaf', place: 'Window shelf', ago: 2, litres: 1, c: 22, seed: 4, harvest: false, from: 'Leaf jar 1' },
+  { name: 'Sail jar 1', food: 'paramecium', method: 'boiled-grain', place: 'Window shelf', ago: 34, litres: 0.5, c: 22, seed: 12, harvest: false, mother: true, ended: { ago: 4, how: 'failed' } },
+  // Its mother failed four days ago: nothing else of this line is left.
+  { name: 'Sail jar 2', food: 'paramecium', method: 'boiled-grain', place: 'Window shelf', ago: 14, litres: 0.5, c: 22, seed: 14, harvest: true, from: 'Sail jar 1' },
+  { name: 'Oar bucket', food: 'moina', method: 'yeast-and-spirulina', place: 'Rack B', level: 'middle', ago: 23, litres: 10, c: 24, seed: 21, harvest: false, from: 'Bilge bucket', rolled: true },
+  { name: 'Bilge bucket', food: 'moina', method: 'yeast-and-spirulina', place: 'Rack B', level: 'middle', ago: 30, litres: 10, c: 24, seed: 1, harvest: true, rolled: true },
+  { name: 'Anchor bucket', food: 'moina', method: 'yeast-and-spirulina', place: 'Rack B', level: 'middle', ago: 4, litres: 10, c: 24, seed: 17, harvest: false, from: 'Oar bucket', rolled: true },
+  { name: 'Long bottle', food: 'vinegar-eel', method: '', place: 'Rack B', level: 'bottom', kind: 'bottle', ago: 50, litres: 1, c: 22, seed: 7, harvest: true },
   { name: 'Green pail', food: 'green-water', method: 'thinned-daily', place: 'Window shelf', ago: 14, litres: 10, c: 22, seed: 9, harvest: false },
 ]
+/** Air of the racks as the thermometers stood three weeks ago, degC: warm at the top. */
+const AIR = [{ place: 'Rack A', topC: 23.5, bottomC: 20.5 }, { place: 'Rack B', topC: 25, bottomC: 22 }] as const
+const AIR_READ_AGO = 21
+/** Days from one reset of the buckets to the next. */
+const ROLL_EVERY = 13
 const LOOKED_AT = 0.6
 const SIGN_LEFT_OUT = 0.25
 
 /** Records of the loft's cultures. */
-export function loftCultures(rounds: readonly RoundOccurrence[], places: readonly AnyRecord[], begun: Instant, id: () => string): CultureRecord[] {
-  const mornings = rounds.filter((_r, i) => i % 2 === rounds.findIndex(r => r.name.startsWith('Morning')) % 2)
-  return CULTURES.map(c => anyRecord.parse({
-    id: id(), type: 'culture', updatedAt: begun, name: c.name, foodId: c.food, methodId: methodId(c), placeId: places.find(p => p.type === 'place' && p.name === c.place)!.id,
-    startedAt: mornings.at(-1 - c.ago)!.at, litres: c.litres, temperatureC: c.c,
-  }) as CultureRecord)
+export function loftCultures(rounds: readonly RoundOccurrence[], places: readonly AnyRecord[], begun: Instant, id: () => string): { cultures: CultureRecord[], set: AnyRecord } {
+  const setId = id()
+  const codes = new Set<string>()
+  const cultures = CULTURES.map((c, order) => {
+    const code = codeFor(c.name, codes)
+    codes.add(code)
+    return anyRecord.parse({
+      id: id(), type: 'culture', updatedAt: begun, name: c.name, foodId: c.food, methodId: methodId(c), placeId: placeId(places, c.place), level: c.level ?? 'middle', vesselKind: c.kind ?? null,
+      startedAt: mornings(rounds).at(-1 - c.ago)!.at, litres: c.litres, temperatureC: c.c, code, order, logged: true, mother: c.mother ?? false, setId: c.rolled ? setId : null,
+    }) as CultureRecord
+  })
+  return { cultures, set: anyRecord.parse({ id: setId, type: 'rolling-set', updatedAt: begun, name: 'Buckets in turn', foodId: 'moina', everyDays: ROLL_EVERY }) }
+}
+
+const placeId = (places: readonly AnyRecord[], name: string) => places.find(p => p.type === 'place' && p.name === name)!.id
+const mornings = (rounds: readonly RoundOccurrence[]) => rounds.filter((_r, i) => i % 2 === rounds.findIndex(r => r.name.startsWith('Morning')) % 2)
+
+/** The thermometers of the racks, read once. */
+export function loftAir(rounds: readonly RoundOccurrence[], places: readonly AnyRecord[], id: (ms: number) => string): Entry[] {
+  const { at } = mornings(rounds).at(-1 - AIR_READ_AGO)!
+  return AIR.map(({ place, topC, bottomC }) => entry.parse({
+    id: id(toMs(at)), at, by: 'phone loft', act: id(toMs(at)), supersedes: null, answers: null, kind: 'place.temperature',
+    subject: { type: 'place', id: placeId(places, place) }, data: { placeId: placeId(places, place), topC, bottomC, was: null },
+  }))
 }
 
 const methodId = (c: DemoCulture) => c.method || foodOf(c.food)!.methods[0]!.id
@@ -54,6 +85,8 @@ export function livedCultures(records: readonly CultureRecord[], rounds: readonl
     }
     const subject = { type: 'culture', id: record.id }
     const last = rounds.at(-1)!.at
+    const parent = records.find(r => r.name === c.from)
+    write(record.startedAt, { kind: 'culture.started', subject, data: { cultureId: record.id, origin: parent ? 'cultures' : c.wild ? 'wild' : 'bought', parentIds: parent ? [parent.id] : [], starterMl: null } })
     for (const round of rounds) {
       const h = hoursBetween(record.startedAt, round.at)
       if (h <= 0) continue

@@ -32,7 +32,7 @@ export function useTankActions() {
       })
     }
     const foods = stop.foods.map(f => ({ foodId: f.food.id, organisms: f.organisms * share(f.food.id) })).filter(f => f.organisms > 0)
-    if (stop.foods.length > 0) drafts.push({ kind: 'tank.given', subject, data: { tankId: stop.tank.id, roundKey, foods } })
+    if (stop.foods.length > 0) drafts.push({ kind: 'tank.given', subject, data: { tankId: stop.tank.id, roundKey, foods, partial: false } })
     for (const task of stop.tasks) {
       if (answer === null || answer.tasks.has(task.id)) drafts.push({ kind: 'tank.task', subject, data: { tankId: stop.tank.id, broodId: task.broodId, task: task.id, on: room.state!.today } })
     }

@@ -21,6 +21,7 @@ const room = useRoomStore()
       <RecordList type="lot" addable />
       <RecordList type="tank" addable />
       <RecordList type="place" addable />
+      <RecordList type="container" addable />
       <RecordList type="species" addable />
       <RecordList type="tool" addable />
       <FoodsSection />

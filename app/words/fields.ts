@@ -76,6 +76,14 @@ export const textField = (label: string, max = 60) => z.coerce.string().transfor
 export const clockField = (label: string) => z.coerce.string().transform((text, ctx) =>
   /^([01]\d|2[0-3]):[0-5]\d$/.test(text.trim()) ? text.trim() : refuse(ctx, `${label} ${said(text)}: enter a time such as 06:30.`))
 
+/** The address at which other devices reach the app; may stay empty. */
+export const addressField = z.coerce.string().transform((text, ctx) => {
+  const t = text.trim().replace(/\/+$/, '')
+  if (t === '') return ''
+  const url = URL.canParse(t) ? new URL(t) : null
+  return url && /^https?:$/.test(url.protocol) && t.length <= 200 ? t : refuse(ctx, `Address for phones ${said(text)}: enter one such as http://192.168.1.20:3000, with http at its start.`)
+})
+
 export const dateField = (label: string) => z.coerce.string().transform((text, ctx) =>
   z.iso.date().safeParse(text.trim()).success ? text.trim() : refuse(ctx, `${label} ${said(text)}: enter a date such as 2026-03-23.`))
 

@@ -1,9 +1,9 @@
-import type { Entry, EntryData, EntryKind } from '@renatus/core/records/entries'
+import type { Entry, EntryKind } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'
 import { formatCount, formatGrams, formatLitres, formatMillilitres } from '@renatus/core/units/format'
 import { edible } from '@renatus/core/fry/edibles'
-import { foodOf } from '@renatus/core/foods/index'
 import type { MeasureSystem } from '@renatus/core/units/kitchenMeasures'
+import { cultureSentence } from './logCultures'
 
 /** Names of the kinds of entries, as filters show them. */
 export const KIND_NAMES: Record<EntryKind, string> = {
@@ -12,6 +12,7 @@ export const KIND_NAMES: Record<EntryKind, string> = {
   'lot.weighed': 'Lot weighed', 'brood.counted': 'Fry counted', 'brood.event': 'Stage seen', 'brood.left': 'Fry left', 'brood.ended': 'Brood ended', 'brood.measured': 'Length measured',
   'brood.bellies': 'Bellies seen', 'weaning.started': 'Trial of a food', 'weaning.decided': 'Trial decided', 'tank.temperature': 'Tank temperature', 'tank.given': 'Food given', 'tank.task': 'Task done',
   'culture.looked': 'Look', 'culture.did': 'Culture tended', 'culture.temperature': 'Culture temperature', 'culture.harvested': 'Culture harvested', 'culture.refused': 'Not worth a harvest', 'culture.ended': 'Culture ended',
+  'culture.started': 'Culture started', 'culture.moved': 'Culture moved', 'culture.quarantined': 'Set apart', 'culture.crossed': 'Line crossed', 'place.temperature': 'Place temperature',
   'sample.counted': 'Drops counted', 'water.read': 'Water read', 'lot.measured': 'Nauplii measured', 'tool.measured': 'Measure weighed', 'learning.reset': 'Learning reset', 'note': 'Note', 'undone': 'Undone',
 }
 
@@ -35,10 +36,6 @@ const foodName = (id: string) => edible(id)?.name.toLowerCase() ?? id
 export const EVENT_WORDS = { spawned: 'spawned', hatched: 'hatched', free: 'free swimming' } as const
 const TASK_WORDS: Record<string, string> = {
   'siphon': 'siphoned', 'fungus': 'eggs looked through', 'wet': 'eggs wetted', 'move-larvae': 'larvae moved', 'first-food': 'first food checked', 'box': 'moved to a smaller box', 'second-stage': 'second-stage nauplii, enriched', 'gap': 'warned: nothing it can swallow',
-}
-
-const ACTION_WORDS: Record<EntryData<'culture.did'>['action'], string> = {
-  feed: 'fed', dose: 'dosed', stir: 'stirred', topUp: 'topped up', waterChange: 'water changed', takeOut: 'taken out', split: 'split', renew: 'renewed', poison: 'something harmful got in',
 }
 
 /** One entry as a sentence. */
@@ -71,17 +68,8 @@ export function entrySentence(e: Entry, records: readonly AnyRecord[], measures:
     case 'tank.temperature': return `${name(e.data.tankId)}: ${e.data.temperatureC.toFixed(1)} °C`
     case 'tank.given': return `${name(e.data.tankId)}: ${e.data.foods.map(f => `${formatCount(f.organisms)} ${edible(f.foodId)?.units ?? f.foodId}`).join(', ')}`
     case 'tank.task': return `${name(e.data.tankId)}: ${TASK_WORDS[e.data.task] ?? e.data.task}`
-    case 'culture.looked': {
-      const culture = records.find(r => r.id === e.data.cultureId)
-      const signs = (culture?.type === 'culture' && foodOf(culture.foodId)?.signs) || {}
-      const seen = Object.entries(e.data.signs).map(([sign, grade]) => signs[sign as keyof typeof signs]?.[Math.round(grade)] ?? `${sign} ${grade}`)
-      return `${name(e.data.cultureId)}: ${seen.join(', ') || 'nothing graded'}`
-    }
-    case 'culture.did': return `${name(e.data.cultureId)}: ${ACTION_WORDS[e.data.action]}${e.data.amount === null ? '' : `, ${e.data.unit === 'share' ? `${Math.round(e.data.amount * 100)} %` : `${e.data.amount} ${e.data.unit === 'mgPerL' ? 'mg/L' : e.data.unit ?? ''}`}`}`
-    case 'culture.temperature': return `${name(e.data.cultureId)}: ${e.data.temperatureC.toFixed(1)} °C`
-    case 'culture.harvested': return `${name(e.data.cultureId)}: ${Math.round(e.data.share * 100)} % taken, ${e.data.seen}`
-    case 'culture.refused': return name(e.data.cultureId)
-    case 'culture.ended': return `${name(e.data.cultureId)}: ${e.data.how}`
+    case 'culture.looked': case 'culture.did': case 'culture.temperature': case 'culture.harvested': case 'culture.refused': case 'culture.ended':
+    case 'culture.started': case 'culture.moved': case 'culture.quarantined': case 'culture.crossed': case 'place.temperature': return cultureSentence(e, records, name)
     case 'sample.counted': {
       const animals = e.data.counts.reduce((a, b) => a + b, 0)
       return `${placeOf(e.data.of)}${animals.toLocaleString('en-GB')} ${edible(e.data.foodId)?.units ?? e.data.foodId} in ${e.data.counts.length} × ${formatMillilitres(e.data.dropMl)}${e.data.how === 'picture' ? ', off a picture' : ''}`

@@ -76,6 +76,8 @@ export interface FoodMethod {
   factors: Readonly<Record<string, number>>
   sets: Readonly<Record<string, number>>
   upkeep: readonly Upkeep[]
+  /** A plug of floss stands in the neck. */
+  plug?: boolean
   /** Usual vessel. */
   vessel: { volumeL: number, depthCm: number, widthCm: number, matterGPerL: number }
 }

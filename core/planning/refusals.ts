@@ -1,3 +1,4 @@
+import type { Food } from '../foods/contract'
 import { foodOf } from '../foods/index'
 import type { Entry } from '../records/entries'
 import type { Cleaner, RefusalId, Water } from '../records/vocabulary'
@@ -33,8 +34,8 @@ export function bleachRefusal(c: CultureState, states: readonly CultureState[], 
 }
 
 /** Whether acid work would follow bleach. */
-export function acidRefusal(c: CultureState, entries: readonly Entry[], now: Instant): Refusal | null {
-  const last = isAcid(c) ? lastWork(entries, bleached) : undefined
+export function acidRefusal(food: Pick<Food, 'acid'>, entries: readonly Entry[], now: Instant): Refusal | null {
+  const last = food.acid ? lastWork(entries, bleached) : undefined
   return last && hoursBetween(last.at, now) < APART_H ? { id: 'bleach-near-acid', why: 'Bleach was used within the last two hours. Bleach and vinegar make chlorine gas: wait, and air the room.' } : null
 }
 

@@ -19,7 +19,12 @@ const parentsOf = (c: CultureState, byId: ReadonlyMap<string, CultureState>) => 
 export function lineOf(states: readonly CultureState[], id: string): CultureState[] {
   const near = new Map<string, string[]>()
   const join = (a: string, b: string) => near.set(a, [...near.get(a) ?? [], b])
-  for (const c of states) for (const p of c.parentIds) (join(c.id, p), join(p, c.id))
+  for (const c of states) {
+    for (const p of c.parentIds) {
+      join(c.id, p)
+      join(p, c.id)
+    }
+  }
   const found = new Set([id])
   const open = [id]
   for (let next = open.pop(); next !== undefined; next = open.pop()) {

@@ -12,7 +12,8 @@ import { temperatureField } from '~/words/fields'
 import { HATCH_WARNINGS } from '~/words/hatch'
 import HoldButton from '~/components/shared/HoldButton.vue'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
-import VesselDrawing from '~/components/shared/VesselDrawing.vue'
+import { hatchLook } from '~/components/vessel/hatchLook'
+import VesselPicture from '~/components/vessel/VesselPicture.vue'
 
 /** One running bottle: what is in it now, when to pull, when it is over. */
 const props = defineProps<{ run: HatchRun }>()
@@ -51,7 +52,7 @@ async function read() {
   <article class="border-b border-line pb-6 grid grid-cols-1 gap-4 desk:grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)]">
     <div class="grid grid-cols-1 gap-3 content-start min-w-0">
       <div class="flex gap-4">
-        <VesselDrawing :shape="vessel?.shape ?? 'cone'" :hatched="Math.min(1, model.curve.hatchedAt(elapsed))" :label="`${vessel?.name}: ${units.share(model.curve.hatchedAt(elapsed))} hatched`" :size="96" />
+        <VesselPicture :shape="vessel?.shape ?? 'cone'" family="hatch" air :grades="hatchLook(Math.min(1, model.curve.hatchedAt(elapsed)))" :label="`${vessel?.name}: ${units.share(model.curve.hatchedAt(elapsed))} hatched`" :scale="0.85" />
         <div class="min-w-0">
           <h2 class="text-xl">{{ vessel?.name ?? 'Vessel' }}</h2>
           <p class="small">started {{ units.when(run.startedAt) }}, {{ units.duration(Math.max(0, elapsed)) }} ago: {{ units.litres(run.setup.waterL) }}, {{ units.grams(run.setup.saltG) }} salt, {{ units.grams(run.setup.cystsG) }} of {{ lot?.lot.name ?? 'cysts' }}</p>

@@ -1,68 +1,111 @@
 <script setup lang="ts">
+import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { computed, ref } from 'vue'
-import type { CultureReading } from '@renatus/core/estimation/readCulture'
-import type { Food } from '@renatus/core/foods/contract'
-import type { CultureRecord } from '@renatus/core/records/records'
-import type { HarvestGrade } from '@renatus/core/records/vocabulary'
-import HoldButton from '~/components/shared/HoldButton.vue'
-import ShelfEdge from '~/components/shared/ShelfEdge.vue'
+import { changeShare, feedAmount, feedInModel, renewKept, takeShare, topUpMl, type Vat } from '@renatus/core/planning/amounts'
+import { acidRefusal, feedRefusals, harvestRefusals, waterRefusals } from '@renatus/core/planning/refusals'
+import type { Tending, TendingKind } from '@renatus/core/planning/tending'
+import { WATERS, type RefusalId, type Water } from '@renatus/core/records/vocabulary'
+import { toSpoons } from '@renatus/core/units/toSpoons'
 import { useCultureActions } from '~/composables/useCultureActions'
 import { useUnits } from '~/composables/useUnits'
-import { numberField, temperatureField } from '~/words/fields'
+import ShelfEdge from '~/components/shared/ShelfEdge.vue'
+import { useRoomStore } from '~/stores/room'
+import { WANTS, WATER_NAMES } from '~/words/tending'
+import CultureRest from './CultureRest.vue'
+import CultureReset from './CultureReset.vue'
+import CultureSplit from './CultureSplit.vue'
+import TendAction from './TendAction.vue'
 
-/** What is done at a culture: take out, feed, change water, renew, read the thermometer, end it. */
-const props = defineProps<{ culture: CultureRecord, food: Food, reading: CultureReading }>()
+/** What is done at a culture: what it wants now first, everything else under one heading. */
+const props = defineProps<{ vat: Vat, wants: readonly Tending[] }>()
+const room = useRoomStore()
 const units = useUnits()
 const actions = useCultureActions()
-const e = computed(() => props.reading.estimate)
-/** Share of the vessel that brings a day's surplus. */
-const share = computed(() => (e.value.organisms.p50 > 0 ? Math.min(0.5, e.value.surplusPerDay.p50 / e.value.organisms.p50) : 0))
-const liquid = computed(() => e.value.per === 'mL')
-const advised = computed(() => (liquid.value ? units.ml(share.value * props.culture.litres * 1000) : `${Math.round(share.value * 100)} % of the surface`))
-const taking = ref(false)
-const percent = ref('')
-const seen = ref<HarvestGrade>('good')
-const degrees = ref('')
-const problem = ref<string | null>(null)
-function openTake() {
-  taking.value = true
-  percent.value = String(Math.max(1, Math.round(share.value * 100)))
+const record = computed(() => props.vat.culture.record)
+const liquid = computed(() => props.vat.reading.estimate.per === 'mL')
+const vesselMl = computed(() => record.value.litres * 1000)
+const volume = (ml: number) => (ml >= 1000 ? units.litres(ml / 1000) : units.ml(ml))
+const shareText = (share: number) => (liquid.value ? volume(share * vesselMl.value) : `${Math.round(share * 100)} % of the surface`)
+const water = ref<Water>(props.vat.food.harmfulWater?.includes('conditioned') ? 'aged' : props.vat.method.hygiene === 'marine' || props.vat.method.hygiene === 'rotifers' ? 'salt' : 'aged')
+
+const feed = computed(() => feedAmount(props.vat))
+const feedText = computed(() => {
+  const f = feed.value
+  if (!f) return ''
+  if (f.unit === 'each') return units.whole(f.value)
+  if (f.unit === 'mL') return volume(f.value)
+  const spoons = f.rule.gPerMl ? toSpoons(f.value / f.rule.gPerMl, units.measures.value).spoons : []
+  return `${units.grams(f.value)}${spoons.length ? ` (${units.spoons(spoons)})` : ''}`
+})
+const take = computed(() => takeShare(props.vat))
+const change = computed(() => changeShare(props.vat))
+const topUp = computed(() => topUpMl(props.vat))
+const kept = computed(() => renewKept(props.vat))
+const acid = computed(() => acidRefusal(props.vat.food, room.state!.entries, props.vat.now))
+const withAcid = <T>(list: readonly T[]) => (acid.value ? [acid.value as T, ...list] : list)
+const harvestAgainst = computed(() => withAcid(harvestRefusals(props.vat, take.value.value)))
+const waterAgainst = computed(() => waterRefusals(props.vat, water.value))
+
+/** Due now, by the words of the planner; the rest is under one heading. */
+const due = computed(() => new Map(props.wants.filter(w => w.at <= props.vat.now).map(w => [w.kind, w])))
+const isDue = (...kinds: TendingKind[]) => kinds.some(k => due.value.has(k))
+const because = (...kinds: TendingKind[]) => kinds.flatMap(k => due.value.get(k)?.because ?? []).join(' ')
+const soon = computed(() => props.wants.filter(w => w.at > props.vat.now).slice(0, 3))
+
+async function fed(given: number | null, despite: RefusalId[]) {
+  const model = given === null ? null : feedInModel(props.vat, given)
+  await actions.did(record.value, { action: 'feed', amount: model?.amount ?? null, unit: model?.unit ?? null, what: `${given === null ? feedText.value : `${given} ${feed.value!.unit === 'each' ? '' : feed.value!.unit}`.trim()} ${feed.value!.rule.what}`, proposed: given === null ? null : feed.value!.value, despite }, 'fed.')
 }
-async function take() {
-  const parsed = numberField({ label: 'Share taken', min: 0, max: 100, unit: '%', above: true }).safeParse(percent.value)
-  problem.value = parsed.success ? null : parsed.error.issues[0]!.message
-  if (parsed.success && await actions.harvested(props.culture, parsed.data / 100, seen.value)) taking.value = false
+const changed = (action: 'waterChange' | 'topUp') => (given: number | null, despite: RefusalId[]) => {
+  const proposed = action === 'topUp' ? topUp.value.value : change.value.value * vesselMl.value
+  const ml = given ?? proposed
+  void actions.did(record.value, { action, amount: Math.min(1, ml / vesselMl.value), unit: 'share', what: `${volume(ml)} of ${WATER_NAMES[water.value]}`, agent: water.value, proposed: given === null ? null : proposed / vesselMl.value, despite }, action === 'topUp' ? 'topped up.' : 'water changed.')
 }
-async function read() {
-  const parsed = temperatureField({ label: 'Temperature', min: -5, max: 45 }, units.measures.value).safeParse(degrees.value)
-  problem.value = parsed.success ? null : parsed.error.issues[0]!.message
-  if (parsed.success && await actions.temperature(props.culture, parsed.data)) degrees.value = ''
-}
+const renewed = (given: number | null, despite: RefusalId[]) => void actions.did(record.value, { action: 'renew', amount: given === null ? null : given / 100, unit: given === null ? null : 'share', proposed: given === null ? null : kept.value.value, despite }, 'renewed.')
+const thinned = (given: number | null, despite: RefusalId[]) => void actions.did(record.value, { action: 'takeOut', amount: given === null ? 1 / 3 : given / vesselMl.value, unit: 'share', proposed: given === null ? null : 1 / 3, what: 'thinned out', despite }, 'thinned out.')
 </script>
 
 <template>
-  <section class="grid gap-4">
-    <ShelfEdge name="Do" />
-    <p v-if="share > 0.005" class="sentence">Take <span class="amount" data-testid="advised">{{ advised }}</span> today: about {{ units.count(e.surplusPerDay.p50) }} {{ food.profile.units }}, and it is back tomorrow.</p>
-    <p v-else>Take nothing yet: what is there is needed to grow.</p>
-    <form v-if="taking" class="flex flex-wrap gap-3 items-end" @submit.prevent="take">
-      <label class="font-semibold">Taken, % of the vessel<input v-model="percent" class="field mt-1 block max-w-32" inputmode="decimal" autocomplete="off"></label>
-      <label class="font-semibold">It looked<select v-model="seen" class="field mt-1 block"><option v-for="h in food.harvestSigns" :key="h.id" :value="h.id">{{ h.name.toLowerCase() }}: {{ h.looks }}</option></select></label>
-      <button class="btn btn-main">Log it</button><button type="button" class="btn btn-quiet" @click="taking = false">Cancel</button>
-    </form>
-    <div v-else class="flex flex-wrap gap-2">
-      <button class="btn btn-main" @click="openTake">Take some</button>
-      <button class="btn" @click="actions.refused(culture)">Not worth taking</button>
-      <button class="btn" @click="actions.did(culture, 'feed', 'fed.')">Fed</button>
-      <button class="btn" @click="actions.did(culture, 'stir', 'stirred.')">Stirred</button>
-      <button v-if="liquid" class="btn" @click="actions.did(culture, 'waterChange', 'a fifth of the water changed.', 0.2, 'share')">Changed a fifth of the water</button>
-      <button class="btn" @click="actions.did(culture, 'renew', 'renewed.')">Renewed</button>
-    </div>
-    <form class="flex flex-wrap gap-2 items-end" @submit.prevent="read">
-      <label class="font-semibold">Read the thermometer, {{ units.temperatureUnit.value }}<input v-model="degrees" class="field mt-1 max-w-40 block" inputmode="decimal" autocomplete="off"></label>
-      <button class="btn">Log it</button>
-    </form>
-    <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
-    <div class="flex flex-wrap gap-2"><HoldButton label="Used up" @held="actions.ended(culture, 'used up')" /><HoldButton label="Failed" @held="actions.ended(culture, 'failed')" /><HoldButton label="Given away" @held="actions.ended(culture, 'given away')" /></div>
+  <section class="grid gap-1">
+    <ShelfEdge name="Do now" />
+    <p v-if="isDue('end')" class="py-3 sentence">{{ because('end') }}</p>
+    <article v-if="isDue('take') || harvestAgainst.length" class="rule py-4 grid gap-2" aria-label="Harvest">
+      <p v-if="take.value > 0.005 && !harvestAgainst.length" class="sentence">Take <span class="amount" data-testid="advised">{{ shareText(take.value) }}</span> today: about {{ units.count(vat.reading.estimate.surplusPerDay.p50) }} {{ vat.food.profile.units }}, and it is back tomorrow.</p>
+      <p v-else class="sentence">Take nothing yet. <span class="small">{{ harvestAgainst[0]?.why }}</span></p>
+      <div class="flex flex-wrap gap-2">
+        <NuxtLink :to="`/shelf/harvest/${record.id}`" :prefetch="false" class="btn" :class="{ 'btn-main': !harvestAgainst.length }">{{ harvestAgainst.length ? 'Harvest all the same' : 'Harvest' }}</NuxtLink>
+        <button class="btn" @click="actions.refused(record)">Not worth taking</button>
+      </div>
+    </article>
+    <TendAction v-if="isDue('thin out')" title="Thin out" verb="Take out" :amount="shareText(1 / 3)" rest="as food or for a second vessel." :because="because('thin out')" unit="mL" :proposed="vesselMl / 3" :most="vesselMl" @done="thinned" />
+    <TendAction v-if="feed && isDue('feed')" title="Feed" verb="Feed" :amount="feedText" :rest="feed.rule.what + '.'" :because="because('feed')" :why="feed.why" :refusals="withAcid(feedRefusals(vat))" :unit="feed.unit === 'each' ? 'pieces' : feed.unit" :proposed="feed.value" strong @done="fed" />
+    <CultureSplit v-if="isDue('split')" :vat="vat" :because="because('split')" />
+    <TendAction v-if="liquid && isDue('change water')" title="Water change" verb="Change" :amount="volume(change.value * vesselMl)" :rest="`of the water for ${WATER_NAMES[water]}.`" :because="because('change water')" :why="change.why" :refusals="waterAgainst" unit="mL" :proposed="change.value * vesselMl" :most="vesselMl" @done="changed('waterChange')">
+      <label class="font-semibold">With<select v-model="water" class="field mt-1 block max-w-xs font-normal"><option v-for="w in WATERS" :key="w" :value="w">{{ WATER_NAMES[w] }}</option></select></label>
+    </TendAction>
+    <TendAction v-if="liquid && isDue('top up')" title="Top up" verb="Top up with" :amount="volume(topUp.value)" :rest="`of ${WATER_NAMES[water]}.`" :because="because('top up')" :why="topUp.why" :refusals="waterAgainst" unit="mL" :proposed="topUp.value" :most="vesselMl" @done="changed('topUp')">
+      <label class="font-semibold">With<select v-model="water" class="field mt-1 block max-w-xs font-normal"><option v-for="w in WATERS" :key="w" :value="w">{{ WATER_NAMES[w] }}</option></select></label>
+    </TendAction>
+    <TendAction v-if="isDue('renew')" title="Renew" verb="Renew it: keep" :amount="`${Math.round(kept.value * 100)} %`" rest="of the old in fresh medium." :because="because('renew')" :why="kept.why" :refusals="withAcid([])" unit="%" :proposed="kept.value * 100" :most="100" @done="renewed" />
+    <p v-if="soon.length" class="small py-2"><template v-for="(w, i) in soon" :key="w.kind">{{ i ? '; ' : 'Next: ' }}{{ WANTS[w.kind].toLowerCase() }} {{ units.day(w.at) }}</template>.</p>
+    <Disclosure v-slot="{ open }" as="div">
+      <DisclosureButton class="btn mt-2" :aria-expanded="open">{{ open ? 'Close' : 'Something else' }}</DisclosureButton>
+      <DisclosurePanel class="grid gap-1 mt-2">
+        <article v-if="!isDue('take') && !harvestAgainst.length" class="rule py-4"><NuxtLink :to="`/shelf/harvest/${record.id}`" :prefetch="false" class="btn">Harvest</NuxtLink></article>
+        <TendAction v-if="feed && !isDue('feed')" title="Feed" verb="Feed" :amount="feedText" :rest="feed.rule.what + '.'" :because="vat.method.feedingRule" :why="feed.why" :refusals="withAcid(feedRefusals(vat))" :unit="feed.unit === 'each' ? 'pieces' : feed.unit" :proposed="feed.value" @done="fed" />
+        <TendAction v-if="liquid && !isDue('change water')" title="Water change" verb="Change" :amount="volume(change.value * vesselMl)" :rest="`of the water for ${WATER_NAMES[water]}.`" :why="change.why" :refusals="waterAgainst" unit="mL" :proposed="change.value * vesselMl" :most="vesselMl" @done="changed('waterChange')">
+          <label class="font-semibold">With<select v-model="water" class="field mt-1 block max-w-xs font-normal"><option v-for="w in WATERS" :key="w" :value="w">{{ WATER_NAMES[w] }}</option></select></label>
+        </TendAction>
+        <TendAction v-if="liquid && !isDue('top up')" title="Top up" verb="Top up with" :amount="volume(topUp.value)" :rest="`of ${WATER_NAMES[water]}.`" because="Feed out first, top up after." :why="topUp.why" :refusals="waterAgainst" unit="mL" :proposed="topUp.value" :most="vesselMl" @done="changed('topUp')">
+          <label class="font-semibold">With<select v-model="water" class="field mt-1 block max-w-xs font-normal"><option v-for="w in WATERS" :key="w" :value="w">{{ WATER_NAMES[w] }}</option></select></label>
+        </TendAction>
+        <TendAction title="Stir" verb="Stir it" rest="gently, once round." @done="(_g, despite) => actions.did(record, { action: 'stir', despite }, 'stirred.')" />
+        <TendAction v-if="!isDue('thin out')" title="Take out" verb="Take out" :amount="shareText(1 / 3)" rest="that goes to no tank." :because="'What is over: ' + (vat.method.harvest.at(-1)?.text ?? '')" unit="mL" :proposed="vesselMl / 3" :most="vesselMl" @done="thinned" />
+        <CultureSplit v-if="!isDue('split')" :vat="vat" because="A second vessel, so that one accident does not end the line." />
+        <TendAction v-if="!isDue('renew')" title="Renew" verb="Renew it: keep" :amount="`${Math.round(kept.value * 100)} %`" rest="of the old in fresh medium." :because="vat.method.renewRule" :why="kept.why" :refusals="withAcid([])" unit="%" :proposed="kept.value * 100" :most="100" @done="renewed" />
+        <CultureReset :vat="vat" />
+        <CultureRest :vat="vat" />
+      </DisclosurePanel>
+    </Disclosure>
   </section>
 </template>

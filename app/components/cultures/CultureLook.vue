@@ -33,7 +33,7 @@ async function save() {
 </script>
 
 <template>
-  <section class="grid gap-3">
+  <section class="grid gap-3" aria-label="Look">
     <ShelfEdge name="Look" />
     <p class="small">Which is most like the one in your hand?</p>
     <ul class="grid grid-cols-2 sm:grid-cols-3 desk:grid-cols-6 gap-4 items-end">

@@ -1,7 +1,7 @@
 import { foodOf } from '@renatus/core/foods/index'
 import type { CultureReading } from '@renatus/core/estimation/readCulture'
 import type { CultureRecord } from '@renatus/core/records/records'
-import { shapeFor } from '~/components/vessel/vesselShape'
+import { shapeFor, sizeOf } from '~/components/vessel/vesselShape'
 import { lookInShort, stageOf, STAGES } from '~/words/cultures'
 
 /** What every picture of a culture needs, worked out in one place. */
@@ -11,10 +11,13 @@ export function cultureView(c: CultureRecord, reading: CultureReading | undefine
   const vessel = method?.vessel ?? { depthCm: 12, widthCm: 12 }
   const stage = reading ? stageOf(reading.estimate) : null
   const words = food && reading ? lookInShort(food, reading.look) : ''
+  const shape = c.vesselKind ?? shapeFor(c.litres, c.depthCm ?? vessel.depthCm, c.widthCm ?? vessel.widthCm)
   return {
-    food, method, stage,
-    shape: shapeFor(c.litres, c.depthCm ?? vessel.depthCm, c.widthCm ?? vessel.widthCm),
+    food, method, stage, shape,
+    size: sizeOf(shape, c.litres),
     family: food?.profile.family ?? ('logistic' as const),
+    air: food?.withoutAirH !== undefined && food.withoutAirH !== null,
+    plug: method?.plug === true,
     label: `${c.name}: ${stage ? `${STAGES[stage].word}; ${words}` : 'being read'}`,
     seed: [...c.id].reduce((s, ch) => s + ch.charCodeAt(0), 0),
   }

@@ -6,7 +6,8 @@ import { useUndo } from '~/composables/useUndo'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
 import CupDrawing from '~/components/shared/CupDrawing.vue'
-import VesselDrawing from '~/components/shared/VesselDrawing.vue'
+import { hatchLook } from '~/components/vessel/hatchLook'
+import VesselPicture from '~/components/vessel/VesselPicture.vue'
 import StopFrame from './StopFrame.vue'
 
 const props = defineProps<{ stop: EmptyStop | DiscardStop, now: boolean, roundKey: string }>()
@@ -27,7 +28,7 @@ async function done() {
 <template>
   <StopFrame :now="now" :cautions="stop.cautions">
     <template #drawing>
-      <VesselDrawing v-if="stop.type === 'empty'" :shape="vessel?.shape ?? 'cone'" :hatched="0.2" label="Spent hatch vessel" />
+      <VesselPicture v-if="stop.type === 'empty'" :shape="vessel?.shape ?? 'cone'" family="hatch" :grades="hatchLook(0.2)" :scale="0.75" label="Spent hatch vessel" />
       <CupDrawing v-else form="fridge" />
     </template>
     <template v-if="stop.type === 'empty'">

@@ -5,7 +5,8 @@ import { hoursBetween } from '@renatus/core/time/localDate'
 import { useHatchActions } from '~/composables/useHatchActions'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
-import VesselDrawing from '~/components/shared/VesselDrawing.vue'
+import { hatchLook } from '~/components/vessel/hatchLook'
+import VesselPicture from '~/components/vessel/VesselPicture.vue'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
 import StopFrame from './StopFrame.vue'
 
@@ -20,7 +21,7 @@ const early = computed(() => Date.parse(props.stop.pull.round.at) > Date.parse(r
 
 <template>
   <StopFrame :now="now" :cautions="stop.cautions">
-    <template #drawing><VesselDrawing :shape="vessel?.shape ?? 'cone'" :hatched="0.9" label="Hatch vessel, mostly orange nauplii" /></template>
+    <template #drawing><VesselPicture :shape="vessel?.shape ?? 'cone'" family="hatch" :grades="hatchLook(0.9)" :scale="0.75" label="Hatch vessel, mostly orange nauplii" /></template>
     <p class="sentence">
       Harvest <strong>{{ vessel?.name }}</strong>: about <span class="amount">{{ units.count(stop.pull.nauplii) }}</span> nauplii<template v-if="tanks.length">, then feed {{ tanks.join(', ') }}</template>.
     </p>

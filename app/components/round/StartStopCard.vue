@@ -9,7 +9,7 @@ import { amountsOf, useHatchActions } from '~/composables/useHatchActions'
 import { useUnits } from '~/composables/useUnits'
 import { HATCH_WARNINGS } from '~/words/hatch'
 import { plural } from '~/words/round'
-import VesselDrawing from '~/components/shared/VesselDrawing.vue'
+import VesselPicture from '~/components/vessel/VesselPicture.vue'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
 import StopFrame from './StopFrame.vue'
 
@@ -38,7 +38,7 @@ async function done() {
 
 <template>
   <StopFrame :now="now" :cautions="stop.cautions">
-    <template #drawing><VesselDrawing :shape="p.vessel.shape" label="Empty hatch vessel" /></template>
+    <template #drawing><VesselPicture :shape="p.vessel.shape" family="hatch" :grades="{}" :fill="0" :scale="0.75" label="Empty hatch vessel" /></template>
     <p class="sentence">
       Start <strong>{{ p.vessel.name }}</strong>: <span class="amount">{{ units.litres(p.waterL) }}</span> water,
       <span class="amount" data-testid="salt-g">{{ units.grams(p.saltG) }}</span> salt, <span class="amount" data-testid="cysts-g">{{ units.grams(p.cystsG) }}</span> cysts.

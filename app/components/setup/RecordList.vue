@@ -23,6 +23,12 @@ function inUse(r: AnyRecord): string | null {
   if (r.type === 'species' && s.broods.some(b => b.brood.speciesId === r.id)) return 'a brood is of it'
   if (r.type === 'vessel' && s.runs.some(x => x.setup.vesselId === r.id && x.endedAt === null)) return 'a hatch runs in it'
   if (r.type === 'place' && s.vessels.some(v => v.placeId === r.id)) return 'vessels stand there'
+  if (r.type === 'container') {
+    const held = s.cultureStates.find(c => c.ended === null && c.record.containerId === r.id)
+    if (held) return `${held.record.name} is in it`
+  }
+  if (r.type === 'place' && s.cultureStates.some(c => c.ended === null && c.placeId === r.id)) return 'cultures stand there'
+  if (r.type === 'place' && s.containers.some(c => c.placeId === r.id)) return 'culture vessels stand there'
   if (r.type === 'place' && s.tanks.some(t => t.placeId === r.id)) return 'tanks stand there'
   return null
 }
@@ -37,6 +43,7 @@ function line(r: AnyRecord): string {
       const ml = room.state!.learned.tools[r.id]?.ml.value
       return `${TOOL_KINDS[r.kind]}, ${Number((ml ?? r.ml).toPrecision(3))} mL${ml === undefined ? ' as printed' : ' by weight'}`
     }
+    case 'container': return `${r.kind}, ${units.litres(r.litres)}`
     case 'tank': return `${units.litres(r.litres)}, ${units.celsius(r.temperatureC)}`
     default: return ''
   }
@@ -47,6 +54,7 @@ function line(r: AnyRecord): string {
   <section class="grid gap-2">
     <div class="flex items-center gap-3"><h2>{{ RECORD_FORMS[type].title }}</h2><span class="edge" /></div>
     <p v-if="type === 'tool' && !records.length" class="small">A pipette, the drop it makes, or a spoon of your own: weigh a few fillings of water once, and counts become surer.</p>
+    <p v-if="type === 'container' && !records.length" class="small">Jars, tubs and buckets that are used again and again: named once, they can be chosen at each start, and none is used twice.</p>
     <p v-if="type === 'species' && !records.length" class="small">A fish the catalogue lacks: copy the nearest one and change what you know better.</p>
     <ul>
       <li v-for="r in records" :key="r.id" class="rule py-1">
@@ -56,7 +64,7 @@ function line(r: AnyRecord): string {
           <RecordMeasure v-if="r.type === 'lot' || r.type === 'tool'" :record="r" />
           <button class="btn btn-quiet underline px-2" :aria-label="`Change ${r.name}`" @click="editing = r.id">Change</button>
           <span v-if="inUse(r)" class="small">{{ inUse(r) }}</span>
-          <HoldButton v-else-if="records.length > 1 || type === 'tank' || type === 'species' || type === 'tool'" label="Remove" @held="room.remove(r.id)" />
+          <HoldButton v-else-if="records.length > 1 || type === 'tank' || type === 'species' || type === 'tool' || type === 'container'" label="Remove" @held="room.remove(r.id)" />
         </div>
       </li>
     </ul>

@@ -7,7 +7,7 @@ import type { RecordDraft } from '~/db/registry'
 import { useTheme } from '~/composables/useTheme'
 import { useZodForm } from '~/composables/useZodForm'
 import { useRoomStore } from '~/stores/room'
-import { clockField, numberField, optionalNumber, RULES, textField } from '~/words/fields'
+import { addressField, clockField, numberField, optionalNumber, RULES, textField } from '~/words/fields'
 
 /** Name, zone, rounds, measures, water of the room. */
 const room = useRoomStore()
@@ -19,8 +19,8 @@ const problem = ref<string | null>(null)
 const saved = ref(false)
 const zones = [...new Set([current.value.timeZone, 'UTC', ...Intl.supportedValuesOf('timeZone')])].map(z => ({ value: z, label: z.replaceAll('_', ' ') }))
 
-const schema = z.object({ name: textField('Name of the room'), timeZone: z.string(), measures: z.enum(['metric', 'us']), pH: optionalNumber(RULES.pH), soft: z.boolean(), hatchSaltGL: numberField(RULES.saltTarget) })
-const form = useZodForm(() => schema, { name: current.value.name, timeZone: current.value.timeZone, measures: current.value.measures, pH: current.value.water.pH === null ? '' : String(current.value.water.pH), soft: current.value.water.soft, hatchSaltGL: String(current.value.hatchSaltGL) })
+const schema = z.object({ name: textField('Name of the room'), timeZone: z.string(), measures: z.enum(['metric', 'us']), pH: optionalNumber(RULES.pH), soft: z.boolean(), hatchSaltGL: numberField(RULES.saltTarget), address: addressField })
+const form = useZodForm(() => schema, { name: current.value.name, timeZone: current.value.timeZone, measures: current.value.measures, pH: current.value.water.pH === null ? '' : String(current.value.water.pH), soft: current.value.water.soft, hatchSaltGL: String(current.value.hatchSaltGL), address: current.value.address ?? '' })
 
 const submit = form.handleSubmit(async ({ pH, soft, ...v }) => {
   problem.value = null
@@ -46,6 +46,7 @@ const submit = form.handleSubmit(async ({ pH, soft, ...v }) => {
       <FormField name="measures" label="Measures" :options="[{ value: 'metric', label: 'litres, spoons of 5 and 15 mL, °C' }, { value: 'us', label: 'US gallons, cups and spoons, °F' }]" />
       <FormField name="pH" label="pH of the water" numeric hint="Leave empty if nobody tested it" />
       <FormField name="hatchSaltGL" label="Salt in the hatch" unit="g/L" numeric hint="25 is best, 15 to 35 does no harm (Lavens &amp; Sorgeloos 1996)" />
+      <FormField name="address" label="Address for phones" hint="Labels open it, such as http://loft.local:3000; empty: the address this page is at" />
       <FormCheck name="soft" label="The water is soft (under 3 °dKH)" />
     </div>
     <fieldset class="grid gap-2">

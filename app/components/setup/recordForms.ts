@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { LOT_DEFAULTS } from '@renatus/core/dynamics/hatch/parameters'
 import { numberField, optionalNumber, RULES, temperatureField, textField, volumeField } from '~/words/fields'
+import { VESSEL_KINDS } from '@renatus/core/records/vocabulary'
 import { densityOf, SALT_CHOICES } from './salts'
 import type { EditableType, FormContext, RecordFormDefinition } from './recordForm'
 import { speciesForm } from './speciesForm'
@@ -79,9 +80,19 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
   },
   place: {
     title: 'Places',
-    fields: () => [{ name: 'name', label: 'Name' }],
+    fields: () => [{ name: 'name', label: 'Name', hint: 'Its thermometers are read on the Shelf' }],
     schema: () => z.object({ name: textField('Name of the place') }),
     initial: r => ({ name: text(r?.name, '') }),
-    toRecord: v => v,
+    toRecord: (v, r) => ({ ...v, topC: r?.topC ?? null, bottomC: r?.bottomC ?? null }),
+  },
+  container: {
+    title: 'Culture vessels',
+    fields: c => [
+      { name: 'name', label: 'Name', hint: 'As on its tape' }, { name: 'kind', label: 'It is a', options: VESSEL_KINDS.map(k => ({ value: k, label: k })) },
+      { name: 'litres', label: 'Holds', unit: c.units.volumeUnit.value, numeric: true }, { name: 'placeId', label: 'Place', options: [{ value: '', label: 'nowhere in particular' }, ...placeOptions(c)] },
+    ],
+    schema: c => z.object({ name: textField('Name of the vessel'), kind: z.enum(VESSEL_KINDS), litres: volumeField({ label: 'Vessel', min: 0, max: 2000, above: true }, c.measures), placeId: z.string() }),
+    initial: (r, c) => ({ name: text(r?.name, ''), kind: text(r?.kind, 'jar'), litres: volume(c, r?.litres, 1), placeId: text(r?.placeId, '') }),
+    toRecord: v => ({ ...v, placeId: v.placeId || null }),
   },
 }

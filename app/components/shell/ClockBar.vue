@@ -10,6 +10,7 @@ import { clockCalendar } from '~/composables/clockCalendar'
 import { download } from '~/composables/download'
 import { useRoomStore } from '~/stores/room'
 
+const emit = defineEmits<{ find: [] }>()
 const room = useRoomStore()
 const units = useUnits()
 const second = useSecond()
@@ -43,7 +44,8 @@ const toCalendar = async (clock: (typeof running.value)[number]) => download(`cl
       </PopoverPanel>
     </Popover>
     <span v-if="going.length > 3" class="small">and {{ going.length - 3 }} more</span>
-    <p class="desk:ml-auto max-desk:order-first max-desk:sr-only small num whitespace-nowrap"><span class="hidden sm:inline">{{ today }}&nbsp;&nbsp;</span>{{ time }}</p>
+    <button type="button" class="desk:ml-auto min-h-12 px-2 link text-[0.9375rem] print:hidden" aria-keyshortcuts="/" @click="emit('find')">Find<span class="hidden desk:inline small"> (/)</span></button>
+    <p class="max-desk:order-first max-desk:sr-only small num whitespace-nowrap"><span class="hidden sm:inline">{{ today }}&nbsp;&nbsp;</span>{{ time }}</p>
   </header>
   <section v-if="ended.length" class="mx-4 desk:mx-6 mt-3 border-l-[6px] border-due bg-paper px-4 py-2" aria-label="Clocks that have ended" role="status">
     <ul>

@@ -33,7 +33,8 @@ const TINTS: Record<FamilyId, readonly string[]> = {
 const MOST_SPECKS = 80
 const MOST_CLIMBERS = 40
 const MOST_PUPAE = 9
-const FULL = 0.8
+/** Share of a vessel that is full when nothing else is known. */
+export const FULL = 0.8
 
 const mix = (a: string, b: string, t: number) => `#${[1, 3, 5].map(i => Math.round(parseInt(a.slice(i, i + 2), 16) * (1 - t) + parseInt(b.slice(i, i + 2), 16) * t).toString(16).padStart(2, '0')).join('')}`
 function tintOf(family: FamilyId, grade: number): string {

@@ -1,10 +1,14 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, defineAsyncComponent } from 'vue'
 import { useRoute } from '#imports'
+import { tending } from '@renatus/core/planning/tending'
+import type { Vat } from '@renatus/core/planning/amounts'
+import { backupOf } from '@renatus/core/stock/lines'
 import { adviceOn, HOW_TO_LOOK } from '@renatus/core/estimation/advice'
 import { addHours, hoursBetween } from '@renatus/core/time/localDate'
 import CultureActions from '~/components/cultures/CultureActions.vue'
 import CultureLook from '~/components/cultures/CultureLook.vue'
+import CultureLine from '~/components/cultures/CultureLine.vue'
 import CultureLog from '~/components/cultures/CultureLog.vue'
 import { cultureView } from '~/components/cultures/cultureView'
 import NoRoom from '~/components/shared/NoRoom.vue'
@@ -20,12 +24,17 @@ import { certainty, lookWords, SIGN_NAMES, STAGES } from '~/words/cultures'
 const room = useRoomStore()
 const units = useUnits()
 const id = String(useRoute().params.id)
-const culture = computed(() => room.state?.cultures.find(c => c.id === id))
-const { readings, busy } = useCultureReadings(computed(() => (culture.value ? [id] : [])))
+const ForecastChart = defineAsyncComponent(() => import('~/components/cultures/ForecastChart.vue'))
+const state = computed(() => room.state?.cultureStates.find(c => c.id === id))
+const culture = computed(() => state.value?.record)
+const { readings, busy } = useCultureReadings(computed(() => (culture.value ? [id] : [])), true)
 const reading = computed(() => readings.value.get(id))
 const e = computed(() => reading.value?.estimate)
 const view = computed(() => cultureView(culture.value!, reading.value))
-const ended = computed(() => room.state?.entries.find(x => x.kind === 'culture.ended' && x.data.cultureId === id))
+const ended = computed(() => state.value?.ended ?? null)
+const place = computed(() => room.state?.places.find(p => p.id === state.value?.placeId)?.name)
+const vat = computed((): Vat | null => (state.value && reading.value && view.value.food && view.value.method ? { culture: state.value, food: view.value.food, method: view.value.method, reading: reading.value, now: room.now } : null))
+const wants = computed(() => (vat.value ? tending(vat.value, backupOf(room.state!.cultureStates, id)) : []))
 const day = computed(() => Math.max(0, Math.floor(hoursBetween(culture.value!.startedAt, room.now) / 24)))
 const when = (h: number) => units.day(addHours(culture.value!.startedAt, h))
 const stageChance = computed(() => (view.value.stage && e.value ? e.value.readiness[view.value.stage] : 0))
@@ -46,13 +55,13 @@ const number = (x: number) => (x >= 100 ? units.count(x) : x.toLocaleString('en-
   <article v-else class="grid grid-cols-1 gap-6">
     <div>
       <p><NuxtLink to="/shelf" :prefetch="false" class="link inline-flex min-h-12 items-center">Shelf</NuxtLink></p>
-      <h1>{{ culture.name }}</h1>
-      <p class="small mt-1">{{ view.food?.profile.name }}, {{ view.method?.name.toLowerCase() }}; {{ units.litres(culture.litres) }}, started {{ units.when(culture.startedAt) }}, day {{ day }}<template v-if="reading">, {{ units.celsius(reading.temperatureC) }}</template>. <NuxtLink v-if="view.food && view.method" :to="`/methods/${view.food.profile.id}/${view.method.id}`" :prefetch="false" class="link">Method card</NuxtLink></p>
+      <h1 class="flex flex-wrap items-baseline gap-x-4">{{ culture.name }}<span v-if="culture.code" class="num tracking-widest border-2 border-ink px-2 text-[1.1875rem]" :title="'The letters on its tape'">{{ culture.code }}</span></h1>
+      <p class="small mt-1">{{ view.food?.profile.name }}, {{ view.method?.name.toLowerCase() }}; {{ units.litres(culture.litres) }}, started {{ units.when(culture.startedAt) }}, day {{ day }}<template v-if="reading">, {{ units.celsius(reading.temperatureC) }}</template><template v-if="place">; {{ place }}, {{ state!.level }}</template>.<template v-if="culture.mother"> <strong>Mother: never fed from.</strong></template><template v-if="state!.quarantine"> <strong>Stands apart.</strong></template> <NuxtLink v-if="view.food && view.method" :to="`/methods/${view.food.profile.id}/${view.method.id}`" :prefetch="false" class="link">Method card</NuxtLink> <NuxtLink :to="`/labels?ids=${culture.id}`" :prefetch="false" class="link ml-3">Label</NuxtLink></p>
     </div>
     <UndoLine />
     <p v-if="ended" class="border-l-4 border-line-strong pl-3">It ended {{ units.when(ended.at) }}. Its log stays.</p>
     <section class="grid gap-6 desk:grid-cols-[auto_minmax(0,1fr)_minmax(0,1fr)]">
-      <VesselPicture :shape="view.shape" :family="view.family" :grades="reading?.look ?? {}" :label="view.label" :seed="view.seed" :scale="1.9" />
+      <VesselPicture :shape="view.shape" :family="view.family" :grades="reading?.look ?? {}" :label="view.label" :seed="view.seed" :air="view.air" :plug="view.plug" :scale="1.9" />
       <div v-if="!e" class="small" role="status">{{ busy ? 'Reading it' : 'Nothing known of this food in this version.' }}</div>
       <div v-else class="grid gap-2 content-start" aria-live="polite">
         <p class="sentence"><span aria-hidden="true">{{ STAGES[view.stage!].mark }}</span> <strong>{{ STAGES[view.stage!].word }}</strong>, {{ certainty(stageChance) }}</p>
@@ -73,8 +82,13 @@ const number = (x: number) => (x >= 100 ? units.count(x) : x.toLocaleString('en-
     </section>
     <template v-if="!ended && view.food && reading">
       <CultureLook :culture="culture" :food="view.food" :reading="reading" :shape="view.shape" :seed="view.seed" />
-      <CultureActions :culture="culture" :food="view.food" :reading="reading" />
+      <CultureActions v-if="vat" :vat="vat" :wants="wants" />
     </template>
+    <section v-if="reading?.ahead && !ended && e && view.food" class="grid gap-2">
+      <ShelfEdge name="Days to come" />
+      <ForecastChart :forecast="reading.ahead" :now="room.now" :per="perUnit" :units-name="view.food.profile.units" />
+    </section>
+    <CultureLine :id="id" />
     <CultureLog :culture="culture" />
   </article>
 </template>

@@ -1,41 +1,43 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import CultureCard from '~/components/cultures/CultureCard.vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
+import { backupOf } from '@renatus/core/stock/lines'
+import RollingSets from '~/components/cultures/RollingSets.vue'
+import ShelfPlaceView from '~/components/cultures/ShelfPlaceView.vue'
 import NoRoom from '~/components/shared/NoRoom.vue'
-import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
 import { useCultureReadings } from '~/composables/useCultureReadings'
+import { useShelf } from '~/composables/useShelf'
 import { useRoomStore } from '~/stores/room'
 import { plural } from '~/words/round'
 
 /** How is everything? Every culture where it stands, drawn as it should look today. */
+const ShelfArrange = defineAsyncComponent(() => import('~/components/cultures/ShelfArrange.vue'))
 const room = useRoomStore()
-const running = computed(() => {
-  const ended = new Set((room.state?.entries ?? []).flatMap(e => (e.kind === 'culture.ended' ? [e.data.cultureId] : [])))
-  return (room.state?.cultures ?? []).filter(c => !ended.has(c.id))
-})
-const { readings, busy } = useCultureReadings(computed(() => running.value.map(c => c.id)))
-const places = computed(() => {
-  const named = (room.state?.places ?? []).map(p => ({ id: p.id, name: p.name, cultures: running.value.filter(c => c.placeId === p.id) }))
-  const rest = running.value.filter(c => !named.some(p => p.id === c.placeId))
-  return [...named, { id: 'none', name: 'Nowhere in particular', cultures: rest }].filter(p => p.cultures.length > 0)
-})
+const arranging = ref(false)
+const { cultures, places } = useShelf(arranging)
+const { readings, busy } = useCultureReadings(computed(() => cultures.value.map(c => c.id)))
+/** Vessels whose line would end with them. */
+const alone = computed(() => new Set(cultures.value.filter(c => ['only', 'other-line'].includes(backupOf(room.state!.cultureStates, c.id).code) && backupOf(room.state!.cultureStates, c.id).lost !== null).map(c => c.id)))
+const looks = (id: string) => (readings.value.get(id)?.look ?? {}) as Record<string, number>
 </script>
 
 <template>
   <NoRoom v-if="!room.state" />
   <div v-else class="grid grid-cols-1 gap-6">
-    <div class="flex flex-wrap items-end gap-4">
-      <div class="grow"><h1>Shelf</h1><p class="small mt-1">{{ running.length ? `${plural(running.length, 'culture')}, each drawn as it should look now.` : 'No culture yet.' }}<span v-if="busy" role="status"> Reading them.</span></p></div>
-      <NuxtLink to="/methods" :prefetch="false" class="btn btn-main">Start a culture</NuxtLink>
+    <div class="flex flex-wrap items-end gap-3">
+      <div class="grow"><h1>Shelf</h1><p class="small mt-1">{{ cultures.length ? `${plural(cultures.length, 'culture')}, each drawn as it should look now.` : 'No culture yet.' }}<span v-if="busy" role="status"> Reading them.</span></p></div>
+      <NuxtLink to="/firstaid" :prefetch="false" class="btn btn-quiet underline">Power cut, heater off</NuxtLink>
+      <button v-if="cultures.length" class="btn" :aria-pressed="arranging" @click="arranging = !arranging">{{ arranging ? 'Arranged' : 'Arrange' }}</button>
+      <NuxtLink to="/shelf/start" :prefetch="false" class="btn btn-main">Start a culture</NuxtLink>
     </div>
     <UndoLine />
-    <p v-if="!running.length" class="sentence max-w-prose">Choose a food and a method, and say what it stands in: Renatus follows it from its start, says when it is ready and how much may be taken, and learns from what you see.</p>
-    <section v-for="p in places" :key="p.id" class="grid gap-2">
-      <ul class="grid grid-cols-2 sm:flex sm:flex-wrap gap-x-6 sm:gap-x-14 gap-y-6 items-end">
-        <li v-for="c in p.cultures" :key="c.id"><CultureCard :culture="c" :reading="readings.get(c.id)" /></li>
-      </ul>
-      <ShelfEdge :name="p.name" />
-    </section>
+    <p v-if="!cultures.length" class="sentence max-w-prose">Choose a food and a method, and say what it stands in: Renatus follows it from its start, says when it is ready and how much may be taken, and learns from what you see.</p>
+    <ShelfArrange v-if="arranging" :places="places" :looks="looks" />
+    <template v-else>
+      <div class="grid gap-x-10 gap-y-8 desk:grid-cols-2 items-end">
+        <ShelfPlaceView v-for="p in places" :key="p.id ?? 'none'" :place="p" :readings="readings" :alone="alone" :class="p.count > 4 ? 'desk:col-span-2' : ''" />
+      </div>
+      <RollingSets v-if="cultures.length" />
+    </template>
   </div>
 </template>

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { navigateTo, useRoute } from '#imports'
+import { useRoute } from '#imports'
 import { recipe } from '@renatus/core/foods/recipe'
-import CultureForm from '~/components/cultures/CultureForm.vue'
 import { cardOf, CARDS } from '~/components/methods/methodIndex'
 import MethodSteps from '~/components/methods/MethodSteps.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
@@ -17,7 +16,6 @@ const units = useUnits()
 const card = computed(() => cardOf(String(route.params.food), String(route.params.method)))
 const others = computed(() => CARDS.filter(c => c.food === card.value?.food && c !== card.value))
 const room = useRoomStore()
-const starting = ref(false)
 const volume = ref<string | null>(null)
 const text = computed(() => volume.value ?? String(units.toVolumeUnit(card.value?.method.vessel.volumeL ?? 1)))
 const parsed = computed(() => volumeField({ label: 'Vessel', min: 0, max: 2000, above: true }, units.measures.value).safeParse(text.value))
@@ -39,8 +37,7 @@ const rules = computed(() => {
       <p class="small mt-1">Lives from {{ units.celsius(card.food.rangeC[0]) }} to {{ units.celsius(card.food.rangeC[1]) }}.<template v-if="others.length"> Other schools: <template v-for="(o, i) in others" :key="o.method.id"><NuxtLink :to="`/methods/${o.food.profile.id}/${o.method.id}`" :prefetch="false" class="link">{{ o.method.name }}</NuxtLink>{{ i < others.length - 1 ? ', ' : '.' }}</template></template></p>
     </div>
     <p v-if="card.food.profile.family === 'hatch'"><NuxtLink to="/bench" :prefetch="false" class="btn btn-main">To the hatch bench</NuxtLink></p>
-    <p v-else-if="room.state && !starting"><button class="btn btn-main" @click="starting = true">Start one</button></p>
-    <CultureForm v-else-if="room.state" :food="card.food" :method="card.method" :litres="parsed.success ? parsed.data : card.method.vessel.volumeL" @saved="navigateTo('/shelf')" @cancel="starting = false" />
+    <p v-else-if="room.state"><NuxtLink :to="`/shelf/start?food=${card.food.profile.id}&method=${card.method.id}&litres=${parsed.success ? parsed.data : card.method.vessel.volumeL}`" :prefetch="false" class="btn btn-main">Start one</NuxtLink></p>
     <section class="grid gap-3">
       <ShelfEdge name="What goes in" />
       <label class="font-semibold">Your vessel takes<span class="font-normal text-ink2">, {{ units.volumeUnit.value }}</span><input class="field mt-1 max-w-48 block" :value="text" autocomplete="off" :aria-invalid="parsed.success ? undefined : 'true'" @input="volume = ($event.target as HTMLInputElement).value"></label>
