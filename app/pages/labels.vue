@@ -17,7 +17,7 @@ const cultures = computed(() => (room.state?.cultures ?? []).filter(c => ids.val
 const base = computed(() => (room.state?.room.address || location.origin).replace(/\/+$/, ''))
 const codes = ref<ReadonlyMap<string, string>>(new Map())
 watch([cultures, base], async ([list, address]) => {
-  const drawn = await Promise.all(list.map(async c => [c.id, await QRCode.toString(`${address}/shelf/${c.id}`, { type: 'svg', margin: 0, errorCorrectionLevel: 'M' })] as const))
+  const drawn = await Promise.all(list.map(async c => [c.id, await QRCode.toString(`${address}/shelf/${c.id}`, { type: 'svg', margin: 2, errorCorrectionLevel: 'M' })] as const))
   codes.value = new Map(drawn)
 }, { immediate: true })
 const print = () => window.print()

@@ -23,7 +23,7 @@ export function cultureSentence(e: CultureEntry, records: readonly AnyRecord[], 
       const culture = records.find(r => r.id === e.data.cultureId)
       const signs = (culture?.type === 'culture' && foodOf(culture.foodId)?.signs) || {}
       const seen = Object.entries(e.data.signs).map(([sign, grade]) => signs[sign as keyof typeof signs]?.[Math.round(grade)] ?? `${sign} ${grade}`)
-      return `${name(e.data.cultureId)}: ${seen.join(', ') || 'nothing graded'}`
+      return `${name(e.data.cultureId)}: ${seen.filter(w => w !== 'none').join(', ') || (seen.length ? 'nothing to see' : 'nothing graded')}`
     }
     case 'culture.did': return `${name(e.data.cultureId)}: ${all([ACTION_WORDS[e.data.action], e.data.amount === null || (e.data.what && e.data.unit !== 'share') ? '' : unitText(e.data.amount, e.data.unit), e.data.what, e.data.proposed === null || e.data.proposed === undefined ? '' : 'not as proposed', although(e.data.despite)])}`
     case 'culture.temperature': return `${name(e.data.cultureId)}: ${e.data.temperatureC.toFixed(1)} °C`

@@ -15,7 +15,7 @@ export function cladoceranMethods(water: string): readonly FoodMethod[] {
     waterRule: `Aged, filtered or established tank water; ${water}.`,
     measures: [
       { what: 'aged or tank water', unit: 'mL', perL: 1000 },
-      { what: 'animals', unit: 'each', perL: 2, buy: true },
+      { what: 'animals', starter: true, unit: 'each', perL: 2, buy: true },
       { what: 'crushed coral', unit: 'g', perL: 2, buy: true },
       { what: 'yeast, a feed', unit: 'g', perL: 0.01, gPerMl: 0.63, buy: true },
     ],
@@ -50,7 +50,7 @@ export function cladoceranMethods(water: string): readonly FoodMethod[] {
       measures: [
       { what: 'aged or tank water', unit: 'mL', perL: 500 },
       { what: 'green water', unit: 'mL', perL: 500 },
-      { what: 'animals', unit: 'each', perL: 2, buy: true },
+      { what: 'animals', starter: true, unit: 'each', perL: 2, buy: true },
     ],
       feed: { what: 'green water', unit: 'mL', perL: 200, when: 'clear' },
       feedingRule: 'Green water whenever it has cleared; feed out first, top up after.',
@@ -59,7 +59,7 @@ export function cladoceranMethods(water: string): readonly FoodMethod[] {
     school(usual, 'yeast-and-spirulina', 'Yeast with spirulina', 'Two parts of yeast, one of spirulina: better than yeast, simpler than algae.', {
       measures: [
       { what: 'aged or tank water', unit: 'mL', perL: 1000 },
-      { what: 'animals', unit: 'each', perL: 2, buy: true },
+      { what: 'animals', starter: true, unit: 'each', perL: 2, buy: true },
       { what: 'yeast, a feed', unit: 'g', perL: 0.007, gPerMl: 0.63, buy: true },
       { what: 'spirulina, a feed', unit: 'g', perL: 0.003, gPerMl: 0.47, buy: true },
     ],
@@ -74,7 +74,7 @@ export function cladoceranMethods(water: string): readonly FoodMethod[] {
     school(usual, 'pour-off', 'Pour half off daily', 'Half is poured off every day and made up with dense green water: needs warmth and much green water, and gives most.', {
       measures: [
       { what: 'green water of 30 mg/L', unit: 'mL', perL: 1000 },
-      { what: 'animals', unit: 'each', perL: 50, buy: true },
+      { what: 'animals', starter: true, unit: 'each', perL: 50, buy: true },
     ],
       feed: { what: 'dense green water', unit: 'mL', perL: 500, when: 'every', everyDays: 1 },
       harvestRule: 'Half a day, all of it fed out.',

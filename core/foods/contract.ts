@@ -30,6 +30,8 @@ export interface Measure {
   gPerMl?: number
   /** Does not scale with the vessel: one lid, one stone. */
   fixed?: boolean
+  /** It is the starter: not bought where a culture of it runs. */
+  starter?: boolean
   /** Must be bought: it stands on the shopping list. */
   buy?: boolean
 }

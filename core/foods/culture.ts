@@ -71,7 +71,9 @@ export function runCulture(c: Culture, hours: number, temperature: (day: number)
   const until = c.ageH + hours
   while (c.ageH < until - EPS) {
     keepUp(c)
-    const dt = Math.min(stepH, until - c.ageH)
+    // Steps end on the grid of steps since the start, so that upkeep falls due at whatever hours somebody looks.
+    const next = (Math.floor(c.ageH / stepH + EPS) + 1) * stepH
+    const dt = Math.min(next, until) - c.ageH
     const environment: Environment = { temperatureC: temperature((c.ageH + dt / 2) / 24) }
     c.family.step(c.state, c.params, environment, dt, chance)
     c.ageH += dt

@@ -12,7 +12,7 @@ export function enchytraeidMethods(worms: string, warmth: string, renewAfterDays
     waterRule: 'Chlorine-free, moist like a squeezed sponge.',
     measures: [
       { what: 'coir, soaked', unit: 'mL', perL: 900 },
-      { what: 'starter', unit: 'g', perL: 10, buy: true },
+      { what: 'starter', starter: true, unit: 'g', perL: 10, buy: true },
       { what: 'dry feed', unit: 'g', perL: 2, gPerMl: 0.35, buy: true },
     ],
     starterShare: 0.05,
@@ -45,7 +45,7 @@ export function enchytraeidMethods(worms: string, warmth: string, renewAfterDays
       measures: [
       { what: 'water', unit: 'mL', perL: 200 },
       { what: 'scrub pads', unit: 'each', perL: 2, buy: true },
-      { what: 'starter', unit: 'g', perL: 10, buy: true },
+      { what: 'starter', starter: true, unit: 'g', perL: 10, buy: true },
       { what: 'dry feed', unit: 'g', perL: 2, gPerMl: 0.35, buy: true },
     ],
       factors: { capacity: 0.7, failure: 0.7 },
@@ -53,7 +53,7 @@ export function enchytraeidMethods(worms: string, warmth: string, renewAfterDays
     school(usual, 'unfed', 'On what is in the soil', 'Rich soil, never fed: no mites, and it fades.', {
       measures: [
       { what: 'garden soil without fertiliser', unit: 'mL', perL: 900 },
-      { what: 'starter', unit: 'g', perL: 10, buy: true },
+      { what: 'starter', starter: true, unit: 'g', perL: 10, buy: true },
     ],
       start: [
       { text: 'Bake or scald the soil against pests.', clockMinutes: 30, cautions: [CAUTIONS.boiling, CAUTIONS.wild] },

@@ -13,7 +13,7 @@ export function nematodeMethods(worms: string): readonly FoodMethod[] {
     measures: [
       { what: 'fine oatmeal, dry', unit: 'g', perL: 300, gPerMl: 0.36, buy: true },
       { what: 'water', unit: 'mL', perL: 700 },
-      { what: 'starter', unit: 'mL', perL: 30, buy: true },
+      { what: 'starter', starter: true, unit: 'mL', perL: 30, buy: true },
       { what: 'yeast', unit: 'g', perL: 1, gPerMl: 0.63, buy: true },
     ],
     starterShare: 0.03,
@@ -47,7 +47,7 @@ export function nematodeMethods(worms: string): readonly FoodMethod[] {
       measures: [
       { what: 'white bread', unit: 'g', perL: 350, buy: true },
       { what: 'water', unit: 'mL', perL: 650 },
-      { what: 'starter', unit: 'mL', perL: 30, buy: true },
+      { what: 'starter', starter: true, unit: 'mL', perL: 30, buy: true },
     ],
       renewAfterDays: 16,
       factors: { tau: 0.75 },

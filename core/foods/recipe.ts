@@ -2,7 +2,7 @@ import { toSpoons } from '../units/toSpoons'
 import type { MeasureSystem, SpoonCount } from '../units/kitchenMeasures'
 import type { Food, FoodMethod, Measure } from './contract'
 
-export interface RecipeLine { what: string, unit: Measure['unit'], amount: number, /** Level spoons, where a powder is measured. */ spoons: SpoonCount[] | null, buy: boolean }
+export interface RecipeLine { what: string, unit: Measure['unit'], amount: number, /** Level spoons, where a powder is measured. */ spoons: SpoonCount[] | null, buy: boolean, starter: boolean }
 
 export type RecipeWarning =
   | { code: 'no-vessel', volumeL: number }
@@ -33,7 +33,7 @@ export function recipe(food: Food, method: FoodMethod, volumeL: number, measures
   const lines = method.measures.map((m): RecipeLine => {
     const amount = m.perL * (m.fixed ? 1 : volumeL)
     const spoons = m.unit === 'g' && m.gPerMl !== undefined && amount >= EXACT_SPOONS_FROM_G ? toSpoons(amount / m.gPerMl, measures).spoons : null
-    return { what: m.what, unit: m.unit, amount: m.unit === 'each' ? Math.max(1, Math.ceil(amount - 1e-9)) : amount, spoons, buy: m.buy ?? false }
+    return { what: m.what, unit: m.unit, amount: m.unit === 'each' ? Math.max(1, Math.ceil(amount - 1e-9)) : amount, spoons, buy: m.buy ?? false, starter: m.starter ?? false }
   })
   const warnings: RecipeWarning[] = []
   if (!(volumeL > 0)) warnings.push({ code: 'no-vessel', volumeL })

@@ -76,8 +76,8 @@ export function takeShare(v: Vat): Amount {
 /** What was drawn since it was last made up, and what has dried away. */
 export function topUpMl(v: Vat): Amount {
   const since = v.culture.changedAt ?? v.culture.record.startedAt
-  const days = Math.min(14, Math.max(0, hoursBetween(since, v.now) / 24))
-  const drawn = Math.min(v.culture.drawnMl, v.culture.record.litres * 1000)
+  const days = Math.min(7, Math.max(0, hoursBetween(since, v.now) / 24))
+  const drawn = Math.min(v.culture.drawnMl, v.culture.record.litres * 900)
   const value = drawn + EVAPORATION * days * v.culture.record.litres * 1000
   return {
     value, unit: 'mL',
@@ -86,7 +86,7 @@ export function topUpMl(v: Vat): Amount {
       inputs: [
         { key: 'drawn', label: 'drawn since', value: drawn, unit: 'mL', from: 'your log' },
         { key: 'dry', label: 'dries away in a day', value: EVAPORATION, unit: '', from: 'working estimate, covered vessel' },
-        { key: 'days', label: 'days since water was changed, at most 14', value: days, unit: 'd', from: 'your log' }, litres(v),
+        { key: 'days', label: 'days since water was changed, at most 7', value: days, unit: 'd', from: 'your log' }, litres(v),
       ],
       source: 'working estimate',
     },

@@ -2,7 +2,10 @@ import { ofKind } from '../records/effectiveEntries'
 import type { Entry, EntryData } from '../records/entries'
 import type { CultureRecord } from '../records/records'
 import type { CleanRule, Level } from '../records/vocabulary'
-import type { Instant } from '../time/localDate'
+import { hoursBetween, type Instant } from '../time/localDate'
+
+/** Who draws again after so many hours has made up what was drawn before, written down or not. */
+const MADE_UP_AFTER_H = 36
 
 /** A vessel with what grows in it, as the log leaves it. */
 export interface CultureState {
@@ -70,12 +73,17 @@ function apply(c: CultureState, e: Entry): void {
       c.seenAt = e.at
       return
     case 'culture.harvested':
-      c.seenAt = c.drawnAt = e.at
-      c.drawnMl += e.data.ml ?? e.data.share * c.record.litres * 1000
-      return
+      c.seenAt = e.at
+      return drawn(c, e.at, e.data.ml ?? e.data.share * c.record.litres * 1000)
     case 'culture.did': return done(c, e.at, e.data)
     default:
   }
+}
+
+function drawn(c: CultureState, at: Instant, ml: number): void {
+  if (c.drawnAt && hoursBetween(c.drawnAt, at) > MADE_UP_AFTER_H) c.drawnMl = 0
+  c.drawnAt = at
+  c.drawnMl += ml
 }
 
 function done(c: CultureState, at: Instant, d: EntryData<'culture.did'>): void {
@@ -91,9 +99,7 @@ function done(c: CultureState, at: Instant, d: EntryData<'culture.did'>): void {
       c.drawnMl = 0
       return
     case 'takeOut': case 'split':
-      c.drawnAt = at
-      c.drawnMl += d.unit === 'mL' ? d.amount ?? 0 : (d.amount ?? 0) * c.record.litres * 1000
-      return
+      return drawn(c, at, d.unit === 'mL' ? d.amount ?? 0 : (d.amount ?? 0) * c.record.litres * 1000)
     case 'renew':
       c.renewedAt = at
       c.drawnMl = 0

@@ -10,8 +10,12 @@ const GAP = '\u00A0'
 const plain = (value: number, digits: number) =>
   significant(value, digits).toLocaleString('en-GB', { maximumFractionDigits: 6 })
 
-/** 12 400, 980, 35. Two digits up to a thousand, three above: nobody counts nauplii finer. */
-export const formatCount = (n: number) => plain(n, Math.abs(n) >= 1000 ? 3 : 2)
+/** 12 400, 980, 35. Two digits up to a thousand, three above: nobody counts nauplii finer. Tens of millions and more in words. */
+export function formatCount(n: number): string {
+  const size = Math.abs(n)
+  if (size >= 1e9) return `${plain(n / 1e9, 3)} billion`
+  return size >= 1e7 ? `${plain(n / 1e6, 3)} million` : plain(n, size >= 1000 ? 3 : 2)
+}
 
 /** A number of things that are counted one by one. */
 export const formatWhole = (n: number) => Math.round(n).toLocaleString('en-GB')

@@ -10,7 +10,7 @@ import { STAGES } from '~/words/cultures'
 import { cultureView } from './cultureView'
 
 /** One culture on its shelf: the vessel as it should look, its name, its stage, and what comes next. */
-const props = defineProps<{ culture: CultureState, reading: CultureReading | undefined, alone: boolean, still?: boolean }>()
+const props = defineProps<{ culture: CultureState, reading: CultureReading | undefined, alone: boolean }>()
 const room = useRoomStore()
 const units = useUnits()
 const record = computed(() => props.culture.record)
@@ -27,12 +27,12 @@ const next = computed(() => {
 </script>
 
 <template>
-  <component :is="still ? 'div' : 'NuxtLink'" v-bind="still ? {} : { to: `/shelf/${culture.id}`, prefetch: false }" class="grid justify-items-center gap-1 text-center no-underline" :data-testid="`culture-${record.name}`">
+  <NuxtLink :to="`/shelf/${culture.id}`" :prefetch="false" class="grid justify-items-center gap-1 text-center no-underline" :data-testid="`culture-${record.name}`">
     <VesselPicture :shape="view.shape" :family="view.family" :grades="reading?.look ?? {}" :label="view.label" :seed="view.seed" :air="view.air" :plug="view.plug" :scale="view.size" />
-    <strong class="mt-1" :class="{ 'underline underline-offset-3': !still }">{{ record.name }}</strong>
-    <span><span aria-hidden="true">{{ view.stage ? STAGES[view.stage].mark : '' }}</span> {{ view.stage ? STAGES[view.stage].word : '' }}<span v-if="record.code" class="small num tracking-wider"> {{ record.code }}</span></span>
+    <span class="mt-1"><strong class="underline underline-offset-3">{{ record.name }}</strong><span v-if="record.code" class="small num tracking-wider ml-2">{{ record.code }}</span></span>
+    <span><span aria-hidden="true">{{ view.stage ? STAGES[view.stage].mark : '' }}</span> {{ view.stage ? STAGES[view.stage].word : '' }}</span>
     <span class="small num">{{ next }}</span>
     <span v-if="culture.quarantine" class="small"><strong>stands apart</strong></span>
     <span v-else-if="alone" class="small"><strong>no backup</strong></span>
-  </component>
+  </NuxtLink>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { dragAndDrop } from '@formkit/drag-and-drop/vue'
+import { useEventListener } from '@vueuse/core'
 import { nextTick, onMounted, ref, watch, type Ref } from 'vue'
 import type { CultureState } from '@renatus/core/stock/cultures'
 import type { Level } from '@renatus/core/records/vocabulary'
@@ -41,8 +42,17 @@ async function keep() {
   }
 }
 
+/** The vessel that is drawn leaves its list while the finger is still down: what came of it is kept when the finger lifts. */
+let drawn = false
+const touched = () => { drawn = true }
+useEventListener(document, ['drop', 'dragend', 'pointerup', 'touchend', 'mousemove'], () => {
+  if (!drawn) return
+  drawn = false
+  void keep()
+})
+
 onMounted(() => {
-  for (const s of slots) if (s.el.value) dragAndDrop({ parent: s.el as Ref<HTMLElement>, values: s.list, group: 'shelf', onDragend: () => void keep() } as never)
+  for (const s of slots) if (s.el.value) dragAndDrop({ parent: s.el as Ref<HTMLElement>, values: s.list, group: 'shelf', onTransfer: touched, onSort: touched } as never)
 })
 
 async function key(e: KeyboardEvent, s: Slot, i: number) {
@@ -65,11 +75,11 @@ async function key(e: KeyboardEvent, s: Slot, i: number) {
 </script>
 
 <template>
-  <div class="grid gap-4">
-    <p class="small">Draw each vessel to where it stands. With keys: Tab to a vessel, arrows left and right along its shelf, up and down to the next one.</p>
-    <p role="status" class="small min-h-6">{{ said }}</p>
+  <div class="grid gap-x-8 gap-y-3 desk:grid-cols-3 items-end">
+    <p class="small desk:col-span-3">Draw each vessel to where it stands. With keys: Tab to a vessel, arrows left and right along its shelf, up and down to the next one.</p>
+    <p role="status" class="small min-h-6 desk:col-span-3">{{ said }}</p>
     <section v-for="s in slots" :key="s.key" class="grid gap-1" :aria-label="`${s.name}, ${LEVEL_WORDS[s.level]}`">
-      <ul :ref="el => { s.el.value = el as HTMLElement }" class="flex flex-wrap gap-4 items-end min-h-20 border-b-4 border-edge pb-1" :data-testid="`slot-${s.name}-${s.level}`">
+      <ul :ref="el => { s.el.value = el as HTMLElement }" class="flex flex-wrap gap-4 items-end min-h-16 border-b-4 border-edge pb-1" :data-testid="`slot-${s.name}-${s.level}`">
         <li v-for="(c, i) in s.list.value" :id="`arrange-${c.id}`" :key="c.id" tabindex="0" class="grid justify-items-center cursor-grab p-1 focus-visible:outline-3" :aria-label="`${c.record.name}, at ${s.name}, ${LEVEL_WORDS[s.level]}, number ${i + 1}. Arrow keys move it.`" @keydown="key($event, s, i)">
           <VesselPicture :shape="cultureView(c.record, undefined).shape" :family="cultureView(c.record, undefined).family" :grades="looks(c.id)" :label="c.record.name" :seed="cultureView(c.record, undefined).seed" :scale="0.8 * cultureView(c.record, undefined).size" />
           <span class="small">{{ c.record.name }}</span>

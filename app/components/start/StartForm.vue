@@ -19,6 +19,7 @@ import { useUnits } from '~/composables/useUnits'
 import { newId } from '~/db/newId'
 import { useRoomStore } from '~/stores/room'
 import { RECIPE_WARNINGS } from '~/words/methods'
+import { stageOf, STAGES } from '~/words/cultures'
 import { LEVEL_WORDS } from '~/words/tending'
 import StartSteps from './StartSteps.vue'
 import type { StartDraft } from './startDraft'
@@ -38,7 +39,15 @@ const sheet = computed(() => recipe(props.food, props.method, litres.value, unit
 const volume = (ml: number) => (ml >= 1000 ? units.litres(ml / 1000) : units.ml(ml))
 const amount = (l: { unit: string, amount: number }) => (l.unit === 'each' ? units.whole(l.amount * count.value) : l.unit === 'mL' ? volume(l.amount * count.value) : units.grams(l.amount * count.value))
 const mother = computed(() => (needsStarter.value && v.origin === 'cultures' ? mothers.value.find(c => c.id === v.parentId) : undefined))
-const { readings } = useCultureReadings(computed(() => (mother.value ? [mother.value.id] : [])))
+const { readings } = useCultureReadings(computed(() => mothers.value.slice(0, 12).map(c => c.id)))
+const stageWord = (id: string) => (readings.value.has(id) ? STAGES[stageOf(readings.value.get(id)!.estimate)].word : '')
+const chosen = ref(false)
+/** Until somebody chooses, the starter comes from a vessel that is ready. */
+watch(readings, (found) => {
+  const best = mothers.value.find(c => !c.quarantine && found.has(c.id) && stageOf(found.get(c.id)!.estimate) === 'ready')
+  const now = found.get(String(v.parentId))
+  if (best && now && stageOf(now.estimate) !== 'ready' && !chosen.value) form.setFieldValue('parentId', best.id, false)
+})
 const share = computed(() => (mother.value ? starterFrom(starterMl.value, count.value, mother.value.record.litres) : 0))
 const enoughFor = computed(() => (mother.value ? Math.min(20, mostVessels(props.method, mother.value.record.litres * 500, litres.value)) : null))
 const shape = computed((): VesselShape => (v.vesselKind ? v.vesselKind as VesselShape : shapeFor(litres.value, props.method.vessel.depthCm, props.method.vessel.widthCm)))
@@ -109,7 +118,7 @@ const begin = (despite: boolean) => form.handleSubmit(async (raw) => {
       <ShelfEdge name="Starter" />
       <div class="grid gap-4 sm:grid-cols-2 desk:grid-cols-3 items-start">
         <FormField name="origin" label="It comes from" :options="[...(mothers.length ? [{ value: 'cultures', label: 'a culture of this room' }] : []), { value: 'bought', label: 'bought, or a friend' }, { value: 'wild', label: 'caught outdoors' }]" />
-        <FormField v-if="v.origin === 'cultures'" name="parentId" label="From" :options="mothers.map(c => ({ value: c.id, label: c.record.name + (c.quarantine ? ', stands apart' : '') }))" />
+        <FormField v-if="v.origin === 'cultures'" name="parentId" label="From" :options="mothers.map(c => ({ value: c.id, label: `${c.record.name}${stageWord(c.id) ? `, ${stageWord(c.id)}` : ''}${c.quarantine ? ', stands apart' : ''}` }))" @change="chosen = true" />
         <FormField name="starterMl" label="Starter for each vessel" unit="mL" numeric :hint="`Empty: the usual ${volume(usualMl)}`" />
       </div>
       <p v-if="mother" class="small num">That is {{ volume(starterMl * count) }}, {{ Math.round(share * 100) }} % of {{ mother.record.name }}<template v-if="enoughFor !== null && Number.isFinite(enoughFor)">; half of it is enough for {{ enoughFor }} {{ enoughFor === 1 ? 'vessel' : 'vessels' }} like this</template>.</p>
@@ -121,7 +130,7 @@ const begin = (despite: boolean) => form.handleSubmit(async (raw) => {
       <table class="num max-w-3xl">
         <caption class="sr-only">Amounts</caption>
         <tbody>
-          <tr v-for="l in sheet.lines" :key="l.what" class="rule align-baseline"><th scope="row" class="text-left font-normal py-2 pr-4">{{ l.what }}<span v-if="l.buy" class="small"> (to buy)</span></th><td class="font-bold whitespace-nowrap pr-4 text-right">{{ amount(l) }}</td><td class="small">{{ l.spoons?.length ? `${units.spoons(l.spoons)}${count > 1 ? ' each' : ''}` : '' }}</td></tr>
+          <tr v-for="l in sheet.lines" :key="l.what" class="rule align-baseline"><th scope="row" class="text-left font-normal py-2 pr-4">{{ l.what }}<span v-if="l.starter && mother" class="small"> (from {{ mother.record.name }})</span><span v-else-if="l.buy" class="small"> (to buy)</span></th><td class="font-bold whitespace-nowrap pr-4 text-right">{{ amount(l) }}</td><td class="small">{{ l.spoons?.length ? `${units.spoons(l.spoons)}${count > 1 ? ' each' : ''}` : '' }}</td></tr>
         </tbody>
       </table>
       <p class="small max-w-prose">Have ready: {{ method.materials.join(', ') }}. {{ method.waterRule }} {{ method.airRule }}</p>

@@ -43,6 +43,7 @@ const readyLine = computed(() => {
   const r = e.value
   if (!r?.readyH) return r ? 'It is not expected to become ready.' : ''
   const past = hoursBetween(culture.value!.startedAt, room.now) >= r.readyH.p50
+  if (past && view.value.stage === 'building') return `It was ready about ${when(r.readyH.p50)}, and builds up again.`
   return past ? `Ready since about ${when(r.readyH.p50)}.` : `Ready about ${when(r.readyH.p50)}, between ${when(r.readyH.p10)} and ${when(r.readyH.p90)} (80 %).`
 })
 const perUnit = computed(() => (e.value?.per === 'cm2' ? 'cm²' : 'mL'))

@@ -19,10 +19,6 @@ const route = useRoute()
 const units = useUnits()
 const key = computed(() => `renatus.start.${room.which}`)
 const draft = reactive<StartDraft>(readStart(localStorage.getItem(key.value), newId))
-const asked = typeof route.query.food === 'string' ? foodOf(route.query.food) : null
-if (asked && asked.profile.id !== draft.foodId) fresh(asked.profile.id)
-if (asked && typeof route.query.method === 'string' && asked.methods.some(m => m.id === route.query.method)) draft.methodId = route.query.method
-if (asked && Number(route.query.litres) > 0) draft.litres = String(units.toVolumeUnit(Number(route.query.litres)))
 watch(draft, d => localStorage.setItem(key.value, JSON.stringify(d)), { deep: true })
 
 const food = computed(() => foodOf(draft.foodId))
@@ -35,6 +31,11 @@ function fresh(foodId: string) {
   Object.assign(draft, readStart(null, newId), { foodId, methodId: '', name: '', litres: '', temperatureC: '', kind: '', parentId: '', starterMl: '', containerId: '', placeId: '' })
   started.value = []
 }
+const asked = typeof route.query.food === 'string' ? foodOf(route.query.food) : null
+if (asked && asked.profile.id !== draft.foodId) fresh(asked.profile.id)
+if (asked && typeof route.query.method === 'string' && asked.methods.some(m => m.id === route.query.method)) draft.methodId = route.query.method
+if (asked && Number(route.query.litres) > 0) draft.litres = String(units.toVolumeUnit(Number(route.query.litres)))
+
 function choose(id: string) {
   if (id === draft.methodId) return
   Object.assign(draft, { methodId: id, litres: '', starterMl: '', ticked: [], understood: [] })

@@ -11,7 +11,7 @@ const usual: FoodMethod = {
   measures: [
     { what: 'water', unit: 'mL', perL: 1000 },
     { what: 'pea gravel', unit: 'mL', perL: 100, buy: true },
-    { what: 'starter', unit: 'g', perL: 5, buy: true },
+    { what: 'starter', starter: true, unit: 'g', perL: 5, buy: true },
     { what: 'pellets, a feed', unit: 'g', perL: 0.1, buy: true },
   ],
   starterShare: 0.2,
@@ -41,7 +41,7 @@ const usual: FoodMethod = {
 export const methods: readonly FoodMethod[] = [
   usual,
   school(usual, 'fridge-paper', 'Fridge and paper', 'A finger of water in the fridge, on strips of brown paper, changed daily: keeps them, and hardly grows them.', {
-    measures: [{ what: 'water', unit: 'mL', perL: 1000 }, { what: 'starter', unit: 'g', perL: 20, buy: true }, { what: 'brown paper, strips', unit: 'each', perL: 4, buy: true }],
+    measures: [{ what: 'water', unit: 'mL', perL: 1000 }, { what: 'starter', starter: true, unit: 'g', perL: 20, buy: true }, { what: 'brown paper, strips', unit: 'each', perL: 4, buy: true }],
     vesselRule: 'Flat box in the fridge, water a finger deep.', airRule: 'None: a change of water a day.', factors: { rOpt: 0.6, capacity: 0.5 }, feed: null, upkeep: [], vessel: { volumeL: 2, depthCm: 3, widthCm: 25, matterGPerL: 0 },
   }),
 ]

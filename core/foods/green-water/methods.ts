@@ -10,7 +10,7 @@ const usual: FoodMethod = {
   waterRule: 'Clean, aged water.',
   measures: [
     { what: 'aged water', unit: 'mL', perL: 950 },
-    { what: 'green water to start', unit: 'mL', perL: 50 },
+    { what: 'green water to start', starter: true, unit: 'mL', perL: 50 },
     { what: 'plant food, as nitrogen', unit: 'g', perL: 0.012, buy: true },
   ],
   starterShare: 0.05,

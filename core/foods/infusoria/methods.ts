@@ -60,7 +60,7 @@ export const methods: readonly FoodMethod[] = [
     waterRule: 'Boiled and cooled, low in metals.',
     measures: [
     { what: 'boiled, cooled water', unit: 'mL', perL: 950 },
-    { what: 'pure ciliate starter', unit: 'mL', perL: 50, buy: true },
+    { what: 'pure ciliate starter', starter: true, unit: 'mL', perL: 50, buy: true },
     { what: 'dry plant matter', unit: 'g', perL: 0.6, gPerMl: 0.12 },
   ],
     factors: { c0: 3 },

@@ -12,7 +12,7 @@ const usual: FoodMethod = {
     { what: 'zero-TDS water', unit: 'mL', perL: 600 },
     { what: 'sea-salt mix', unit: 'g', perL: 25, gPerMl: 1.05, buy: true },
     { what: 'f/2 medium', unit: 'mL', perL: 1, buy: true },
-    { what: 'starter', unit: 'mL', perL: 400, buy: true },
+    { what: 'starter', starter: true, unit: 'mL', perL: 400, buy: true },
   ],
   starterShare: 0.4,
   leastStarterShare: 0.1,

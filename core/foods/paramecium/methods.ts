@@ -10,7 +10,7 @@ const usual: FoodMethod = {
   waterRule: 'Boiled and cooled spring water; tap water can fail, compare side by side.',
   measures: [
     { what: 'boiled, cooled water', unit: 'mL', perL: 925 },
-    { what: 'starter', unit: 'mL', perL: 75, buy: true },
+    { what: 'starter', starter: true, unit: 'mL', perL: 75, buy: true },
     { what: 'wheat grains', unit: 'each', perL: 20 },
     { what: 'yeast', unit: 'g', perL: 0.01, gPerMl: 0.63, buy: true },
   ],
@@ -44,7 +44,7 @@ export const methods: readonly FoodMethod[] = [
   school(usual, 'yeast-milk', 'Yeast milk', 'Yeast alone in sterile water: faster, and sooner over.', {
     measures: [
     { what: 'boiled, cooled water', unit: 'mL', perL: 925 },
-    { what: 'starter', unit: 'mL', perL: 75, buy: true },
+    { what: 'starter', starter: true, unit: 'mL', perL: 75, buy: true },
     { what: 'yeast', unit: 'g', perL: 0.05, gPerMl: 0.63, buy: true },
   ],
     feed: { what: 'yeast', unit: 'g', perL: 0.02, gPerMl: 0.63, when: 'thin' },

@@ -11,7 +11,7 @@ const usual: FoodMethod = {
   measures: [
     { what: 'water', unit: 'mL', perL: 1000 },
     { what: 'salt', unit: 'g', perL: 20, gPerMl: 1.05, buy: true },
-    { what: 'starter of 100 per mL', unit: 'mL', perL: 100, buy: true },
+    { what: 'starter of 100 per mL', starter: true, unit: 'mL', perL: 100, buy: true },
     { what: 'algae paste, a day', unit: 'mL', perL: 0.2, buy: true },
   ],
   starterShare: 0.1,
@@ -44,7 +44,7 @@ export const methods: readonly FoodMethod[] = [
     measures: [
     { what: 'water', unit: 'mL', perL: 600 },
     { what: 'salt', unit: 'g', perL: 20, gPerMl: 1.05, buy: true },
-    { what: 'starter of 100 per mL', unit: 'mL', perL: 100, buy: true },
+    { what: 'starter of 100 per mL', starter: true, unit: 'mL', perL: 100, buy: true },
     { what: 'ripe phytoplankton', unit: 'mL', perL: 300 },
   ],
     start: [

@@ -9,7 +9,7 @@ const usual: FoodMethod = {
   waterRule: 'Hard, fresh water, no copper.',
   measures: [
     { what: 'water', unit: 'mL', perL: 1000 },
-    { what: 'animals', unit: 'each', perL: 2, buy: true },
+    { what: 'animals', starter: true, unit: 'each', perL: 2, buy: true },
     { what: 'leaf litter', unit: 'g', perL: 1, gPerMl: 0.05 },
   ],
   starterShare: 0.1,

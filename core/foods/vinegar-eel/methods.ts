@@ -12,7 +12,7 @@ const usual: FoodMethod = {
     { what: 'cider vinegar', unit: 'mL', perL: 400, buy: true },
     { what: 'chlorine-free water', unit: 'mL', perL: 400 },
     { what: 'apple, pieces', unit: 'g', perL: 20 },
-    { what: 'starter', unit: 'mL', perL: 200, buy: true },
+    { what: 'starter', starter: true, unit: 'mL', perL: 200, buy: true },
   ],
   starterShare: 0.2,
   leastStarterShare: 0.02,
