@@ -16,5 +16,5 @@ export function useZodForm<Out extends GenericObject>(schemaOf: (values: Generic
       return { errors: [...byPath].map(([path, errors]) => ({ path, errors })) }
     },
   }
-  return useForm<GenericObject, Out>({ validationSchema, initialValues, validateOnMount: false })
+  return useForm<GenericObject, Out>({ validationSchema, initialValues, validateOnMount: false, keepValuesOnUnmount: true })
 }

@@ -61,6 +61,8 @@ const changed = (action: 'waterChange' | 'topUp') => (given: number | null, desp
   const ml = given ?? proposed
   void actions.did(record.value, { action, amount: Math.min(1, ml / vesselMl.value), unit: 'share', what: `${volume(ml)} of ${WATER_NAMES[water.value]}`, agent: water.value, proposed: given === null ? null : proposed / vesselMl.value, despite }, action === 'topUp' ? 'topped up.' : 'water changed.')
 }
+const waterChanged = changed('waterChange')
+const toppedUp = changed('topUp')
 const renewed = (given: number | null, despite: RefusalId[]) => void actions.did(record.value, { action: 'renew', amount: given === null ? null : given / 100, unit: given === null ? null : 'share', proposed: given === null ? null : kept.value.value, despite }, 'renewed.')
 const thinned = (given: number | null, despite: RefusalId[]) => void actions.did(record.value, { action: 'takeOut', amount: given === null ? 1 / 3 : given / vesselMl.value, unit: 'share', proposed: given === null ? null : 1 / 3, what: 'thinned out', despite }, 'thinned out.')
 </script>
@@ -80,10 +82,10 @@ const thinned = (given: number | null, despite: RefusalId[]) => void actions.did
     <TendAction v-if="isDue('thin out')" title="Thin out" verb="Take out" :amount="shareText(1 / 3)" rest="as food or for a second vessel." :because="because('thin out')" unit="mL" :proposed="vesselMl / 3" :most="vesselMl" @done="thinned" />
     <TendAction v-if="feed && isDue('feed')" title="Feed" verb="Feed" :amount="feedText" :rest="feed.rule.what + '.'" :because="because('feed')" :why="feed.why" :refusals="withAcid(feedRefusals(vat))" :unit="feed.unit === 'each' ? 'pieces' : feed.unit" :proposed="feed.value" strong @done="fed" />
     <CultureSplit v-if="isDue('split')" :vat="vat" :because="because('split')" />
-    <TendAction v-if="liquid && isDue('change water')" title="Water change" verb="Change" :amount="volume(change.value * vesselMl)" :rest="`of the water for ${WATER_NAMES[water]}.`" :because="because('change water')" :why="change.why" :refusals="waterAgainst" unit="mL" :proposed="change.value * vesselMl" :most="vesselMl" @done="changed('waterChange')">
+    <TendAction v-if="liquid && isDue('change water')" title="Water change" verb="Change" :amount="volume(change.value * vesselMl)" :rest="`of the water for ${WATER_NAMES[water]}.`" :because="because('change water')" :why="change.why" :refusals="waterAgainst" unit="mL" :proposed="change.value * vesselMl" :most="vesselMl" @done="waterChanged">
       <label class="font-semibold">With<select v-model="water" class="field mt-1 block max-w-xs font-normal"><option v-for="w in WATERS" :key="w" :value="w">{{ WATER_NAMES[w] }}</option></select></label>
     </TendAction>
-    <TendAction v-if="liquid && isDue('top up')" title="Top up" verb="Top up with" :amount="volume(topUp.value)" :rest="`of ${WATER_NAMES[water]}.`" :because="because('top up')" :why="topUp.why" :refusals="waterAgainst" unit="mL" :proposed="topUp.value" :most="vesselMl" @done="changed('topUp')">
+    <TendAction v-if="liquid && isDue('top up')" title="Top up" verb="Top up with" :amount="volume(topUp.value)" :rest="`of ${WATER_NAMES[water]}.`" :because="because('top up')" :why="topUp.why" :refusals="waterAgainst" unit="mL" :proposed="topUp.value" :most="vesselMl" @done="toppedUp">
       <label class="font-semibold">With<select v-model="water" class="field mt-1 block max-w-xs font-normal"><option v-for="w in WATERS" :key="w" :value="w">{{ WATER_NAMES[w] }}</option></select></label>
     </TendAction>
     <TendAction v-if="isDue('renew')" title="Renew" verb="Renew it: keep" :amount="`${Math.round(kept.value * 100)} %`" rest="of the old in fresh medium." :because="because('renew')" :why="kept.why" :refusals="withAcid([])" unit="%" :proposed="kept.value * 100" :most="100" @done="renewed" />
@@ -93,10 +95,10 @@ const thinned = (given: number | null, despite: RefusalId[]) => void actions.did
       <DisclosurePanel class="grid gap-1 mt-2">
         <article v-if="!isDue('take') && !harvestAgainst.length" class="rule py-4"><NuxtLink :to="`/shelf/harvest/${record.id}`" :prefetch="false" class="btn">Harvest</NuxtLink></article>
         <TendAction v-if="feed && !isDue('feed')" title="Feed" verb="Feed" :amount="feedText" :rest="feed.rule.what + '.'" :because="vat.method.feedingRule" :why="feed.why" :refusals="withAcid(feedRefusals(vat))" :unit="feed.unit === 'each' ? 'pieces' : feed.unit" :proposed="feed.value" @done="fed" />
-        <TendAction v-if="liquid && !isDue('change water')" title="Water change" verb="Change" :amount="volume(change.value * vesselMl)" :rest="`of the water for ${WATER_NAMES[water]}.`" :why="change.why" :refusals="waterAgainst" unit="mL" :proposed="change.value * vesselMl" :most="vesselMl" @done="changed('waterChange')">
+        <TendAction v-if="liquid && !isDue('change water')" title="Water change" verb="Change" :amount="volume(change.value * vesselMl)" :rest="`of the water for ${WATER_NAMES[water]}.`" :why="change.why" :refusals="waterAgainst" unit="mL" :proposed="change.value * vesselMl" :most="vesselMl" @done="waterChanged">
           <label class="font-semibold">With<select v-model="water" class="field mt-1 block max-w-xs font-normal"><option v-for="w in WATERS" :key="w" :value="w">{{ WATER_NAMES[w] }}</option></select></label>
         </TendAction>
-        <TendAction v-if="liquid && !isDue('top up')" title="Top up" verb="Top up with" :amount="volume(topUp.value)" :rest="`of ${WATER_NAMES[water]}.`" because="Feed out first, top up after." :why="topUp.why" :refusals="waterAgainst" unit="mL" :proposed="topUp.value" :most="vesselMl" @done="changed('topUp')">
+        <TendAction v-if="liquid && !isDue('top up')" title="Top up" verb="Top up with" :amount="volume(topUp.value)" :rest="`of ${WATER_NAMES[water]}.`" because="Feed out first, top up after." :why="topUp.why" :refusals="waterAgainst" unit="mL" :proposed="topUp.value" :most="vesselMl" @done="toppedUp">
           <label class="font-semibold">With<select v-model="water" class="field mt-1 block max-w-xs font-normal"><option v-for="w in WATERS" :key="w" :value="w">{{ WATER_NAMES[w] }}</option></select></label>
         </TendAction>
         <TendAction title="Stir" verb="Stir it" rest="gently, once round." @done="(_g, despite) => actions.did(record, { action: 'stir', despite }, 'stirred.')" />

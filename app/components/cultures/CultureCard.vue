@@ -29,7 +29,7 @@ const next = computed(() => {
 <template>
   <NuxtLink :to="`/shelf/${culture.id}`" :prefetch="false" class="grid justify-items-center gap-1 text-center no-underline" :data-testid="`culture-${record.name}`">
     <VesselPicture :shape="view.shape" :family="view.family" :grades="reading?.look ?? {}" :label="view.label" :seed="view.seed" :air="view.air" :plug="view.plug" :scale="view.size" />
-    <span class="mt-1"><strong class="underline underline-offset-3">{{ record.name }}</strong><span v-if="record.code" class="small num tracking-wider ml-2">{{ record.code }}</span></span>
+    <span class="mt-1"><strong class="underline underline-offset-3">{{ record.name }}</strong>{{ " " }}<span v-if="record.code" class="small num tracking-wider ml-2">{{ record.code }}</span></span>
     <span><span aria-hidden="true">{{ view.stage ? STAGES[view.stage].mark : '' }}</span> {{ view.stage ? STAGES[view.stage].word : '' }}</span>
     <span class="small num">{{ next }}</span>
     <span v-if="culture.quarantine" class="small"><strong>stands apart</strong></span>

@@ -1,0 +1,68 @@
+import { expect, test, type Page } from '@playwright/test'
+import { foods } from '@renatus/core/foods/index'
+import { Person, setUp } from './person'
+
+/** Foods that grow in vessels of the shelf; a hatch is driven on its bench, in first-day.spec.ts. */
+const grown = foods.filter(f => f.profile.family !== 'hatch')
+/** Days after which one of each is in use, roughly: what is asked here is the way, not the day. */
+const agoOf = (id: string) => ({ 'mosquito-larva': 6, 'green-water': 7, 'marine-phytoplankton': 8, 'infusoria': 9, 'rotifer': 9, 'paramecium': 9, 'microworm': 8, 'banana-worm': 8, 'walter-worm': 8 })[id] ?? 30
+
+async function open(page: Page) {
+  const more = page.getByRole('button', { name: 'Something else' })
+  if (await more.count() > 0) await more.click()
+}
+
+/** Start, look, feed, split, harvest, renew: the whole life of a vessel through the interface. */
+async function life(page: Page, food: (typeof foods)[number]) {
+  const me = new Person(page)
+  await page.goto(`/shelf/start?food=${food.profile.id}`)
+  await page.getByRole('radiogroup', { name: 'School' }).getByRole('radio').first().check()
+  await page.getByLabel('Started days ago').fill(String(agoOf(food.profile.id)))
+  await me.press('It is started')
+  await expect(page.getByRole('heading', { name: 'It is started' })).toBeVisible()
+  await page.getByRole('link', { name: `${food.profile.name} 1` }).click()
+
+  await page.getByTestId('look-0').click({ timeout: 20_000 })
+  await me.press('This is what I see')
+  await expect(page.getByTestId('undo-line')).toContainText('the look is written down')
+
+  await open(page)
+  if (food.methods[0]!.feed) {
+    const feed = page.getByRole('article', { name: 'Feed' })
+    await expect(feed).toContainText(food.methods[0]!.feed.what)
+    // What is still cloudy with food is fed only against advice.
+    if (await feed.getByText('Better not.').count() > 0) await me.hold(/^Feed all the same/)
+    else await feed.getByRole('button', { name: 'Feed: done' }).click()
+    await expect(page.getByTestId('undo-line')).toContainText('fed.')
+  }
+
+  await open(page)
+  const split = page.getByRole('article', { name: 'Split' })
+  await split.getByRole('button', { name: 'Split', exact: true }).click()
+  await split.getByRole('button', { name: 'It is split' }).click()
+  await expect(page.getByTestId('undo-line')).toContainText(`split into ${food.profile.name} 2`)
+
+  await open(page)
+  await page.getByRole('link', { name: /^Harvest/ }).first().click()
+  await page.getByLabel(/^Beside the tanks/).fill('5', { timeout: 20_000 })
+  const against = page.getByRole('button', { name: /^Harvest all the same/ })
+  if (await against.count() > 0) await me.hold(/^Harvest all the same/)
+  else await me.press('Log harvest and feeding')
+  await expect(page.getByTestId('undo-line')).toContainText('the harvest is written down')
+
+  await page.getByTestId('look-0').waitFor({ timeout: 20_000 })
+  await open(page)
+  await page.getByRole('article', { name: 'Renew' }).getByRole('button', { name: 'Renew: done' }).click()
+  await expect(page.getByTestId('undo-line')).toContainText('renewed')
+  for (const kind of ['Culture started', 'Look', 'Culture harvested', 'Culture tended']) await expect(page.getByRole('listitem').getByText(kind, { exact: true }).first()).toBeVisible()
+}
+
+for (const part of [0, 1]) {
+  test(`each food from its start to its renewal, part ${part + 1}`, async ({ page }) => {
+    test.setTimeout(240_000)
+    await setUp(page)
+    for (const food of grown.filter((_f, i) => i % 2 === part)) await test.step(food.profile.name, () => life(page, food))
+    await page.goto('/shelf')
+    await expect(page.getByText(`${2 * grown.filter((_f, i) => i % 2 === part).length} cultures`)).toBeVisible()
+  })
+}
