@@ -216,7 +216,7 @@ test('arranged by keys and by hand, warm as its place, found by its letters, lab
   await me.press(/^Undo/)
   await expect(page.getByLabel(/^Walter worms 1, at High rack, middle/)).toBeVisible()
   await me.press('Arranged')
-  const code = (await page.getByTestId('culture-Walter worms 1').innerText()).match(/\b[A-Z]{3}\b/)![0]
+  const code = (await page.getByTestId('culture-Walter worms 1').textContent())!.match(/\b[A-Z]{3}\b/)![0]
   await page.keyboard.press('/')
   await page.getByRole('combobox').fill(code.toLowerCase())
   await expect(page.getByRole('option').first()).toContainText('Walter worms 1')

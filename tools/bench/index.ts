@@ -16,6 +16,7 @@ import { roomState } from '@renatus/core/stock/roomState'
 
 import { benchReading, benchReadingTime } from './estimation'
 import { benchFamilies } from './families'
+import { benchShelf } from './shelf'
 
 const NOW = '2026-03-24T05:34:00.000Z'
 
@@ -81,6 +82,7 @@ console.log(`demo room on 30 days of a year: ${broken.length === 0 ? 'every fact
 row('learning from eight weeks of hatches, anew', [1], () => () => learnRoom(demo.records, demo.entries))
 const remembered = learnRoom(demo.records, demo.entries)!.cache
 row('learning from eight weeks of hatches, nothing new', [1], () => () => learnRoom(demo.records, demo.entries, remembered))
+await benchShelf()
 benchFamilies()
 benchReadingTime()
 benchReading(60)

@@ -7,6 +7,7 @@ import { backupOf } from '@renatus/core/stock/lines'
 import { adviceOn, HOW_TO_LOOK } from '@renatus/core/estimation/advice'
 import { addHours, hoursBetween } from '@renatus/core/time/localDate'
 import CultureActions from '~/components/cultures/CultureActions.vue'
+import CultureMethod from '~/components/cultures/CultureMethod.vue'
 import CultureLook from '~/components/cultures/CultureLook.vue'
 import CultureLine from '~/components/cultures/CultureLine.vue'
 import CultureLog from '~/components/cultures/CultureLog.vue'
@@ -57,7 +58,7 @@ const number = (x: number) => (x >= 100 ? units.count(x) : x.toLocaleString('en-
     <div>
       <p><NuxtLink to="/shelf" :prefetch="false" class="link inline-flex min-h-12 items-center">Shelf</NuxtLink></p>
       <h1 class="flex flex-wrap items-baseline gap-x-4">{{ culture.name }}<span v-if="culture.code" class="num tracking-widest border-2 border-ink px-2 text-[1.1875rem]" :title="'The letters on its tape'">{{ culture.code }}</span></h1>
-      <p class="small mt-1">{{ view.food?.profile.name }}, {{ view.method?.name.toLowerCase() }}; {{ units.litres(culture.litres) }}, started {{ units.when(culture.startedAt) }}, day {{ day }}<template v-if="reading">, {{ units.celsius(reading.temperatureC) }}</template><template v-if="place">; {{ place }}, {{ state!.level }}</template>.<template v-if="culture.mother"> <strong>Mother: never fed from.</strong></template><template v-if="state!.quarantine"> <strong>Stands apart.</strong></template> <NuxtLink v-if="view.food && view.method" :to="`/methods/${view.food.profile.id}/${view.method.id}`" :prefetch="false" class="link">Method card</NuxtLink> <NuxtLink :to="`/labels?ids=${culture.id}`" :prefetch="false" class="link ml-3">Label</NuxtLink></p>
+      <p class="small mt-1">{{ view.food?.profile.name }}, {{ view.method?.name.toLowerCase() }}; {{ units.litres(culture.litres) }}, started {{ units.when(culture.startedAt) }}, day {{ day }}<template v-if="reading">, {{ units.celsius(reading.temperatureC) }}</template><template v-if="place">; {{ place }}, {{ state!.level }}</template>.<template v-if="culture.mother"> <strong>Mother: never fed from.</strong></template><template v-if="state!.quarantine"> <strong>Stands apart.</strong></template> <NuxtLink :to="`/labels?ids=${culture.id}`" :prefetch="false" class="link">Label</NuxtLink></p>
     </div>
     <UndoLine />
     <p v-if="ended" class="border-l-4 border-line-strong pl-3">It ended {{ units.when(ended.at) }}. Its log stays.</p>
@@ -90,6 +91,7 @@ const number = (x: number) => (x >= 100 ? units.count(x) : x.toLocaleString('en-
       <ForecastChart :forecast="reading.ahead" :now="room.now" :per="perUnit" :units-name="view.food.profile.units" />
     </section>
     <CultureLine :id="id" />
+    <CultureMethod v-if="view.food && view.method" :food="view.food" :method="view.method" :litres="culture.litres" />
     <CultureLog :culture="culture" />
   </article>
 </template>

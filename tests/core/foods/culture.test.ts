@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { FoodMethod, Upkeep } from '@renatus/core/foods/contract'
 import { copyCulture, cultureParams, fullSetup, runCulture, startCulture, withoutUpkeep } from '@renatus/core/foods/culture'
@@ -47,6 +48,18 @@ describe('a vessel under its method', () => {
     }
     expect(feeds).toBeGreaterThan(3)
     expect(feeds).toBeLessThan(20)
+  })
+  it('upkeep falls due whatever hours somebody looks at it', () => {
+    const moina = foodOf('moina')!
+    const grown = (hours: readonly number[]) => {
+      const c = startCulture(moina, moina.methods[0]!, { volumeL: 10, starter: 20 }, null)
+      for (let i = 0; c.ageH < 240; i++) runCulture(c, Math.min(hours[i % hours.length]!, 240 - c.ageH), () => 24, null)
+      return c.family.stock(c.state, c.params).organisms
+    }
+    const whole = grown([24])
+    fc.assert(fc.property(fc.array(fc.double({ min: 0.3, max: 30, noNaN: true }), { minLength: 1, maxLength: 5 }), (hours) => {
+      expect(Math.abs(grown(hours) / whole - 1)).toBeLessThan(0.05)
+    }), { seed: 71, numRuns: 40 })
   })
   it('who feeds by hand is not helped: feeding and dosing are one matter', () => {
     const c = startCulture(worm, keeping({ action: 'feed', everyH: 24, fromDay: 0 }, { action: 'takeOut', everyH: 24, fromDay: 0 }), { volumeL: 1 }, null)

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { mergeRooms, type RoomData } from '@renatus/core/formats/mergeRooms'
-import { readRoomFile, ROOM_FILE_MAX_BYTES, writeRoomFile } from '@renatus/core/formats/roomFile'
+import { ROOM_FILE_VERSION, readRoomFile, ROOM_FILE_MAX_BYTES, writeRoomFile } from '@renatus/core/formats/roomFile'
 import type { Entry } from '@renatus/core/records/entries'
 import { harvested, log, records, started } from '../room'
 
@@ -17,7 +17,7 @@ describe('room file', () => {
   })
 
   it.each([
-    ['', 'empty'], ['{"format":', 'not-json'], ['[1,2]', 'foreign'], ['{"format":"other","version":1}', 'foreign'], [text().replace('"version": 3', '"version": 9'), 'newer'],
+    ['', 'empty'], ['{"format":', 'not-json'], ['[1,2]', 'foreign'], ['{"format":"other","version":1}', 'foreign'], [text().replace(`"version": ${ROOM_FILE_VERSION}`, '"version": 99'), 'newer'],
     [text().replace('"litres": 2', '"litres": -2'), 'broken'], [text().replace('"hatch.harvested"', '"hatch.exploded"'), 'broken'], [text({ records: [], entries: [], kept: [] }), 'no-room'],
     [text().slice(0, 900), 'not-json'],
   ])('refuses %# with a code that says why', (bad, code) => {

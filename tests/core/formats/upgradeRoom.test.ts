@@ -1,9 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { readRoomFile, writeRoomFile } from '@renatus/core/formats/roomFile'
-import { upgradeRecords1 } from '@renatus/core/formats/upgradeRoom'
+import { upgradeEntries3, upgradeRecords1, upgradeRecords3 } from '@renatus/core/formats/upgradeRoom'
 import { speciesOf } from '@renatus/core/fry/species/speciesOf'
 import type { SpeciesRecord } from '@renatus/core/records/records'
-import { NAMED, records } from '../room'
+import { roomState } from '@renatus/core/stock/roomState'
+import { cultureOf } from '../cultureRoom'
+import { log, NAMED, records } from '../room'
 
 /** Broods as version 1 wrote them. */
 export const version1 = (own: boolean) => records().map((r): Record<string, unknown> => {
@@ -33,7 +35,27 @@ describe('version 2 to 3', () => {
   it('only adds kinds: a file of version 2 opens with everything in it', () => {
     const written = JSON.parse(writeRoomFile({ exportedAt: '2026-03-20T10:00:00Z', by: 'x', records: records(), entries: [], kept: [] })) as object
     const read = readRoomFile(JSON.stringify({ ...written, version: 2 }))
-    expect(read.ok && read.file.version).toBe(3)
+    expect(read.ok && read.file.version).toBe(4)
     expect(read.ok && read.file.records).toHaveLength(records().length)
+  })
+})
+
+describe('version 3 to 4', () => {
+  const c = cultureOf('moina', '2026-03-01T06:00:00Z')
+  const { warmth: _a, level: _b, containerId: _c, vesselKind: _d, code: _e, order: _f, setId: _g, mother: _h, logged: _i, ...old3 } = c
+  const took = log('2026-03-02T06:00:00Z', 'culture.harvested', { cultureId: c.id, seen: 'good', share: 0.2 })
+  const old = { ...took, data: { cultureId: c.id, seen: 'good', share: 0.2 } }
+  it('a culture that was there stays where it was, warmed by itself, without being struck out for having no start in the log', () => {
+    const written = JSON.parse(writeRoomFile({ exportedAt: '2026-03-20T10:00:00Z', by: 'x', records: records(), entries: [], kept: [] })) as { records: object[] }
+    const read = readRoomFile(JSON.stringify({ ...written, version: 3, records: [...written.records, old3], entries: [old] }))
+    expect(read.ok && read.file.records.find(r => r.id === c.id)).toEqual(c)
+    expect(read.ok && read.file.entries).toEqual([took])
+    expect(read.ok && roomState(read.file.records, read.file.entries, '2026-03-20T10:00:00Z')!.cultures.map(x => x.id)).toEqual([c.id])
+  })
+  it('is the same in a database, and changes nothing that is of version 4 already', () => {
+    expect(upgradeRecords3([old3])).toEqual([c])
+    expect(upgradeRecords3([c, ...records()])).toEqual([c, ...records()])
+    expect(upgradeEntries3([old])).toEqual([took])
+    expect(upgradeEntries3([took])).toEqual([took])
   })
 })

@@ -1,0 +1,45 @@
+import { describe, expect, it } from 'vitest'
+import { roomState } from '@renatus/core/stock/roomState'
+import { find, findables } from '~/components/finder/findable'
+import { readStart } from '~/components/start/startDraft'
+import { nextNames } from '~/composables/newCulture'
+import { addressField } from '~/words/fields'
+import { cultureOf } from '../../core/cultureRoom'
+import { records } from '../../core/room'
+
+const START = '2026-03-01T06:00:00Z'
+const jar = { ...cultureOf('moina', START), name: 'Oar bucket', code: 'ARB' }
+const state = roomState([...records(), jar, { ...cultureOf('paramecium', START), name: 'Sail jar', code: 'SAL' }], [], START)!
+
+describe('the finder', () => {
+  const names = (q: string) => find(findables(state), q).map(f => f.name)
+  it('knows the letters on the tape before any name', () => {
+    expect(names('arb')[0]).toBe('Oar bucket')
+    expect(names('SAL')[0]).toBe('Sail jar')
+  })
+  it('finds vessels, broods, lots, methods, views and things to do, by any of their words', () => {
+    expect(names('angels')).toContain('Angels')
+    expect(names('power')).toEqual(['Power cut, heater off'])
+    expect(names('moina spirulina')[0]).toBe('Moina: yeast with spirulina')
+    expect(names('setup')).toContain('Setup')
+    expect(names('zzz')).toEqual([])
+    expect(names('').length).toBeGreaterThan(5)
+  })
+})
+
+describe('names, drafts and addresses', () => {
+  it('count on from what is there and step over names in use', () => {
+    expect(nextNames('Jar 3', 2, new Set(['Jar 5']))).toEqual(['Jar 4', 'Jar 6'])
+    expect(nextNames('Bucket', 1, new Set())).toEqual(['Bucket 2'])
+  })
+  it('a start that was left is taken up again; what cannot be read is begun anew', () => {
+    const left = readStart(null, () => 'A')
+    expect(readStart(JSON.stringify({ ...left, name: 'Jar', ticked: [0, 1] }), () => 'B')).toMatchObject({ id: 'A', name: 'Jar', ticked: [0, 1] })
+    for (const broken of ['', 'no json', '{"id":5}', '[]', '{"id":"A","vesselKind":"spoon"}']) expect(readStart(broken, () => 'B').id).toBe('B')
+  })
+  it('takes an address with http, and says what one looks like', () => {
+    expect(addressField.parse('http://loft.local:3000/')).toBe('http://loft.local:3000')
+    expect(addressField.parse(' ')).toBe('')
+    for (const bad of ['loft', 'ftp://x', 'http://']) expect(addressField.safeParse(bad).error!.issues[0]!.message).toContain('Address for phones cannot be')
+  })
+})
