@@ -16,6 +16,10 @@ interface DemoCulture {
 }
 
 const CULTURES: readonly DemoCulture[] = [
+  { name: 'Reed jar 1', food: 'infusoria', method: 'scalded-leaf', place: 'Window shelf', ago: 55, litres: 1, c: 22, seed: 31, harvest: true, wild: true, ended: { ago: 38, how: 'used up' } },
+  { name: 'Reed jar 2', food: 'infusoria', method: 'scalded-leaf', place: 'Window shelf', ago: 41, litres: 1, c: 22, seed: 33, harvest: false, from: 'Reed jar 1', ended: { ago: 33, how: 'failed' } },
+  { name: 'Reed jar 3', food: 'infusoria', method: 'scalded-leaf', place: 'Window shelf', ago: 34, litres: 1, c: 22, seed: 36, harvest: true, from: 'Reed jar 1', ended: { ago: 15, how: 'used up' } },
+  { name: 'Keel bucket', food: 'moina', method: 'yeast-and-spirulina', place: 'Rack B', level: 'middle', ago: 54, litres: 10, c: 24, seed: 35, harvest: true, ended: { ago: 26, how: 'failed' } },
   { name: 'Mash dish 1', food: 'microworm', method: 'oats', place: 'Rack A', level: 'top', kind: 'box', ago: 46, litres: 0.3, c: 23, seed: 3, harvest: true, ended: { ago: 20, how: 'used up' } },
   { name: 'Mash dish 2', food: 'microworm', method: 'oats', place: 'Rack A', level: 'top', kind: 'box', ago: 24, litres: 0.3, c: 23, seed: 5, harvest: true, from: 'Mash dish 1' },
   { name: 'Mash dish 3', food: 'microworm', method: 'oats', place: 'Rack A', level: 'top', kind: 'box', ago: 3, litres: 0.3, c: 23, seed: 6, harvest: true, from: 'Mash dish 2' },
@@ -26,7 +30,7 @@ const CULTURES: readonly DemoCulture[] = [
   // Its mother failed four days ago: nothing else of this line is left.
   { name: 'Sail jar 2', food: 'paramecium', method: 'boiled-grain', place: 'Window shelf', ago: 14, litres: 0.5, c: 22, seed: 14, harvest: true, from: 'Sail jar 1' },
   { name: 'Oar bucket', food: 'moina', method: 'yeast-and-spirulina', place: 'Rack B', level: 'middle', ago: 23, litres: 10, c: 24, seed: 21, harvest: false, from: 'Bilge bucket', rolled: true },
-  { name: 'Bilge bucket', food: 'moina', method: 'yeast-and-spirulina', place: 'Rack B', level: 'middle', ago: 30, litres: 10, c: 24, seed: 1, harvest: true, rolled: true },
+  { name: 'Bilge bucket', food: 'moina', method: 'yeast-and-spirulina', place: 'Rack B', level: 'middle', ago: 30, litres: 10, c: 24, seed: 1, harvest: true, from: 'Keel bucket', rolled: true },
   { name: 'Anchor bucket', food: 'moina', method: 'yeast-and-spirulina', place: 'Rack B', level: 'middle', ago: 4, litres: 10, c: 24, seed: 17, harvest: false, from: 'Oar bucket', rolled: true },
   { name: 'Long bottle', food: 'vinegar-eel', method: '', place: 'Rack B', level: 'bottom', kind: 'bottle', ago: 50, litres: 1, c: 22, seed: 7, harvest: true },
   { name: 'Green pail', food: 'green-water', method: 'thinned-daily', place: 'Window shelf', ago: 14, litres: 10, c: 22, seed: 9, harvest: false },
@@ -56,6 +60,14 @@ export function loftCultures(rounds: readonly RoundOccurrence[], places: readonl
 
 const placeId = (places: readonly AnyRecord[], name: string) => places.find(p => p.type === 'place' && p.name === name)!.id
 const mornings = (rounds: readonly RoundOccurrence[]) => rounds.filter((_r, i) => i % 2 === rounds.findIndex(r => r.name.startsWith('Morning')) % 2)
+
+/** A pipette whose fillings were weighed. */
+const PIPETTE = { name: 'Long pipette', ml: 3, times: 20, grams: 56.4, ago: 40 }
+export const loftPipette = (begun: Instant, id: () => string): AnyRecord => anyRecord.parse({ id: id(), type: 'tool', updatedAt: begun, name: PIPETTE.name, kind: 'pipette', ml: PIPETTE.ml })
+export const weighedPipette = (tool: AnyRecord, rounds: readonly RoundOccurrence[], id: (ms: number) => string): Entry => {
+  const { at } = mornings(rounds).at(-1 - PIPETTE.ago)!
+  return entry.parse({ id: id(toMs(at)), at, by: 'phone loft', act: id(toMs(at)), supersedes: null, answers: null, kind: 'tool.measured', subject: { type: 'tool', id: tool.id }, data: { toolId: tool.id, times: PIPETTE.times, grams: PIPETTE.grams } })
+}
 
 /** The thermometers of the racks, read once. */
 export function loftAir(rounds: readonly RoundOccurrence[], places: readonly AnyRecord[], id: (ms: number) => string): Entry[] {

@@ -2,7 +2,7 @@ import { randomStream } from '@renatus/core/math/random'
 import { ROOM_FILE_FORMAT, ROOM_FILE_VERSION, type RoomFile } from '@renatus/core/formats/roomFile'
 import { addDays, instantOf, localDateOf, toMs, type Instant } from '@renatus/core/time/localDate'
 import { currentRound, roundsAround } from '@renatus/core/time/rounds'
-import { livedCultures, loftAir, loftCultures } from './cultures'
+import { livedCultures, loftAir, loftCultures, loftPipette, weighedPipette } from './cultures'
 import { idMaker } from './ids'
 import { livedWeeks } from './livedWeeks'
 import { HISTORY_DAYS, netLoft } from './netLoft'
@@ -25,8 +25,9 @@ export function demoRoom(now: Instant, timeZone: string, seed = 7): RoomFile {
   // Cultures draw from streams of their own: they do not change the luck of the hatches.
   const more = idMaker(randomStream(seed + 1))
   const { cultures, set } = loftCultures(past, records, begun, () => more(toMs(begun) + 1))
+  const pipette = loftPipette(begun, () => more(toMs(begun) + 2))
   return {
-    format: ROOM_FILE_FORMAT, version: ROOM_FILE_VERSION, exportedAt: now, by: 'demo', records: [...records, ...cultures, set],
-    entries: [...entries, ...loftAir(past, records, more), ...livedCultures(cultures, past, more)], kept: [],
+    format: ROOM_FILE_FORMAT, version: ROOM_FILE_VERSION, exportedAt: now, by: 'demo', records: [...records, ...cultures, set, pipette],
+    entries: [...entries, ...loftAir(past, records, more), weighedPipette(pipette, past, more), ...livedCultures(cultures, past, more)], kept: [],
   }
 }

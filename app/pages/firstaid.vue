@@ -35,10 +35,10 @@ const hours = (h: number) => (h < 0.5 ? 'now' : h < 1.5 ? 'within the hour' : h 
     <section v-if="urgent.length" class="grid gap-2">
       <ShelfEdge name="In this order" />
       <ol class="grid">
-        <li v-for="(p, i) in urgent" :key="p.id" class="rule py-3 grid gap-1 sm:grid-cols-[3rem_1fr_12rem] sm:gap-x-4">
+        <li v-for="(p, i) in urgent" :key="p.id" class="rule py-3 grid gap-1 grid-cols-[2.5rem_1fr] sm:grid-cols-[3rem_1fr_12rem] sm:gap-x-4">
           <span class="amount num">{{ i + 1 }}</span>
           <div><p class="sentence"><strong>{{ p.name }}</strong><span v-if="p.onlyOne && p.what === 'culture'" class="small"> the only one of its line</span></p><p>{{ p.act }}</p></div>
-          <p class="num sm:text-right"><strong>{{ hours(p.hours) }}</strong><br><span class="small">suffers {{ p.dies }}</span></p>
+          <p class="num max-sm:col-start-2 sm:text-right"><strong>{{ hours(p.hours) }}</strong><br><span class="small">suffers {{ p.dies }}</span></p>
         </li>
       </ol>
     </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { format } from 'date-fns'
 import QRCode from 'qrcode'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from '#imports'
@@ -20,6 +21,7 @@ watch([cultures, base], async ([list, address]) => {
   const drawn = await Promise.all(list.map(async c => [c.id, await QRCode.toString(`${address}/shelf/${c.id}`, { type: 'svg', margin: 2, errorCorrectionLevel: 'M' })] as const))
   codes.value = new Map(drawn)
 }, { immediate: true })
+const dated = (at: string) => format(units.local(at), 'EEE d MMM yyyy')
 const print = () => window.print()
 </script>
 
@@ -35,7 +37,7 @@ const print = () => window.print()
     <ul class="flex flex-wrap gap-4 print:gap-[4mm]">
       <li v-for="c in cultures" :key="c.id" class="label bg-white text-black border border-black p-3 grid grid-cols-[auto_1fr_auto] gap-3 items-center w-[22.5rem] print:w-[85mm] break-inside-avoid" :aria-label="`Label of ${c.name}`">
         <VesselPicture :shape="cultureView(c, undefined).shape" :family="cultureView(c, undefined).family" :grades="{}" :label="cultureView(c, undefined).shape" :fill="0" :scale="0.5" />
-        <div class="min-w-0"><p class="font-bold text-[1.1875rem] leading-tight break-words">{{ c.name }}</p><p class="leading-tight">{{ cultureView(c, undefined).food?.profile.name }}</p><p class="num leading-tight">{{ units.date(c.startedAt.slice(0, 10)) }} {{ c.startedAt.slice(0, 4) }}</p><p class="num font-bold text-[1.375rem] tracking-[0.2em]">{{ c.code }}</p></div>
+        <div class="min-w-0"><p class="font-bold text-[1.1875rem] leading-tight break-words">{{ c.name }}</p><p class="leading-tight">{{ cultureView(c, undefined).food?.profile.name }}</p><p class="num leading-tight">{{ dated(c.startedAt) }}</p><p class="num font-bold text-[1.375rem] tracking-[0.2em]">{{ c.code }}</p></div>
         <!-- eslint-disable-next-line vue/no-v-html -- drawn by the package from our own address -->
         <div class="size-24" role="img" :aria-label="`Code that opens ${c.name}`" :data-testid="`qr-${c.name}`" v-html="codes.get(c.id) ?? ''" />
       </li>

@@ -1,5 +1,6 @@
 import type { Readiness, Sign, Stage } from '@renatus/core/dynamics/contract'
 import type { Estimate } from '@renatus/core/estimation/estimate'
+import type { Remark } from '@renatus/core/estimation/replay'
 import type { Food } from '@renatus/core/foods/contract'
 
 /** Stages of a culture as the screen says them, with a mark that differs in shape. */
@@ -16,6 +17,12 @@ export const stageOf = (e: Pick<Estimate, 'readiness'>): Readiness =>
 export function certainty(p: number): string {
   const word = p > 0.95 ? 'almost certain' : p > 0.75 ? 'likely' : p > 0.5 ? 'more likely than not' : 'possible'
   return `${word} (${Math.round(p * 100)} %)`
+}
+
+/** What of the log could not be taken as it stands. */
+export const REMARKS: Record<Remark['code'], string> = {
+  'before-start': 'An entry from before its start is left out.', 'after-now': 'An entry that lies ahead of this device’s clock is left out.',
+  'impossible-count': 'A count far above anything possible here is left out: correct it in the Log, or was the drop larger?', 'surprising': 'A look that hardly fits what was believed: look again, and see that it is the right vessel.',
 }
 
 export const POPULATION: Record<Stage, string> = { lag: 'not growing yet', exponential: 'growing', stationary: 'at its height', decline: 'going back', crashed: 'gone' }

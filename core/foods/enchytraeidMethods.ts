@@ -19,7 +19,7 @@ export function enchytraeidMethods(worms: string, warmth: string, renewAfterDays
     leastStarterShare: 0.01,
     start: [
       { text: 'Scald the coir against mites.', clockMinutes: 15, cautions: [CAUTIONS.boiling] },
-      { text: 'Cool, squeeze, fill in; starter in a hollow.' },
+      { text: 'Let it cool, squeeze, fill in; starter in a hollow.', clockMinutes: 60 },
       { text: 'A pinch of feed, moistened, under the glass.', cautions: [CAUTIONS.dust] },
       { text: `Dark, ${warmth}.` },
     ],

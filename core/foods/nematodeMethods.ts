@@ -20,7 +20,7 @@ export function nematodeMethods(worms: string): readonly FoodMethod[] {
     leastStarterShare: 0.005,
     start: [
       { text: 'Cook the oats to a stiff mash.', clockMinutes: 5, cautions: [CAUTIONS.boiling] },
-      { text: 'Cool fully.' },
+      { text: 'Let it cool fully.', clockMinutes: 60 },
       { text: 'Spread 1 to 3 cm deep, starter on top, a dust of yeast.', cautions: [CAUTIONS.dust] },
       { text: 'Lid with small holes, 20 to 28 °C.' },
     ],

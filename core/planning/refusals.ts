@@ -13,7 +13,8 @@ export interface Refusal { id: RefusalId, why: string }
 const APART_H = 2
 /** A harvest may take this much more than grows back before it is held up. */
 const TOO_MUCH = 2
-const READY_FROM = 0.3
+/** Chance from which it counts as still growing. */
+const GROWING_FROM = 0.7
 
 const isAcid = (c: CultureState) => foodOf(c.record.foodId)?.acid === true
 
@@ -47,7 +48,8 @@ export function harvestRefusals(v: Vat, share: number): Refusal[] {
     pupae: 'Pupae are due: what hatches bites. Empty it on dry ground now, and feed out only what is counted into the tank.',
   }
   const found = (food.foul ?? []).filter(f => (look[f.sign] ?? 0) >= f.from).map((f): Refusal => ({ id: f.refusal, why: words[f.refusal] ?? '' }))
-  if (found.length === 0 && e.readiness.ready + e.readiness.tiring < READY_FROM) found.push({ id: 'unready', why: `It is ready with a chance of ${Math.round((e.readiness.ready + e.readiness.tiring) * 100)} % only: what is taken now is missing from its growth.` })
+  const growing = e.readiness.resting + e.readiness.building
+  if (found.length === 0 && growing > GROWING_FROM) found.push({ id: 'unready', why: `It is still growing (${Math.round(growing * 100)} % sure): what is taken now is missing from its growth.` })
   const grows = takeShare(v).value
   if (found.length === 0 && share > Math.max(1 / 3, TOO_MUCH * grows) + 1e-9) found.push({ id: 'too-much', why: `That is ${Math.round(share * 100)} % of it, and ${Math.round(grows * 100)} % grow back in a day: it may take weeks to come back.` })
   if (culture.record.mother) found.push({ id: 'mother', why: 'It is the mother of its line, kept clean and never fed from: take a daughter.' })

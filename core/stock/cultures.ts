@@ -4,8 +4,8 @@ import type { CultureRecord } from '../records/records'
 import type { CleanRule, Level } from '../records/vocabulary'
 import { hoursBetween, type Instant } from '../time/localDate'
 
-/** Who draws again after so many hours has made up what was drawn before, written down or not. */
-const MADE_UP_AFTER_H = 36
+/** Who draws again at a later round has made up what was drawn before, written down or not. */
+const MADE_UP_AFTER_H = 6
 
 /** A vessel with what grows in it, as the log leaves it. */
 export interface CultureState {

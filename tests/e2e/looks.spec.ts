@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from '@playwright/test'
 
-const VIEWS = ['/', '/broods', '/bench', '/count', '/shelf', '/methods', '/log', '/setup']
+const VIEWS = ['/', '/broods', '/bench', '/count', '/shelf', '/shelf/start?food=moina', '/firstaid', '/methods', '/log', '/setup']
 
 // Contrast hangs on the theme, what is cut and reached on the width: two of the four pairs tell all.
 for (const [colorScheme, width] of [['light', 1280], ['dark', 390]] as const) {

@@ -258,6 +258,33 @@ test('vessels rolled in turn: roles by age, the next reset named, and what dies 
   await expect(page.getByText('suffers of cold').first()).toBeVisible()
 })
 
+test('from the round to a jar and to the tank: mL and pipettes of this culture, what is left, and the round no longer asks for it', async ({ page }) => {
+  await page.clock.install({ time: new Date('2026-03-24T05:34:00Z') })
+  await page.goto('/?room=demo')
+  const me = new Person(page)
+  const stop = page.getByRole('article').filter({ hasText: 'Weed tray' }).filter({ hasText: 'infusoria' })
+  await expect(stop).toBeVisible({ timeout: 60_000 })
+  await stop.getByRole('link', { name: /^Draw it from Leaf jar/ }).click()
+  await expect(page.getByText('In the cup it looks')).toBeVisible({ timeout: 20_000 })
+  const portion = page.getByTestId('portion-Weed tray')
+  await expect(portion).toHaveText(/mL$/)
+  await expect(page.getByText(/× Long pipette\)/)).toBeVisible()
+  await page.getByRole('button', { name: 'Why so much for Weed tray?' }).click()
+  await expect(page.getByText('What the fry want at this meal over what the culture holds today.')).toBeVisible()
+  await page.getByLabel('Weed tray, mL').fill('12')
+  await expect(page.getByTestId('drawn')).toHaveText('12\u00A0mL')
+  const against = page.getByRole('button', { name: /^Harvest all the same/ })
+  if (await against.count() > 0) await me.hold(/^Harvest all the same/)
+  else await me.press('Log harvest and feeding')
+  await expect(page.getByText(/to Weed tray/).first()).toBeVisible()
+  await me.go('Round')
+  await expect(page.getByRole('article').filter({ hasText: 'Weed tray' }).filter({ hasText: /Draw it from Leaf jar/ })).toBeHidden()
+  // The history of the shelf goes back eight weeks, with what has ended.
+  await me.go('Shelf')
+  await expect(page.getByRole('img', { name: /^Reed jar 2: 8 days, failed/ })).toBeVisible()
+  await expect(page.getByRole('img', { name: /^Keel bucket: 28 days, failed/ })).toBeVisible()
+})
+
 test('a poor look names what may be wrong, what to do, and how to be sure', async ({ page }) => {
   await setUp(page)
   const me = new Person(page)

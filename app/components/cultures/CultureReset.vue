@@ -28,7 +28,7 @@ async function reset(_given: number | null, despite: RefusalId[]) {
 </script>
 
 <template>
-  <TendAction title="Reset" verb="Reset it: empty, clean, start anew with" amount="a usual starter" rest="." :because="vat.method.renewRule" :refusals="against" @done="reset">
+  <TendAction title="Reset" verb="Reset it: empty, clean, start anew with" amount="a usual starter." :because="vat.method.renewRule" :refusals="against" @done="reset">
     <div class="grid gap-3 sm:grid-cols-2">
       <label class="font-semibold">Starter from<select v-model="from" class="field mt-1 font-normal"><option v-for="s in sources" :key="s.id" :value="s.id">{{ s.record.name }}{{ s.id === vat.culture.id ? ' itself' : '' }}</option><option value="bought">bought</option></select></label>
       <label class="font-semibold">Cleaned with<select v-model="cleaner" class="field mt-1 font-normal"><option v-for="c in CLEANERS" :key="c" :value="c">{{ c }}</option></select></label>

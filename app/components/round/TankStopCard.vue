@@ -6,6 +6,7 @@ import { useHatchActions } from '~/composables/useHatchActions'
 import { useTankActions } from '~/composables/useTankActions'
 import { useUnits } from '~/composables/useUnits'
 import { foodWithSize, portionNote, portionText } from '~/words/foods'
+import { useRoomStore } from '~/stores/room'
 import CupDrawing from '~/components/shared/CupDrawing.vue'
 import TankDrawing from '~/components/shared/TankDrawing.vue'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
@@ -15,9 +16,13 @@ import WeaningRow from './WeaningRow.vue'
 
 /** One tank in one pass: tasks, food, bellies, trials. */
 const props = defineProps<{ stop: TankStop, now: boolean, roundKey: string }>()
+const room = useRoomStore()
 const units = useUnits()
 const hatch = useHatchActions()
 const actions = useTankActions()
+/** The vessel it can be drawn from: the one that was harvested last, else the oldest; never a mother nor one that stands apart. */
+const vesselOf = (foodId: string) => room.state!.cultureStates.filter(c => c.ended === null && c.record.foodId === foodId && !c.record.mother && !c.quarantine)
+  .sort((a, b) => ((b.drawnAt ?? '').localeCompare(a.drawnAt ?? '') || a.record.startedAt.localeCompare(b.record.startedAt)))[0]
 const problem = ref<string | null>(null)
 const differs = ref(false)
 
@@ -71,6 +76,7 @@ async function finishDiffering() {
       <li v-for="f in stop.foods" :key="f.food.id">
         <span class="sentence"><span v-if="feed">and </span><span class="amount">{{ portionText(f.food, f.portion, units.measures.value) }}</span> {{ foodWithSize(f.food, f.size) }}</span>
         <span class="small block">about {{ units.count(f.organisms) }} {{ f.food.units }} for {{ f.for.map(b => b.name).join(', ') }}</span>
+        <NuxtLink v-if="vesselOf(f.food.id)" :to="`/shelf/harvest/${vesselOf(f.food.id)!.id}`" :prefetch="false" class="link text-[0.9375rem] inline-flex items-center min-h-12">Draw it from {{ vesselOf(f.food.id)!.record.name }}</NuxtLink>
       </li>
     </ul>
     <p v-if="stop.smallest && anyFood" class="small mt-1">The smallest mouth decides what must be there: {{ stop.smallest.brood.name }}, {{ (stop.smallest.gapeUm / 1000).toFixed(2) }} mm.</p>

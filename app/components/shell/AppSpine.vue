@@ -5,7 +5,7 @@ import { useRoute } from '#imports'
 import { VIEWS } from '~/words/nav'
 
 const route = useRoute()
-const here = (to: string) => (to === '/' ? route.path === '/' || route.path.startsWith('/harvest') : route.path.startsWith(to))
+const here = (to: string) => (to === '/' ? route.path === '/' || route.path.startsWith('/harvest') : route.path.startsWith(to) || (to === '/shelf' && ['/labels', '/firstaid'].includes(route.path)))
 const more = VIEWS.filter(v => !v.phone)
 const moreHere = computed(() => more.find(v => here(v.to)))
 </script>

@@ -26,9 +26,8 @@ const hands = (n: number) => (n < 0.5 ? 'hardly ever' : `${plural(Math.round(n),
 </script>
 
 <template>
-  <ul class="grid gap-3 sm:grid-cols-2 desk:grid-cols-3" role="radiogroup" aria-label="School">
-    <li v-for="m in food.methods" :key="m.id" class="grid">
-      <label class="grid gap-2 content-start border-[3px] bg-paper p-3 cursor-pointer" :class="chosen === m.id ? 'border-ink' : 'border-line'">
+  <div class="grid gap-3 sm:grid-cols-2 desk:grid-cols-3" role="radiogroup" aria-label="School">
+    <label v-for="m in food.methods" :key="m.id" class="grid gap-2 content-start border-[3px] bg-paper p-3 cursor-pointer" :class="chosen === m.id ? 'border-ink' : 'border-line'">
         <span class="flex gap-3 items-center min-h-12"><input v-model="chosen" type="radio" name="school" :value="m.id" class="size-5 accent-[var(--plan)] shrink-0"><strong class="text-[1.1875rem] leading-tight">{{ m.name }}</strong></span>
         <span class="small">{{ m.about }}</span>
         <dl v-if="found.get(m.id)" class="grid grid-cols-[auto_1fr] gap-x-3 text-[0.9375rem]">
@@ -40,7 +39,6 @@ const hands = (n: number) => (n < 0.5 ? 'hardly ever' : `${plural(Math.round(n),
           <dt class="text-ink2">Needs</dt><dd>{{ found.get(m.id)!.buy.join(', ') || 'nothing bought' }}</dd>
         </dl>
         <span v-else class="small" role="status">Working it out</span>
-      </label>
-    </li>
-  </ul>
+    </label>
+  </div>
 </template>

@@ -2,6 +2,7 @@
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { backupOf } from '@renatus/core/stock/lines'
 import RollingSets from '~/components/cultures/RollingSets.vue'
+import ShelfHistory from '~/components/cultures/ShelfHistory.vue'
 import ShelfPlaceView from '~/components/cultures/ShelfPlaceView.vue'
 import NoRoom from '~/components/shared/NoRoom.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
@@ -38,6 +39,7 @@ const looks = (id: string) => (readings.value.get(id)?.look ?? {}) as Record<str
         <ShelfPlaceView v-for="p in places" :key="p.id ?? 'none'" :place="p" :readings="readings" :alone="alone" :class="p.count > 3 && p.rows.some(r => r.cultures.length > 3) ? 'desk:col-span-2' : ''" />
       </div>
       <RollingSets v-if="cultures.length" />
+      <ShelfHistory />
     </template>
   </div>
 </template>

@@ -61,9 +61,9 @@ function done(cultures: CultureDraft[]) {
     <div><p><NuxtLink to="/shelf" :prefetch="false" class="link inline-flex min-h-12 items-center">Shelf</NuxtLink></p><h1>Start a culture</h1></div>
     <section class="grid gap-3">
       <ShelfEdge name="Food" />
-      <ul class="flex flex-wrap gap-2" role="radiogroup" aria-label="Food">
-        <li v-for="f in foods" :key="f.profile.id"><button type="button" role="radio" :aria-checked="draft.foodId === f.profile.id" class="btn" :class="{ 'btn-main': draft.foodId === f.profile.id }" @click="fresh(f.profile.id)">{{ f.profile.name }}</button></li>
-      </ul>
+      <div class="flex flex-wrap gap-2" role="radiogroup" aria-label="Food">
+        <button v-for="f in foods" :key="f.profile.id" type="button" role="radio" :aria-checked="draft.foodId === f.profile.id" class="btn" :class="{ 'btn-main': draft.foodId === f.profile.id }" @click="fresh(f.profile.id)">{{ f.profile.name }}</button>
+      </div>
     </section>
     <p v-if="food?.profile.family === 'hatch'" class="sentence">A hatch is measured on its own bench. <NuxtLink to="/bench" :prefetch="false" class="btn btn-main ml-2">To the hatch bench</NuxtLink></p>
     <template v-else-if="food">

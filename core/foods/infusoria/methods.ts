@@ -17,7 +17,7 @@ const usual: FoodMethod = {
   leastStarterShare: 0.02,
   start: [
     { text: 'Scald the matter with boiling water, let it stand.', clockMinutes: 20, cautions: [CAUTIONS.boiling] },
-    { text: 'Cool below 30 °C, then add the old tank water, looked through for cyclops.', cautions: [CAUTIONS.wild] },
+    { text: 'Cool below 30 °C, then add the old tank water, looked through for cyclops.', clockMinutes: 45, cautions: [CAUTIONS.wild] },
     { text: 'A pinch of yeast speeds the first bloom.' },
     { text: 'Cover with cloth, indirect light, 20 to 28 °C. Start a second jar with another matter some days later.' },
   ],

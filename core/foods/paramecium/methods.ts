@@ -18,7 +18,7 @@ const usual: FoodMethod = {
   leastStarterShare: 0.02,
   start: [
     { text: 'Boil water and grains.', clockMinutes: 10, cautions: [CAUTIONS.boiling] },
-    { text: 'Cool below 26 °C, add the starter with a sterile pipette.' },
+    { text: 'Cool below 26 °C, add the starter with a sterile pipette.', clockMinutes: 60 },
     { text: 'Cover with cloth; dark is fine, 20 to 26 °C.' },
     { text: 'Keep one jar that is never fed from.' },
   ],

@@ -28,9 +28,9 @@ describe('cultures of the log', () => {
     const did = (at: string, action: 'topUp' | 'feed' | 'renew') => log(at, 'culture.did', { cultureId: c.id, action, amount: null, unit: null })
     const drawn = (at: string, share: number) => log(at, 'culture.harvested', { cultureId: c.id, seen: 'good', share })
     const state = (entries: Parameters<typeof cultureStates>[1]) => cultureStates([c], entries)[0]!
-    expect(state([drawn('2026-03-02T06:00:00Z', 0.2), drawn('2026-03-03T06:00:00Z', 0.1)]).drawnMl).toBeCloseTo(3000, 6)
+    expect(state([drawn('2026-03-02T06:00:00Z', 0.2), drawn('2026-03-02T07:00:00Z', 0.1)]).drawnMl).toBeCloseTo(3000, 6)
     expect(state([drawn('2026-03-02T06:00:00Z', 0.2), did('2026-03-02T07:00:00Z', 'topUp')]).drawnMl).toBe(0)
-    // Who draws again after days has made it up in between.
+    // Who draws again at a later round has made it up in between.
     expect(state([drawn('2026-03-02T06:00:00Z', 0.2), drawn('2026-03-06T06:00:00Z', 0.1)]).drawnMl).toBeCloseTo(1000, 6)
     const moved = state([log(B, 'culture.moved', { cultureId: c.id, placeId: NAMED.place!, level: 'top' }), log(B, 'culture.quarantined', { cultureId: c.id, apart: true, reason: 'hydra' }), did(B, 'renew'), log(C, 'culture.ended', { cultureId: c.id, how: 'failed' })])
     expect(moved).toMatchObject({ placeId: NAMED.place, level: 'top', quarantine: { reason: 'hydra' }, renewedAt: B, ended: { how: 'failed' } })
