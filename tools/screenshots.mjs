@@ -17,6 +17,7 @@ const SHOTS = [
   { file: 'harvest.png', path: 'harvest' },
   { file: 'shelf.png', path: '/shelf', wait: '[data-testid="culture-Leaf jar 2"]', act: page => page.waitForTimeout(6000) },
   { file: 'culture.png', path: '/shelf', wait: '[data-testid="culture-Oar bucket"]', act: openCulture },
+  { file: 'start.png', path: '/shelf/start?food=moina', act: startMoina },
   { file: 'method.png', path: '/methods/moina/yeast-and-spirulina' },
   { file: 'count.png', path: '/count', act: countDrops },
   { file: 'count-picture.png', path: '/count', act: countPicture },
@@ -32,9 +33,14 @@ async function countDrops(page) {
     await page.getByRole('button', { name: 'Next drop' }).click()
   }
 }
+async function startMoina(page) {
+  await page.getByText('Yeast with spirulina', { exact: true }).click()
+  await page.waitForTimeout(2500)
+}
 async function openCulture(page) {
   await page.getByTestId('culture-Oar bucket').click()
   await page.getByTestId('look-0').waitFor()
+  await page.waitForTimeout(1500)
 }
 async function countPicture(page) {
   await page.getByRole('tab', { name: 'Picture' }).click()

@@ -20,11 +20,15 @@ for (const [colorScheme, width] of [['light', 1280], ['dark', 390]] as const) {
     await page.goto('/shelf')
     const culture = await page.getByTestId('culture-Leaf jar 1').getAttribute('href')
     await page.setViewportSize({ width, height: width === 390 ? 844 : 800 })
-    for (const path of [...VIEWS, harvest!, sheet!, culture!, '/methods/infusoria/scalded-leaf', '/broods?new=1']) {
+    for (const path of [...VIEWS, harvest!, sheet!, culture!, culture!.replace('/shelf/', '/shelf/harvest/'), culture!.replace('/shelf/', '/labels?ids='), '/methods/infusoria/scalded-leaf', '/broods?new=1']) {
       await page.goto(path)
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
       if (path === sheet) await expect(page.getByTestId('next-change')).toBeVisible()
-      if (path === culture) await expect(page.getByTestId('look-0')).toBeVisible({ timeout: 20_000 })
+      if (path === culture) {
+        await expect(page.getByTestId('look-0')).toBeVisible({ timeout: 20_000 })
+        await page.getByRole('button', { name: 'Something else' }).click()
+      }
+      if (path.startsWith('/shelf/harvest')) await expect(page.getByTestId('drawn')).toBeVisible({ timeout: 20_000 })
       if (path === '/bench') await expect(page.locator('canvas').first()).toBeVisible()
       const { violations } = await new AxeBuilder({ page }).analyze()
       expect(violations.map(v => `${path} ${width}: ${v.id} ${v.nodes.map(n => n.html.slice(0, 120)).join(' | ')}`)).toEqual([])

@@ -1,6 +1,7 @@
 import Dexie from 'dexie'
 import { describe, expect, it } from 'vitest'
 import { readRoomFile, type RoomFile } from '@renatus/core/formats/roomFile'
+import { roomState } from '@renatus/core/stock/roomState'
 import { demoRoom } from '@demo/demoRoom'
 import { lastLearned } from '~/db/learned'
 import { learnInto } from '~/db/learning'
@@ -95,5 +96,25 @@ describe('stored data of older versions', () => {
     const kept = (await db.meta.get('learned'))!
     await db.meta.put({ key: 'learned', value: { ...kept.value as object, version: 0 } })
     expect(await lastLearned(db)).toBeNull()
+  })
+  it('version 3 opens in this one: cultures keep standing, with what this version knows more of them', async () => {
+    const name = `older-${n++}`
+    const old = new Dexie(name)
+    old.version(1).stores({ records: 'id, type', entries: 'id, at, kind, act, answers', kept: '++n, record.id', meta: 'key' })
+    old.version(3).stores({})
+    const FIELDS = ['warmth', 'level', 'containerId', 'vesselKind', 'code', 'order', 'setId', 'mother', 'logged', 'topC', 'bottomC', 'address']
+    const strip = (o: object) => Object.fromEntries(Object.entries(o).filter(([k]) => !FIELDS.includes(k)))
+    await old.table('records').bulkAdd(demo.records.filter(r => r.type !== 'rolling-set').map(strip))
+    await old.table('entries').bulkAdd(demo.entries.filter(e => !['culture.started', 'place.temperature'].includes(e.kind)).map(e => (e.kind === 'culture.harvested' ? { ...e, data: { cultureId: e.data.cultureId, seen: e.data.seen, share: e.data.share } } : e)))
+    await old.table('kept').add({ keptAt: '2026-03-01T00:00:00Z', reason: 'older', record: strip(demo.records.find(r => r.type === 'culture')!) })
+    old.close()
+    const db = new RenatusDatabase(name)
+    const file = read(await exportRoom(db))
+    const cultures = file.records.filter(r => r.type === 'culture')
+    expect(cultures).toHaveLength(demo.records.filter(r => r.type === 'culture').length)
+    expect(cultures.every(c => c.type === 'culture' && c.warmth === 'own' && c.code === null && !c.logged)).toBe(true)
+    expect(file.kept[0]!.record).toMatchObject({ type: 'culture', level: 'middle' })
+    expect(roomState(file.records, file.entries, demo.exportedAt)!.cultureStates).toHaveLength(cultures.length)
+    expect((await db.entries.where('kind').equals('culture.harvested').first())!.data).toMatchObject({ tankIds: [], despite: [], ml: null })
   })
 })
