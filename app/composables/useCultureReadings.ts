@@ -27,6 +27,7 @@ export function useCultureReadings(ids: Ref<readonly string[]>, ahead = false) {
     if (mine === turn) busy.value = false
   }
   const quarter = () => Math.floor(Date.parse(room.now) / 900_000)
-  watch([ids, () => room.entries, () => room.state?.learned, quarter], () => void read(), { immediate: true })
+  // The list is made anew every minute; only another list is another question.
+  watch([() => ids.value.join(' '), () => room.entries, () => room.state?.learned, quarter], () => void read(), { immediate: true })
   return { readings, busy }
 }

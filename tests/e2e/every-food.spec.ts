@@ -30,10 +30,12 @@ async function life(page: Page, food: (typeof foods)[number]) {
   if (food.methods[0]!.feed) {
     const feed = page.getByRole('article', { name: 'Feed' })
     await expect(feed).toContainText(food.methods[0]!.feed.what)
-    // What is still cloudy with food is fed only against advice.
-    if (await feed.getByText('Better not.').count() > 0) await me.hold(/^Feed all the same/)
-    else await feed.getByRole('button', { name: 'Feed: done' }).click()
-    await expect(page.getByTestId('undo-line')).toContainText('fed.')
+    // What is still cloudy with food is fed only against advice. The look is being read meanwhile, and may change that advice.
+    await expect(async () => {
+      if (await feed.getByText('Better not.').count() > 0) await me.hold(/^Feed all the same/)
+      else await feed.getByRole('button', { name: 'Feed: done' }).click({ timeout: 2000 })
+      await expect(page.getByTestId('undo-line')).toContainText('fed.', { timeout: 2000 })
+    }).toPass({ timeout: 30_000 })
   }
 
   await open(page)
@@ -45,10 +47,11 @@ async function life(page: Page, food: (typeof foods)[number]) {
   await open(page)
   await page.getByRole('link', { name: /^Harvest/ }).first().click()
   await page.getByLabel(/^Beside the tanks/).fill('5', { timeout: 20_000 })
-  const against = page.getByRole('button', { name: /^Harvest all the same/ })
-  if (await against.count() > 0) await me.hold(/^Harvest all the same/)
-  else await me.press('Log harvest and feeding')
-  await expect(page.getByTestId('undo-line')).toContainText('the harvest is written down')
+  await expect(async () => {
+    if (await page.getByRole('button', { name: /^Harvest all the same/ }).count() > 0) await me.hold(/^Harvest all the same/)
+    else await page.getByRole('button', { name: 'Log harvest and feeding' }).click({ timeout: 2000 })
+    await expect(page.getByTestId('undo-line')).toContainText('the harvest is written down', { timeout: 2000 })
+  }).toPass({ timeout: 30_000 })
 
   await page.getByTestId('look-0').waitFor({ timeout: 20_000 })
   await open(page)

@@ -42,7 +42,7 @@ export class Person {
   async hold(name: string | RegExp) {
     this.interactions++
     const button = this.page.getByRole('button', { name }).first()
-    await button.scrollIntoViewIfNeeded()
+    await button.scrollIntoViewIfNeeded({ timeout: 10_000 })
     const box = (await button.boundingBox())!
     await this.page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
     await this.page.mouse.down()

@@ -28,6 +28,8 @@ test('Undo stands at the stop for ten seconds, then in the log', async ({ page }
   await expect(page.getByTestId('undo-line')).toHaveCount(0)
   await page.goto('/log')
   await page.locator('[data-kind="hatch.started"]').getByRole('button', { name: 'Undo' }).click()
+  // What is written is seen before the page is left.
+  await expect(page.getByTestId('clock-hatch')).toHaveCount(0)
   await page.goto('/')
   await expect(page.getByTestId('clock-hatch')).toHaveCount(0)
 })

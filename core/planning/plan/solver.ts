@@ -1,0 +1,59 @@
+/** A mixed-integer solver, as the planner needs one. Passed in: core knows none. */
+export interface Solver { solve(text: string, limits: SolveLimits, progress?: (p: SolveProgress) => boolean): Solved }
+
+/** Nodes first, so that the same input gives the same plan; time is the last resort. */
+export interface SolveLimits { nodes: number, seconds: number, gap: number }
+/** How far a solve has come; gap is (best - bound) / max(1, |best|), Infinity while nothing was found. */
+export interface SolveProgress { seconds: number, gap: number }
+export interface Solved {
+  status: 'optimal' | 'limit' | 'time-limit' | 'stopped' | 'infeasible' | 'error'
+  objective: number
+  gap: number
+  /** Values by name of the variable; empty when there is no solution. */
+  values: ReadonlyMap<string, number>
+}
+
+/** The parts of the HiGHS runtime that are used. */
+export interface HighsLike {
+  constants: { modelStatus: Record<'optimal' | 'infeasible' | 'unboundedOrInfeasible' | 'timeLimit' | 'interrupted' | 'solutionLimit' | 'iterationLimit' | 'empty', number>, callbackType: { mipInterrupt: number } }
+  withModel<R>(source: { format: 'lp', data: string }, use: (model: HighsModelLike) => R): R
+}
+export interface HighsModelLike {
+  options: { set(values: Record<string, string | number | boolean>): unknown }
+  info: { get(name: string): number | bigint }
+  run(callbacks?: never): { modelStatus: number }
+  getSolution(): { colValue: ArrayLike<number> }
+  getObjectiveValue(): number
+  getDimensions(): { numCols: number }
+  getColName(index: number): string
+}
+
+const NO_SOLUTION = { objective: Infinity, gap: Infinity, values: new Map<string, number>() }
+/** primal_solution_status of a point that keeps every constraint. */
+const FEASIBLE_POINT = 2
+
+/** HiGHS as the solver of the planner. */
+export const highsSolver = (highs: HighsLike): Solver => ({
+  solve: (text, limits, progress) => highs.withModel({ format: 'lp', data: text }, (model): Solved => {
+    const { modelStatus, callbackType } = highs.constants
+    model.options.set({ output_flag: false, random_seed: 1, mip_rel_gap: limits.gap, mip_max_nodes: limits.nodes, time_limit: limits.seconds })
+    const watch = progress && {
+      [callbackType.mipInterrupt]: (event: { data: { running_time?: number, mip_gap?: number }, interrupt(): void }) => {
+        if (!progress({ seconds: event.data.running_time ?? 0, gap: event.data.mip_gap ?? Infinity })) event.interrupt()
+      },
+    }
+    const { modelStatus: ended } = model.run(watch as never)
+    if (ended === modelStatus.infeasible || ended === modelStatus.unboundedOrInfeasible) return { status: 'infeasible', ...NO_SOLUTION }
+    if (Number(model.info.get('primal_solution_status')) !== FEASIBLE_POINT) return { status: ended === modelStatus.timeLimit ? 'time-limit' : ended === modelStatus.interrupted ? 'stopped' : 'error', ...NO_SOLUTION }
+    const { colValue } = model.getSolution()
+    const values = new Map(Array.from({ length: model.getDimensions().numCols }, (_, i) => [model.getColName(i), colValue[i]!]))
+    const objective = model.getObjectiveValue()
+    const bound = Number(model.info.get('mip_dual_bound'))
+    const gap = ended === modelStatus.optimal ? Math.min(limits.gap, gapOf(objective, bound)) : gapOf(objective, bound)
+    const status = ended === modelStatus.optimal ? 'optimal' : ended === modelStatus.timeLimit ? 'time-limit' : ended === modelStatus.interrupted ? 'stopped' : 'limit'
+    return { status, objective, gap, values }
+  }),
+})
+
+/** (best - bound) / max(1, |best|); 0 where the solver names no bound, as for a programme without whole numbers. */
+const gapOf = (best: number, bound: number) => (Number.isFinite(bound) ? Math.max(0, (best - bound) / Math.max(1, Math.abs(best))) : 0)
