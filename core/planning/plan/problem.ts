@@ -33,6 +33,8 @@ export interface PlanProblem {
   startable: readonly Startable[]
   /** Free vessels by class and day. */
   vessels: Readonly<Record<string, readonly number[]>>
+  /** Foods that are at hand in any amount: bought, or planned elsewhere. */
+  freely: readonly string[]
   /** Least number of starts of a food by a day, for backup. */
   least: readonly { food: string, byDay: number, starts: number, fromDay: number }[]
   /** Starts of the plan that is already begun: moving away from them costs. */

@@ -64,6 +64,7 @@ export function planProgram(p: PlanProblem): Program {
   })
   for (const [key, terms] of takes) {
     const [food, dayText] = [key.slice(0, key.lastIndexOf(' ')), key.slice(key.lastIndexOf(' ') + 1)]
+    if (p.freely.includes(food)) continue
     const day = Number(dayText)
     const running = p.running.filter(r => r.food === food).reduce((n, r) => n + (r.surplus[day] ?? 0), 0)
     const scale = Math.max(1, ...terms.map(t => t.factor))
