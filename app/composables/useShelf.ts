@@ -1,12 +1,14 @@
 import { computed, type Ref } from 'vue'
 import type { Level } from '@renatus/core/records/vocabulary'
+import type { Vessel } from '@renatus/core/records/records'
 import { LEVELS } from '@renatus/core/records/vocabulary'
 import { running, type CultureState } from '@renatus/core/stock/cultures'
 import { airAt, airNow } from '@renatus/core/stock/placeTemperature'
 import { useRoomStore } from '~/stores/room'
 
 export interface ShelfRow { level: Level, airC: number | null, cultures: CultureState[] }
-export interface ShelfPlace { id: string | null, name: string, rows: ShelfRow[], count: number }
+/** `hatches`: hatch vessels that stand there, empty or not. */
+export interface ShelfPlace { id: string | null, name: string, rows: ShelfRow[], hatches: readonly Vessel[], count: number }
 
 const byOrder = (a: CultureState, b: CultureState) => (a.record.order ?? 0) - (b.record.order ?? 0) || (a.id < b.id ? -1 : 1)
 
@@ -22,7 +24,8 @@ export function useShelf(all: Ref<boolean>) {
     return here.map((p) => {
       const mine = cultures.value.filter(c => (p.id === null ? c.placeId === null || !known.has(c.placeId) : c.placeId === p.id))
       const rows = LEVELS.map(level => ({ level, airC: airAt(p.air, level), cultures: mine.filter(c => c.level === level).sort(byOrder) }))
-      return { id: p.id, name: p.name, count: mine.length, rows: all.value ? rows : rows.filter(r => r.cultures.length > 0) }
+      const hatches = state.vessels.filter(v => v.placeId === p.id)
+      return { id: p.id, name: p.name, hatches, count: mine.length + hatches.length, rows: all.value ? rows : rows.filter(r => r.cultures.length > 0) }
     }).filter(p => p.count > 0 || (all.value && p.id !== null))
   })
   return { cultures, places }

@@ -4,7 +4,7 @@ import { computed, ref } from 'vue'
 import { changeShare, feedAmount, feedInModel, renewKept, takeShare, topUpMl, type Vat } from '@renatus/core/planning/amounts'
 import { acidRefusal, feedRefusals, harvestRefusals, waterRefusals } from '@renatus/core/planning/refusals'
 import type { Tending, TendingKind } from '@renatus/core/planning/tending'
-import { WATERS, type RefusalId, type Water } from '@renatus/core/records/vocabulary'
+import type { RefusalId, Water } from '@renatus/core/records/vocabulary'
 import { toSpoons } from '@renatus/core/units/toSpoons'
 import { useCultureActions } from '~/composables/useCultureActions'
 import { useUnits } from '~/composables/useUnits'
@@ -15,6 +15,7 @@ import CultureRest from './CultureRest.vue'
 import CultureReset from './CultureReset.vue'
 import CultureSplit from './CultureSplit.vue'
 import TendAction from './TendAction.vue'
+import WaterChoice from './WaterChoice.vue'
 
 /** What is done at a culture: what it wants now first, everything else under one heading. */
 const props = defineProps<{ vat: Vat, wants: readonly Tending[] }>()
@@ -83,10 +84,10 @@ const thinned = (given: number | null, despite: RefusalId[]) => void actions.did
     <TendAction v-if="feed && isDue('feed')" title="Feed" verb="Feed" :amount="feedText" :rest="feed.rule.what + '.'" :because="because('feed')" :why="feed.why" :refusals="withAcid(feedRefusals(vat))" :unit="feed.unit === 'each' ? 'pieces' : feed.unit" :proposed="feed.value" strong @done="fed" />
     <CultureSplit v-if="isDue('split')" :vat="vat" :because="because('split')" />
     <TendAction v-if="liquid && isDue('change water')" title="Water change" verb="Change" :amount="volume(change.value * vesselMl)" :rest="`of the water for ${WATER_NAMES[water]}.`" :because="because('change water')" :why="change.why" :refusals="waterAgainst" unit="mL" :proposed="change.value * vesselMl" :most="vesselMl" @done="waterChanged">
-      <label class="font-semibold">With<select v-model="water" class="field mt-1 block max-w-xs font-normal"><option v-for="w in WATERS" :key="w" :value="w">{{ WATER_NAMES[w] }}</option></select></label>
+      <WaterChoice v-model="water" />
     </TendAction>
     <TendAction v-if="liquid && isDue('top up')" title="Top up" verb="Top up with" :amount="volume(topUp.value)" :rest="`of ${WATER_NAMES[water]}.`" :because="because('top up')" :why="topUp.why" :refusals="waterAgainst" unit="mL" :proposed="topUp.value" :most="vesselMl" @done="toppedUp">
-      <label class="font-semibold">With<select v-model="water" class="field mt-1 block max-w-xs font-normal"><option v-for="w in WATERS" :key="w" :value="w">{{ WATER_NAMES[w] }}</option></select></label>
+      <WaterChoice v-model="water" />
     </TendAction>
     <TendAction v-if="isDue('renew')" title="Renew" verb="Renew it: keep" :amount="`${Math.round(kept.value * 100)} %`" rest="of the old in fresh medium." :because="because('renew')" :why="kept.why" :refusals="withAcid([])" unit="%" :proposed="kept.value * 100" :most="100" @done="renewed" />
     <p v-if="soon.length" class="small py-2"><template v-for="(w, i) in soon" :key="w.kind">{{ i ? '; ' : 'Next: ' }}{{ WANTS[w.kind].toLowerCase() }} {{ units.day(w.at) }}</template>.</p>
@@ -96,10 +97,10 @@ const thinned = (given: number | null, despite: RefusalId[]) => void actions.did
         <article v-if="!isDue('take') && !harvestAgainst.length" class="rule py-4"><NuxtLink :to="`/shelf/harvest/${record.id}`" :prefetch="false" class="btn">Harvest</NuxtLink></article>
         <TendAction v-if="feed && !isDue('feed')" title="Feed" verb="Feed" :amount="feedText" :rest="feed.rule.what + '.'" :because="vat.method.feedingRule" :why="feed.why" :refusals="withAcid(feedRefusals(vat))" :unit="feed.unit === 'each' ? 'pieces' : feed.unit" :proposed="feed.value" @done="fed" />
         <TendAction v-if="liquid && !isDue('change water')" title="Water change" verb="Change" :amount="volume(change.value * vesselMl)" :rest="`of the water for ${WATER_NAMES[water]}.`" :why="change.why" :refusals="waterAgainst" unit="mL" :proposed="change.value * vesselMl" :most="vesselMl" @done="waterChanged">
-          <label class="font-semibold">With<select v-model="water" class="field mt-1 block max-w-xs font-normal"><option v-for="w in WATERS" :key="w" :value="w">{{ WATER_NAMES[w] }}</option></select></label>
+          <WaterChoice v-model="water" />
         </TendAction>
         <TendAction v-if="liquid && !isDue('top up')" title="Top up" verb="Top up with" :amount="volume(topUp.value)" :rest="`of ${WATER_NAMES[water]}.`" because="Feed out first, top up after." :why="topUp.why" :refusals="waterAgainst" unit="mL" :proposed="topUp.value" :most="vesselMl" @done="toppedUp">
-          <label class="font-semibold">With<select v-model="water" class="field mt-1 block max-w-xs font-normal"><option v-for="w in WATERS" :key="w" :value="w">{{ WATER_NAMES[w] }}</option></select></label>
+          <WaterChoice v-model="water" />
         </TendAction>
         <TendAction title="Stir" verb="Stir it" rest="gently, once round." @done="(_g, despite) => actions.did(record, { action: 'stir', despite }, 'stirred.')" />
         <TendAction v-if="!isDue('thin out')" title="Take out" verb="Take out" :amount="shareText(1 / 3)" rest="that goes to no tank." :because="'What is over: ' + (vat.method.harvest.at(-1)?.text ?? '')" unit="mL" :proposed="vesselMl / 3" :most="vesselMl" @done="thinned" />

@@ -36,7 +36,7 @@ const looks = (id: string) => (readings.value.get(id)?.look ?? {}) as Record<str
     <ShelfArrange v-if="arranging" :places="places" :looks="looks" />
     <template v-else>
       <div class="grid gap-x-10 gap-y-8 desk:grid-cols-2 items-end">
-        <ShelfPlaceView v-for="p in places" :key="p.id ?? 'none'" :place="p" :readings="readings" :alone="alone" :class="p.count > 3 && p.rows.some(r => r.cultures.length > 3) ? 'desk:col-span-2' : ''" />
+        <ShelfPlaceView v-for="p in places" :key="p.id ?? 'none'" :place="p" :readings="readings" :alone="alone" :class="p.rows.some(r => r.cultures.length > 3) ? 'desk:col-span-2' : ''" />
       </div>
       <RollingSets v-if="cultures.length" />
       <ShelfHistory />

@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { harvestWindow } from '@renatus/core/dynamics/hatch/hatch'
+import type { Vessel } from '@renatus/core/records/records'
+import { modelOfRun } from '@renatus/core/stock/hatchRuns'
+import { lotOfRun } from '@renatus/core/stock/roomState'
+import { addHours, hoursBetween } from '@renatus/core/time/localDate'
+import { hatchLook } from '~/components/vessel/hatchLook'
+import VesselPicture from '~/components/vessel/VesselPicture.vue'
+import { sizeOf } from '~/components/vessel/vesselShape'
+import { useUnits } from '~/composables/useUnits'
+import { useRoomStore } from '~/stores/room'
+import { STAGES } from '~/words/cultures'
+
+/** A hatch vessel where it stands: empty, or with what has hatched in it by now. The bench is where it is worked. */
+const props = defineProps<{ vessel: Vessel }>()
+const room = useRoomStore()
+const units = useUnits()
+const now = computed(() => {
+  const state = room.state!
+  const run = state.runs.find(r => r.setup.vesselId === props.vessel.id && r.endedAt === null)
+  if (!run) return null
+  const { curve } = modelOfRun(run, lotOfRun(state, run), state.hatchPH)
+  const h = hoursBetween(run.startedAt, state.now)
+  const window = harvestWindow(curve)
+  const stage = !window ? 'failing' as const : h < window.fromH ? 'building' as const : h <= window.toH ? 'ready' as const : h <= window.lastCallH ? 'tiring' as const : 'failing' as const
+  return { hatched: Math.min(1, curve.hatchedAt(h)), stage, next: window && h < window.fromH ? `pull ${units.when(addHours(run.startedAt, window.fromH))}` : window && h <= window.lastCallH ? 'pull it now' : 'look at it now' }
+})
+const label = computed(() => (now.value ? `${props.vessel.name}: ${STAGES[now.value.stage].word}, ${units.share(now.value.hatched)} hatched` : `${props.vessel.name}: empty`))
+</script>
+
+<template>
+  <NuxtLink to="/bench" :prefetch="false" class="grid justify-items-center gap-1 text-center no-underline" :data-testid="`hatch-${vessel.name}`">
+    <VesselPicture :shape="vessel.shape" family="hatch" :grades="now ? hatchLook(now.hatched) : {}" :fill="now ? undefined : 0" :air="now !== null" :label="label" :scale="sizeOf(vessel.shape, vessel.litres)" />
+    <strong class="mt-1 underline underline-offset-3">{{ vessel.name }}</strong>
+    <span v-if="now"><span aria-hidden="true">{{ STAGES[now.stage].mark }}</span> {{ STAGES[now.stage].word }}, {{ units.share(now.hatched) }} hatched</span><span v-else>empty</span>
+    <span class="small num">{{ now?.next ?? '' }}</span>
+  </NuxtLink>
+</template>
