@@ -28,6 +28,8 @@ export function useUnits() {
     /** The other system, small, beside a volume. */
     litresToo: (l: number) => f.formatLitres(l, measures.value === 'us' ? 'metric' : 'us'),
     celsius: (c: number) => f.formatTemperature(c, measures.value),
+    /** What is poured: litres from one on, mL below. */
+    volume: (ml: number) => (ml >= 1000 ? f.formatLitres(ml / 1000, measures.value) : f.formatMillilitres(ml)),
     grams: f.formatGrams, ml: f.formatMillilitres, count: f.formatCount, whole: f.formatWhole, share: f.formatShare,
     duration: f.formatDuration, spoons: f.formatSpoons,
     volumeUnit: computed(() => (measures.value === 'us' ? 'gal' : 'L')),

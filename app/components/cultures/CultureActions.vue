@@ -25,7 +25,7 @@ const actions = useCultureActions()
 const record = computed(() => props.vat.culture.record)
 const liquid = computed(() => props.vat.reading.estimate.per === 'mL')
 const vesselMl = computed(() => record.value.litres * 1000)
-const volume = (ml: number) => (ml >= 1000 ? units.litres(ml / 1000) : units.ml(ml))
+const { volume } = units
 const shareText = (share: number) => (liquid.value ? volume(share * vesselMl.value) : `${Math.round(share * 100)} % of the surface`)
 const water = ref<Water>(props.vat.food.harmfulWater?.includes('conditioned') ? 'aged' : props.vat.method.hygiene === 'marine' || props.vat.method.hygiene === 'rotifers' ? 'salt' : 'aged')
 

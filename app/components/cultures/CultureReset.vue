@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { CAUTIONS } from '@renatus/core/foods/cautions'
 import type { Vat } from '@renatus/core/planning/amounts'
 import { cleanRefusals } from '@renatus/core/planning/refusals'
 import { CLEANERS, type Cleaner, type RefusalId } from '@renatus/core/records/vocabulary'
@@ -33,6 +34,6 @@ async function reset(_given: number | null, despite: RefusalId[]) {
       <label class="font-semibold">Starter from<select v-model="from" class="field mt-1 font-normal"><option v-for="s in sources" :key="s.id" :value="s.id">{{ s.record.name }}{{ s.id === vat.culture.id ? ' itself' : '' }}</option><option value="bought">bought</option></select></label>
       <label class="font-semibold">Cleaned with<select v-model="cleaner" class="field mt-1 font-normal"><option v-for="c in CLEANERS" :key="c" :value="c">{{ c }}</option></select></label>
     </div>
-    <p v-if="cleaner === 'bleach'" class="border-l-4 border-harm pl-3"><strong>Caution.</strong> Gloves, eye protection, fresh air; never with vinegar or any acid, nor with ammonia. Rinse until no smell and neutralise before anything living touches it. Follow the label, your local rules and a qualified person where one is needed.</p>
+    <p v-if="cleaner === 'bleach'" class="border-l-4 border-harm pl-3"><strong>Caution.</strong> {{ CAUTIONS.bleach.text }}</p>
   </TendAction>
 </template>

@@ -4,6 +4,7 @@ import type { Vat } from '@renatus/core/planning/amounts'
 import { cleanRefusals } from '@renatus/core/planning/refusals'
 import { CLEAN_RULES, CLEANERS, LEVELS, type CleanRule, type Cleaner, type Level } from '@renatus/core/records/vocabulary'
 import HoldButton from '~/components/shared/HoldButton.vue'
+import RefusalList from '~/components/shared/RefusalList.vue'
 import { useCultureActions } from '~/composables/useCultureActions'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
@@ -65,7 +66,7 @@ async function read() {
     <p class="sentence">End it.</p>
     <p class="border-l-4 border-harm pl-3">{{ vat.method.harvest.at(-1)?.text }} Nothing of it into drains that reach natural water.</p>
     <label class="font-semibold">Vessel cleaned with<select v-model="cleaner" class="field mt-1 block max-w-48 font-normal"><option v-for="c in CLEANERS" :key="c" :value="c">{{ c }}</option></select></label>
-    <ul v-if="against.length" class="border-l-4 border-harm pl-3"><li v-for="r in against" :key="r.id"><strong>Better not.</strong> {{ r.why }}</li></ul>
+    <RefusalList :refusals="against" />
     <div class="flex flex-wrap gap-2">
       <HoldButton label="Used up" @held="actions.ended(record, 'used up', cleaner, despite)" /><HoldButton label="Failed" @held="actions.ended(record, 'failed', cleaner, despite)" />
       <HoldButton label="Discard" @held="actions.ended(record, 'discarded', cleaner, despite)" /><HoldButton label="Given away" @held="actions.ended(record, 'given away', cleaner, despite)" />

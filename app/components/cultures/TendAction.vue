@@ -4,6 +4,7 @@ import type { Refusal } from '@renatus/core/planning/refusals'
 import type { Reason } from '@renatus/core/reasons/reason'
 import type { RefusalId } from '@renatus/core/records/vocabulary'
 import HoldButton from '~/components/shared/HoldButton.vue'
+import RefusalList from '~/components/shared/RefusalList.vue'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
 import { numberField } from '~/words/fields'
 
@@ -45,7 +46,7 @@ function send(despite: boolean) {
     <slot />
     <label v-if="differs" class="font-semibold">{{ title }}, what it really was<span class="font-normal text-ink2">, {{ unit }}</span><input v-model="typed" class="field mt-1 max-w-48 block font-normal" inputmode="decimal" autocomplete="off"></label>
     <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
-    <ul v-if="refusals.length" class="border-l-4 border-harm pl-3 grid gap-1"><li v-for="r in refusals" :key="r.id"><strong>Better not.</strong> {{ r.why }}</li></ul>
+    <RefusalList :refusals="refusals" />
     <div class="flex flex-wrap items-center gap-2">
       <HoldButton v-if="refusals.length" :label="`${title} all the same`" @held="send(true)" />
       <button v-else type="button" class="btn" :class="{ 'btn-main': strong }" @click="send(false)">{{ title }}: done</button>

@@ -1,14 +1,17 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import { CAUTIONS } from '@renatus/core/foods/cautions'
 import type { Food, FoodMethod } from '@renatus/core/foods/contract'
 import { mostVessels, recipe } from '@renatus/core/foods/recipe'
 import { acidRefusal, type Refusal } from '@renatus/core/planning/refusals'
 import { starterFrom, starterRatio } from '@renatus/core/planning/starter'
 import { LEVELS, VESSEL_KINDS } from '@renatus/core/records/vocabulary'
 import { addHours } from '@renatus/core/time/localDate'
+import RecipeTable from '~/components/methods/RecipeTable.vue'
 import FormField from '~/components/shared/FormField.vue'
 import FormCheck from '~/components/shared/FormCheck.vue'
 import HoldButton from '~/components/shared/HoldButton.vue'
+import RefusalList from '~/components/shared/RefusalList.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { shapeFor, sizeOf, type VesselShape } from '~/components/vessel/vesselShape'
 import VesselPicture from '~/components/vessel/VesselPicture.vue'
@@ -36,8 +39,7 @@ watch(() => ({ ...form.values }), values => emit('change', values as Partial<Sta
 watch([litres, temperatureC], ([l, c]) => emit('estimate', l, c), { immediate: true })
 const needsStarter = computed(() => props.method.starterShare > 0)
 const sheet = computed(() => recipe(props.food, props.method, litres.value, units.measures.value, starterMl.value))
-const volume = (ml: number) => (ml >= 1000 ? units.litres(ml / 1000) : units.ml(ml))
-const amount = (l: { unit: string, amount: number }) => (l.unit === 'each' ? units.whole(l.amount * count.value) : l.unit === 'mL' ? volume(l.amount * count.value) : units.grams(l.amount * count.value))
+const { volume } = units
 const mother = computed(() => (needsStarter.value && v.origin === 'cultures' ? mothers.value.find(c => c.id === v.parentId) : undefined))
 const { readings } = useCultureReadings(computed(() => mothers.value.slice(0, 12).map(c => c.id)))
 const stageWord = (id: string) => (readings.value.has(id) ? STAGES[stageOf(readings.value.get(id)!.estimate)].word : '')
@@ -122,21 +124,16 @@ const begin = (despite: boolean) => form.handleSubmit(async (raw) => {
         <FormField name="starterMl" label="Starter for each vessel" unit="mL" numeric :hint="`Empty: the usual ${volume(usualMl)}`" />
       </div>
       <p v-if="mother" class="small num">That is {{ volume(starterMl * count) }}, {{ Math.round(share * 100) }} % of {{ mother.record.name }}<template v-if="enoughFor !== null && Number.isFinite(enoughFor)">; half of it is enough for {{ enoughFor }} {{ enoughFor === 1 ? 'vessel' : 'vessels' }} like this</template>.</p>
-      <p v-if="v.origin === 'wild'" class="border-l-4 border-harm pl-3"><strong>Caution.</strong> What is wild brings parasites, hydra, planaria, dragonfly larvae, pesticides: hold and inspect it; it may need a permit. Follow your local rules and a qualified person where one is needed.</p>
+      <p v-if="v.origin === 'wild'" class="border-l-4 border-harm pl-3"><strong>Caution.</strong> {{ CAUTIONS.wild.text }}</p>
     </section>
     <section class="grid gap-2">
       <ShelfEdge :name="count > 1 ? `What goes into all ${count}` : 'What goes in'" />
       <ul v-if="sheet.warnings.length" class="border-l-4 border-due pl-3"><li v-for="w in sheet.warnings" :key="w.code">{{ RECIPE_WARNINGS[w.code] }}</li></ul>
-      <table class="num max-w-3xl">
-        <caption class="sr-only">Amounts</caption>
-        <tbody>
-          <tr v-for="l in sheet.lines" :key="l.what" class="rule align-baseline"><th scope="row" class="text-left font-normal py-2 pr-4">{{ l.what }}<span v-if="l.starter && mother" class="small"> (from {{ mother.record.name }})</span><span v-else-if="l.buy" class="small"> (to buy)</span></th><td class="font-bold whitespace-nowrap pr-4 text-right">{{ amount(l) }}</td><td class="small">{{ l.spoons?.length ? `${units.spoons(l.spoons)}${count > 1 ? ' each' : ''}` : '' }}</td></tr>
-        </tbody>
-      </table>
+      <RecipeTable :lines="sheet.lines" caption="Amounts" :count="count" :from="mother?.record.name" />
       <p class="small max-w-prose">Have ready: {{ method.materials.join(', ') }}. {{ method.waterRule }} {{ method.airRule }}</p>
     </section>
     <StartSteps v-model:ticked="ticked" v-model:understood="understood" :method="method" :start-id="draft.id" />
-    <ul v-if="against.length" class="border-l-4 border-harm pl-3"><li v-for="r in against" :key="r.id"><strong>Better not.</strong> {{ r.why }}</li></ul>
+    <RefusalList :refusals="against" />
     <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
     <p v-else-if="form.submitCount.value > 0 && Object.keys(form.errors.value).length" role="alert" class="text-harm font-semibold">{{ Object.values(form.errors.value)[0] }}</p>
     <div class="flex flex-wrap gap-3 items-center">

@@ -8,7 +8,8 @@ export const startDraft = z.object({
   id: text, foodId: text, methodId: text, kind: text,
   name: text, containerId: text, vesselKind: z.enum(VESSEL_KINDS).or(z.literal('')).default(''), litres: text,
   placeId: text, level: z.enum(LEVELS).default('middle'), warmth: z.enum(['place', 'own']).default('own'), temperatureC: text,
-  origin: z.enum(['cultures', 'bought', 'wild']).default('bought'), parentId: text, starterMl: text, vessels: text, daysAgo: text,
+  /** Empty until somebody chooses. */
+  origin: z.enum(['cultures', 'bought', 'wild']).or(z.literal('')).default(''), parentId: text, starterMl: text, vessels: text, daysAgo: text,
   mother: z.boolean().default(false), keepVessel: z.boolean().default(false), ticked: z.array(z.number().int()).default([]), understood: z.array(z.string()).default([]),
 })
 export type StartDraft = z.infer<typeof startDraft>

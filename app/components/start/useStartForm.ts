@@ -46,7 +46,7 @@ export function useStartForm(food: Food, method: FoodMethod, d: StartDraft) {
     containerId: containerOf(d.containerId) ? d.containerId : '', vesselKind: d.vesselKind, kind: d.kind || (food.kinds[0]?.id ?? ''),
     placeId: d.placeId || (state.value.places[0]?.id ?? ''), level: d.level, warmth: d.warmth,
     litres: d.litres || String(units.toVolumeUnit(method.vessel.volumeL)), temperatureC: d.temperatureC || String(units.toTemperatureUnit(Math.round((food.rangeC[0] + food.rangeC[1]) / 2))),
-    origin: mothers.value.length > 0 && d.origin !== 'wild' ? 'cultures' : d.origin === 'cultures' ? 'bought' : d.origin, parentId: d.parentId || (mothers.value[0]?.id ?? ''),
+    origin: mothers.value.length === 0 ? (d.origin === 'wild' ? 'wild' : 'bought') : d.origin || 'cultures', parentId: d.parentId || (mothers.value[0]?.id ?? ''),
     starterMl: d.starterMl, vessels: d.vessels || '1', daysAgo: d.daysAgo || '0', mother: d.mother, keepVessel: d.keepVessel,
   })
   const v = form.values as Record<string, string | boolean>

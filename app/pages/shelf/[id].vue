@@ -2,7 +2,6 @@
 import { computed, defineAsyncComponent } from 'vue'
 import { useRoute } from '#imports'
 import { tending } from '@renatus/core/planning/tending'
-import type { Vat } from '@renatus/core/planning/amounts'
 import { backupOf } from '@renatus/core/stock/lines'
 import { adviceOn, HOW_TO_LOOK } from '@renatus/core/estimation/advice'
 import { addHours, hoursBetween } from '@renatus/core/time/localDate'
@@ -11,12 +10,11 @@ import CultureMethod from '~/components/cultures/CultureMethod.vue'
 import CultureLook from '~/components/cultures/CultureLook.vue'
 import CultureLine from '~/components/cultures/CultureLine.vue'
 import CultureLog from '~/components/cultures/CultureLog.vue'
-import { cultureView } from '~/components/cultures/cultureView'
 import NoRoom from '~/components/shared/NoRoom.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
 import VesselPicture from '~/components/vessel/VesselPicture.vue'
-import { useCultureReadings } from '~/composables/useCultureReadings'
+import { useVat } from '~/composables/useVat'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
 import { certainty, lookWords, REMARKS, SIGN_NAMES, STAGES } from '~/words/cultures'
@@ -26,15 +24,11 @@ const room = useRoomStore()
 const units = useUnits()
 const id = String(useRoute().params.id)
 const ForecastChart = defineAsyncComponent(() => import('~/components/cultures/ForecastChart.vue'))
-const state = computed(() => room.state?.cultureStates.find(c => c.id === id))
+const { state, reading, busy, view, vat } = useVat(id)
 const culture = computed(() => state.value?.record)
-const { readings, busy } = useCultureReadings(computed(() => (culture.value ? [id] : [])), true)
-const reading = computed(() => readings.value.get(id))
 const e = computed(() => reading.value?.estimate)
-const view = computed(() => cultureView(culture.value!, reading.value))
 const ended = computed(() => state.value?.ended ?? null)
 const place = computed(() => room.state?.places.find(p => p.id === state.value?.placeId)?.name)
-const vat = computed((): Vat | null => (state.value && reading.value && view.value.food && view.value.method ? { culture: state.value, food: view.value.food, method: view.value.method, reading: reading.value, now: room.now } : null))
 const wants = computed(() => (vat.value ? tending(vat.value, backupOf(room.state!.cultureStates, id)) : []))
 const day = computed(() => Math.max(0, Math.floor(hoursBetween(culture.value!.startedAt, room.now) / 24)))
 const when = (h: number) => units.day(addHours(culture.value!.startedAt, h))

@@ -34,6 +34,8 @@ describe('names, drafts and addresses', () => {
   })
   it('a start that was left is taken up again; what cannot be read is begun anew', () => {
     const left = readStart(null, () => 'A')
+    // What nobody chose is not chosen for them; what they chose survives.
+    expect([left.origin, readStart(JSON.stringify({ ...left, origin: 'bought' }), () => 'B').origin]).toEqual(['', 'bought'])
     expect(readStart(JSON.stringify({ ...left, name: 'Jar', ticked: [0, 1] }), () => 'B')).toMatchObject({ id: 'A', name: 'Jar', ticked: [0, 1] })
     for (const broken of ['', 'no json', '{"id":5}', '[]', '{"id":"A","vesselKind":"spoon"}']) expect(readStart(broken, () => 'B').id).toBe('B')
   })

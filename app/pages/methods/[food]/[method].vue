@@ -4,6 +4,7 @@ import { useRoute } from '#imports'
 import { recipe } from '@renatus/core/foods/recipe'
 import { cardOf, CARDS } from '~/components/methods/methodIndex'
 import MethodSteps from '~/components/methods/MethodSteps.vue'
+import RecipeTable from '~/components/methods/RecipeTable.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { useRoomStore } from '~/stores/room'
 import { useUnits } from '~/composables/useUnits'
@@ -20,7 +21,6 @@ const volume = ref<string | null>(null)
 const text = computed(() => volume.value ?? String(units.toVolumeUnit(card.value?.method.vessel.volumeL ?? 1)))
 const parsed = computed(() => volumeField({ label: 'Vessel', min: 0, max: 2000, above: true }, units.measures.value).safeParse(text.value))
 const sheet = computed(() => (card.value && parsed.value.success ? recipe(card.value.food, card.value.method, parsed.value.data, units.measures.value) : null))
-const amount = (l: { unit: string, amount: number }) => (l.unit === 'each' ? units.whole(l.amount) : l.unit === 'mL' ? l.amount >= 1000 ? units.litres(l.amount / 1000) : units.ml(l.amount) : units.grams(l.amount))
 const rules = computed(() => {
   const m = card.value?.method
   return m ? [['Vessel', m.vesselRule], ['Air', m.airRule], ['Water', m.waterRule], ['Feeding', m.feedingRule], ['Harvest', m.harvestRule], ['Renewal', m.renewRule]].filter(([, rule]) => rule !== '') : []
@@ -44,13 +44,9 @@ const rules = computed(() => {
       <p v-if="!parsed.success" role="alert" class="text-harm font-semibold">{{ parsed.error.issues[0]!.message }}</p>
       <template v-if="sheet">
         <ul v-if="sheet.warnings.length" class="border-l-4 border-due pl-3"><li v-for="w in sheet.warnings" :key="w.code">{{ RECIPE_WARNINGS[w.code] }}</li></ul>
-        <table class="num max-w-3xl">
-          <caption class="sr-only">Amounts for {{ text }} {{ units.volumeUnit.value }}</caption>
-          <tbody>
-            <tr v-for="l in sheet.lines" :key="l.what" class="rule align-baseline"><th scope="row" class="text-left font-normal py-2 pr-4">{{ l.what }}<span v-if="l.buy" class="small"> (to buy)</span></th><td class="font-bold whitespace-nowrap pr-4 text-right">{{ amount(l) }}</td><td class="small">{{ l.spoons?.length ? units.spoons(l.spoons) : '' }}</td></tr>
-            <tr v-if="sheet.starterMl > 0" class="rule align-baseline"><th scope="row" class="text-left font-normal py-2 pr-4">Starter, from a vessel that is ready</th><td class="font-bold whitespace-nowrap pr-4 text-right">{{ sheet.starterMl >= 1000 ? units.litres(sheet.starterMl / 1000) : units.ml(sheet.starterMl) }}</td><td /></tr>
-          </tbody>
-        </table>
+        <RecipeTable :lines="sheet.lines" :caption="`Amounts for ${text} ${units.volumeUnit.value}`">
+          <tr v-if="sheet.starterMl > 0" class="rule align-baseline"><th scope="row" class="text-left font-normal py-2 pr-4">Starter, from a vessel that is ready</th><td class="font-bold whitespace-nowrap pr-4 text-right">{{ units.volume(sheet.starterMl) }}</td><td /></tr>
+        </RecipeTable>
         <p v-if="card.method.materials.length" class="small max-w-prose">Have ready: {{ card.method.materials.join(', ') }}.</p>
       </template>
     </section>

@@ -1,20 +1,19 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
 import { navigateTo, useRoute } from '#imports'
-import type { Vat } from '@renatus/core/planning/amounts'
 import { takeShare } from '@renatus/core/planning/amounts'
 import { afterHarvest, cultureHarvest } from '@renatus/core/planning/cultureHarvest'
 import { acidRefusal, harvestRefusals } from '@renatus/core/planning/refusals'
 import type { HarvestGrade, RefusalId } from '@renatus/core/records/vocabulary'
-import { cultureView } from '~/components/cultures/cultureView'
 import HoldButton from '~/components/shared/HoldButton.vue'
 import MethodSteps from '~/components/methods/MethodSteps.vue'
 import NoRoom from '~/components/shared/NoRoom.vue'
+import RefusalList from '~/components/shared/RefusalList.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
 import VesselPicture from '~/components/vessel/VesselPicture.vue'
 import { useCultureActions } from '~/composables/useCultureActions'
-import { useCultureReadings } from '~/composables/useCultureReadings'
+import { useVat } from '~/composables/useVat'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
 import { numberField } from '~/words/fields'
@@ -24,13 +23,7 @@ const room = useRoomStore()
 const units = useUnits()
 const actions = useCultureActions()
 const id = String(useRoute().params.id)
-const culture = computed(() => room.state?.cultureStates.find(c => c.id === id))
-const { readings } = useCultureReadings(computed(() => (culture.value ? [id] : [])), true)
-const view = computed(() => cultureView(culture.value!.record, readings.value.get(id)))
-const vat = computed((): Vat | null => {
-  const reading = readings.value.get(id)
-  return culture.value && reading && view.value.food && view.value.method ? { culture: culture.value, food: view.value.food, method: view.value.method, reading, now: room.now } : null
-})
+const { state: culture, reading, view, vat } = useVat(id)
 const round = computed(() => room.round!.current)
 const plan = computed(() => (vat.value && room.state ? cultureHarvest(room.state, vat.value, round.value) : null))
 const vesselMl = computed(() => (culture.value?.record.litres ?? 0) * 1000)
@@ -41,7 +34,7 @@ const pipetteId = ref('')
 const pipette = computed(() => pipettes.value.find(p => p.id === pipetteId.value) ?? pipettes.value.find(p => p.weighed) ?? pipettes.value[0] ?? null)
 /** Full pipettes, where the volume is one for a pipette. */
 const fills = (ml: number) => (pipette.value && ml / pipette.value.ml <= 60 ? ` (${Math.max(0.5, Math.round((ml / pipette.value.ml) * 2) / 2).toLocaleString('en-GB')} × ${pipette.value.name})` : '')
-const volume = (ml: number) => (ml >= 1000 ? units.litres(ml / 1000) : units.ml(ml))
+const { volume } = units
 
 const typed = reactive<Record<string, string>>({})
 const extra = ref('')
@@ -92,7 +85,7 @@ async function log(despite: RefusalId[]) {
   <div v-else-if="!culture || culture.ended" class="grid gap-3"><h1>{{ culture ? `${culture.record.name} has ended` : 'No such culture' }}</h1><p><NuxtLink to="/shelf" class="link">To the shelf</NuxtLink></p></div>
   <form v-else class="grid grid-cols-1 gap-6 max-w-4xl" novalidate @submit.prevent="log([])">
     <div class="flex flex-wrap gap-6 items-end">
-      <VesselPicture :shape="view.shape" :family="view.family" :grades="readings.get(id)?.look ?? {}" :label="view.label" :seed="view.seed" :air="view.air" :plug="view.plug" />
+      <VesselPicture :shape="view.shape" :family="view.family" :grades="reading?.look ?? {}" :label="view.label" :seed="view.seed" :air="view.air" :plug="view.plug" />
       <div class="grow">
         <h1>Harvest {{ culture.record.name }}</h1>
         <p v-if="!vat || !plan" class="small mt-1" role="status">Reading it</p>
@@ -127,7 +120,7 @@ async function log(despite: RefusalId[]) {
       <section class="grid gap-2">
         <ShelfEdge name="What is left" />
         <p class="sentence" role="status">You draw <span class="amount" data-testid="drawn">{{ liquid ? volume(total * vesselMl) : `${Math.round(total * 1000) / 10} %` }}</span>; about {{ units.count(after!.organisms) }} {{ vat.food.profile.units }} stay. <template v-if="total > 0">{{ after!.back === null ? 'It is not expected to come back within three weeks.' : after!.back < 1 ? 'It is back within a day.' : `It is back in about ${Math.round(after!.back)} ${Math.round(after!.back) === 1 ? 'day' : 'days'}.` }}</template></p>
-        <ul v-if="against.length" class="border-l-4 border-harm pl-3 grid gap-1"><li v-for="r in against" :key="r.id"><strong>Better not.</strong> {{ r.why }}</li></ul>
+        <RefusalList :refusals="against" />
         <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
         <div class="flex flex-wrap gap-3">
           <HoldButton v-if="against.length" label="Harvest all the same" @held="log(against.map(r => r.id))" />
