@@ -35,7 +35,7 @@ const print = () => window.print()
       <p v-else><button class="btn btn-main" @click="print">Print</button></p>
     </div>
     <ul class="flex flex-wrap gap-4 print:gap-[4mm]">
-      <li v-for="c in cultures" :key="c.id" class="label bg-white text-black border border-black p-3 grid grid-cols-[auto_1fr_auto] gap-3 items-center w-[22.5rem] print:w-[85mm] break-inside-avoid" :aria-label="`Label of ${c.name}`">
+      <li v-for="c in cultures" :key="c.id" class="label [--ink:#1D2A26] [--glass:#FFFFFF] bg-white text-black border border-black p-3 grid grid-cols-[auto_1fr_auto] gap-3 items-center w-[22.5rem] print:w-[85mm] break-inside-avoid" :aria-label="`Label of ${c.name}`">
         <VesselPicture :shape="cultureView(c, undefined).shape" :family="cultureView(c, undefined).family" :grades="{}" :label="cultureView(c, undefined).shape" :fill="0" :scale="0.5" />
         <div class="min-w-0"><p class="font-bold text-[1.1875rem] leading-tight break-words">{{ c.name }}</p><p class="leading-tight">{{ cultureView(c, undefined).food?.profile.name }}</p><p class="num leading-tight">{{ dated(c.startedAt) }}</p><p class="num font-bold text-[1.375rem] tracking-[0.2em]">{{ c.code }}</p></div>
         <!-- eslint-disable-next-line vue/no-v-html -- drawn by the package from our own address -->

@@ -30,5 +30,11 @@ export function backupWords(b: Backup): { word: string, text: string } {
   }
 }
 
+/** When a harvest has grown back, to end a sentence. */
+export function backWords(days: number | null): string {
+  if (days === null) return 'it is not expected to grow back: use it while it is there'
+  return days <= 1 ? 'it is back tomorrow' : `it is back in about ${Math.round(days)} days`
+}
+
 export const ROLE_WORDS: Record<RollingRole, string> = { 'reset': 'just reset', 'half way': 'half way', 'feeding out': 'feeding out' }
 export const LEVEL_WORDS = { top: 'top', middle: 'middle', bottom: 'bottom' } as const

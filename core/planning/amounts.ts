@@ -52,7 +52,7 @@ export function feedInModel(v: Vat, given: number): { amount: number, unit: Amou
   return { amount: usual.amount * (given / proposed.value), unit: usual.unit }
 }
 
-/** What may be taken today so that it is back tomorrow. */
+/** What may be taken today: what grows in a day, or, where it only dwindles, its usual draw. When it is back is another matter (afterHarvest). */
 export function takeShare(v: Vat): Amount {
   const { surplusPerDay, organisms } = v.reading.estimate
   const share = organisms.p50 > 0 ? surplusPerDay.p50 / organisms.p50 : 0

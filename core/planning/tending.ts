@@ -32,7 +32,7 @@ export function tending(v: Vat, backup: Backup): Tending[] {
   const unseen = culture.seenAt ?? culture.record.startedAt
   add('look', doubt ? now : addHours(unseen, LOOK_AFTER_H[v.food.profile.family]), doubt ? 'It may be going wrong.' : culture.seenAt ? 'Nobody has looked since.' : 'Nobody has looked since it was started.')
   if (e.pCrash3d > CROWDED_FROM) add('thin out', now, `A crash within three days has a chance of ${percent(e.pCrash3d)}: take a third out, as food or for a second vessel.`)
-  if (inUse > 0.5 && takeShare(v).value > WORTH_TAKING) add('take', now, 'It grows back by tomorrow.')
+  if (inUse > 0.5 && takeShare(v).value > WORTH_TAKING) add('take', now, 'It is ready.')
   const feed = feedAmount(v)
   if (feed && !culture.quarantine?.reason.includes('fed')) {
     const last = culture.fedAt ?? culture.record.startedAt

@@ -2,6 +2,7 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { computed, ref } from 'vue'
 import { changeShare, feedAmount, feedInModel, renewKept, takeShare, topUpMl, type Vat } from '@renatus/core/planning/amounts'
+import { afterHarvest } from '@renatus/core/planning/cultureHarvest'
 import { acidRefusal, feedRefusals, harvestRefusals, waterRefusals } from '@renatus/core/planning/refusals'
 import type { Tending, TendingKind } from '@renatus/core/planning/tending'
 import type { RefusalId, Water } from '@renatus/core/records/vocabulary'
@@ -10,7 +11,7 @@ import { useCultureActions } from '~/composables/useCultureActions'
 import { useUnits } from '~/composables/useUnits'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { useRoomStore } from '~/stores/room'
-import { WANTS, WATER_NAMES } from '~/words/tending'
+import { backWords, WANTS, WATER_NAMES } from '~/words/tending'
 import CultureRest from './CultureRest.vue'
 import CultureReset from './CultureReset.vue'
 import CultureSplit from './CultureSplit.vue'
@@ -39,6 +40,7 @@ const feedText = computed(() => {
   return `${units.grams(f.value)}${spoons.length ? ` (${units.spoons(spoons)})` : ''}`
 })
 const take = computed(() => takeShare(props.vat))
+const back = computed(() => afterHarvest(props.vat, take.value.value).back)
 const change = computed(() => changeShare(props.vat))
 const topUp = computed(() => topUpMl(props.vat))
 const kept = computed(() => renewKept(props.vat))
@@ -73,7 +75,7 @@ const thinned = (given: number | null, despite: RefusalId[]) => void actions.did
     <ShelfEdge name="Do now" />
     <p v-if="isDue('end')" class="py-3 sentence">{{ because('end') }}</p>
     <article v-if="isDue('take') || harvestAgainst.length" class="rule py-4 grid gap-2" aria-label="Harvest">
-      <p v-if="take.value > 0.005 && !harvestAgainst.length" class="sentence">Take <span class="amount" data-testid="advised">{{ shareText(take.value) }}</span> today: about {{ units.count(vat.reading.estimate.surplusPerDay.p50) }} {{ vat.food.profile.units }}, and it is back tomorrow.</p>
+      <p v-if="take.value > 0.005 && !harvestAgainst.length" class="sentence">Take <span class="amount" data-testid="advised">{{ shareText(take.value) }}</span> today: about {{ units.count(vat.reading.estimate.surplusPerDay.p50) }} {{ vat.food.profile.units }}; {{ backWords(back) }}.</p>
       <p v-else class="sentence">Take nothing yet. <span class="small">{{ harvestAgainst[0]?.why }}</span></p>
       <div class="flex flex-wrap gap-2">
         <NuxtLink :to="`/shelf/harvest/${record.id}`" :prefetch="false" class="btn" :class="{ 'btn-main': !harvestAgainst.length }">{{ harvestAgainst.length ? 'Harvest all the same' : 'Harvest' }}</NuxtLink>

@@ -62,7 +62,7 @@ const number = (x: number) => (x >= 100 ? units.count(x) : x.toLocaleString('en-
       <div v-else class="grid gap-2 content-start" aria-live="polite">
         <p class="sentence"><span aria-hidden="true">{{ STAGES[view.stage!].mark }}</span> <strong>{{ STAGES[view.stage!].word }}</strong>, {{ certainty(stageChance) }}</p>
         <p>{{ readyLine }}</p>
-        <p v-if="e.surplusPerDay.p50 > 0 && e.readiness.ready + e.readiness.tiring > 0.5" class="num">It gives about <strong>{{ units.count(e.surplusPerDay.p50) }}</strong> {{ view.food?.profile.units }} a day ({{ units.count(e.surplusPerDay.p10) }} to {{ units.count(e.surplusPerDay.p90) }}) and grows back.</p>
+        <p v-if="e.surplusPerDay.p50 > 0 && e.readiness.ready + e.readiness.tiring > 0.5" class="num">It gives about <strong>{{ units.count(e.surplusPerDay.p50) }}</strong> {{ view.food?.profile.units }} a day ({{ units.count(e.surplusPerDay.p10) }} to {{ units.count(e.surplusPerDay.p90) }}).</p>
         <p class="small num">{{ number(e.density.p50) }} per {{ perUnit }} ({{ number(e.density.p10) }} to {{ number(e.density.p90) }}, 80 %), {{ units.count(e.organisms.p50) }} in all. Lost: {{ Math.round(e.pFailed * 100) }} %. Crash within three days: {{ Math.round(e.pCrash3d * 100) }} %.</p>
         <ul v-if="e.remarks.length" class="border-l-4 border-due pl-3"><li v-for="code in new Set(e.remarks.map(r => r.code))" :key="code">{{ REMARKS[code] }}</li></ul>
         <p v-if="e.nextLook" class="border-l-4 border-plan pl-3"><strong>The one look that tells most:</strong> {{ HOW_TO_LOOK[e.nextLook.sign] }}</p>

@@ -4,6 +4,7 @@ import { find, findables } from '~/components/finder/findable'
 import { readStart } from '~/components/start/startDraft'
 import { nextNames } from '~/composables/newCulture'
 import { addressField } from '~/words/fields'
+import { backWords } from '~/words/tending'
 import { cultureOf } from '../../core/cultureRoom'
 import { records } from '../../core/room'
 
@@ -28,6 +29,9 @@ describe('the finder', () => {
 })
 
 describe('names, drafts and addresses', () => {
+  it('says when a harvest is back, and never promises it of what dwindles', () => {
+    expect([null, 0.5, 1, 3.4].map(backWords)).toEqual(['it is not expected to grow back: use it while it is there', 'it is back tomorrow', 'it is back tomorrow', 'it is back in about 3 days'])
+  })
   it('count on from what is there and step over names in use', () => {
     expect(nextNames('Jar 3', 2, new Set(['Jar 5']))).toEqual(['Jar 4', 'Jar 6'])
     expect(nextNames('Bucket', 1, new Set())).toEqual(['Bucket 2'])

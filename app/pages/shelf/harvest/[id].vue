@@ -17,6 +17,7 @@ import { useVat } from '~/composables/useVat'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
 import { numberField } from '~/words/fields'
+import { backWords } from '~/words/tending'
 
 /** From a culture to the tanks: what each wants, as mL and pipettes of this culture today; what is left, and when it is back. */
 const room = useRoomStore()
@@ -96,7 +97,7 @@ async function log(despite: RefusalId[]) {
       <MethodSteps name="How" :steps="vat.method.harvest" />
       <section class="grid gap-3">
         <ShelfEdge name="To the tanks" />
-        <p v-if="!rows.length" class="small">No brood wants {{ vat.food.profile.units }} at the {{ round.name.toLowerCase() }}.<template v-if="advised && advised.value > 0.005">{{ ' Drawn today, ' }}{{ liquid ? volume(advised.value * vesselMl) : `${Math.round(advised.value * 100)} % of the surface` }} would be back tomorrow.</template></p>
+        <p v-if="!rows.length" class="small">No brood wants {{ vat.food.profile.units }} at the {{ round.name.toLowerCase() }}.<template v-if="advised && advised.value > 0.005">{{ ' Drawn today: ' }}{{ liquid ? volume(advised.value * vesselMl) : `${Math.round(advised.value * 100)} % of the surface` }}; {{ backWords(afterHarvest(vat, advised.value).back) }}.</template></p>
         <p v-if="scale < 1" class="border-l-4 border-due pl-3" role="status">The tanks want more than half of it: each gets its share of half.</p>
         <label v-if="liquid && pipettes.length > 1" class="font-semibold">Pipette<select v-model="pipetteId" class="field mt-1 block max-w-xs font-normal"><option v-for="p in pipettes" :key="p.id" :value="p.id">{{ p.name }}, {{ Number(p.ml.toPrecision(3)) }} mL{{ p.weighed ? ' by weight' : ' as printed' }}</option></select></label>
         <article v-for="r in rows" :key="r.p.tank.id" class="rule py-3 grid gap-1 sm:grid-cols-[1fr_auto] sm:gap-x-6">
