@@ -149,7 +149,7 @@ test('what harms is refused with its reason, and done only when it is held; the 
   await page.getByRole('button', { name: 'Something else' }).click()
   const reset = page.getByRole('article', { name: 'Reset' })
   await reset.getByLabel('Cleaned with').selectOption('bleach')
-  await expect(reset.getByText('chlorine gas')).toBeVisible()
+  await expect(reset.getByRole('listitem').filter({ hasText: 'Better not.' })).toContainText('chlorine gas')
   await reset.getByLabel('Cleaned with').selectOption('hot water')
   await reset.getByRole('button', { name: 'Reset: done' }).click()
   await expect(page.getByText('day 0').first()).toBeVisible()
