@@ -38,5 +38,7 @@ export class RenatusDatabase extends Dexie {
       await tx.table('entries').bulkPut(upgradeEntries3(await tx.table<unknown>('entries').toArray()))
       await tx.table('kept').bulkPut((await tx.table<{ record: unknown }>('kept').toArray()).map(k => ({ ...k, record: upgradeRecords3([k.record])[0] })))
     })
+    // Plans that are kept and sheets that are ticked: new kinds of entries.
+    this.version(5).stores({})
   }
 }

@@ -13,7 +13,7 @@ export const KIND_NAMES: Record<EntryKind, string> = {
   'brood.bellies': 'Bellies seen', 'weaning.started': 'Trial of a food', 'weaning.decided': 'Trial decided', 'tank.temperature': 'Tank temperature', 'tank.given': 'Food given', 'tank.task': 'Task done',
   'culture.looked': 'Look', 'culture.did': 'Culture tended', 'culture.temperature': 'Culture temperature', 'culture.harvested': 'Culture harvested', 'culture.refused': 'Not worth a harvest', 'culture.ended': 'Culture ended',
   'culture.started': 'Culture started', 'culture.moved': 'Culture moved', 'culture.quarantined': 'Set apart', 'culture.crossed': 'Line crossed', 'place.temperature': 'Place temperature',
-  'sample.counted': 'Drops counted', 'water.read': 'Water read', 'lot.measured': 'Nauplii measured', 'tool.measured': 'Measure weighed', 'learning.reset': 'Learning reset', 'note': 'Note', 'undone': 'Undone',
+  'sample.counted': 'Drops counted', 'water.read': 'Water read', 'lot.measured': 'Nauplii measured', 'tool.measured': 'Measure weighed', 'learning.reset': 'Learning reset', 'plan.kept': 'Plan kept', 'sheet.ticked': 'Sheet ticked', 'note': 'Note', 'undone': 'Undone',
 }
 
 /** Numbers of an entry that a person may correct. */
@@ -78,6 +78,8 @@ export function entrySentence(e: Entry, records: readonly AnyRecord[], measures:
     case 'lot.measured': return `${name(e.data.lotId)}: ${e.data.lengthsUm.map(Math.round).join(', ')} µm`
     case 'tool.measured': return `${name(e.data.toolId)}: ${formatGrams(e.data.grams)} of water in ${e.data.times} ${e.data.times === 1 ? 'filling' : 'fillings'}`
     case 'learning.reset': return e.data.of.type === 'food' ? (edible(e.data.of.id)?.name ?? e.data.of.id) : name(e.data.of.id)
+    case 'plan.kept': return e.data.starts.length === 0 ? 'nothing to start' : `${e.data.starts.length === 1 ? 'one start' : `${e.data.starts.length} starts`}, ${Math.round(e.data.certainty * 100)} % certainty: ${e.data.starts.map(s => `${s.vessels} ${foodName(s.food)} on ${s.on}`).join(', ')}`
+    case 'sheet.ticked': return `${e.data.text} ${e.data.done ? 'Ticked' : 'Unticked'} by ${e.data.who}.`
     case 'note': return e.data.text
     case 'undone': return 'an earlier act was taken back'
   }

@@ -1,9 +1,10 @@
+import { bestTake, courseOf } from '../foods/courses'
 import { copyCulture, runCulture, STEP_H, withoutUpkeep, type Culture } from '../foods/culture'
 import { randomStream } from '../math/random'
 import { bandOf, systematic, weightsOf, type Band, type Cloud } from './cloud'
 
 /** One day of the days to come, for a vessel that is kept by its method and from which nothing is taken. Bands of 80 %. */
-export interface ForecastDay { day: number, density: Band, surplus: Band, /** Chance that it is ready, and that it is lost. */ ready: number, lost: number }
+export interface ForecastDay { day: number, density: Band, surplus: Band, /** Organisms that day when it is drawn from day after day, as suits it best. */ gives: Band, /** Chance that it is ready, and that it is lost. */ ready: number, lost: number }
 
 /** Days until it holds as much as now again, after a share was taken; null where that is not within reach. */
 export interface Back { share: number, days: number | null }
@@ -11,6 +12,7 @@ export interface Back { share: number, days: number | null }
 export interface Forecast { days: ForecastDay[], back: Back[] }
 
 const COURSES = 80
+const GIVING_COURSES = 24
 const BACK_COURSES = 16
 const BACK_SHARES = [0.05, 0.1, 0.2, 0.33, 0.5, 0.75]
 const MOST_BACK_D = 21
@@ -21,6 +23,7 @@ export function forecast(cloud: Cloud, temperature: (day: number) => number, see
   const chance = randomStream(seed)
   const courses = systematic(w, COURSES, chance.next()).map(i => copyCulture(cloud[i]!.culture))
   const even = courses.map(() => 1)
+  const gives = giving(cloud, w, temperature, randomStream(seed + 1), daysAhead)
   const days = Array.from({ length: daysAhead + 1 }, (_, day): ForecastDay => {
     if (day > 0) for (const c of courses) runDay(c, temperature, chance)
     const environment = { temperatureC: temperature((courses[0]?.ageH ?? 0) / 24) }
@@ -28,12 +31,27 @@ export function forecast(cloud: Cloud, temperature: (day: number) => number, see
     const readiness = courses.map(c => c.family.readiness(c.state, c.params))
     return {
       day, density: bandOf(stocks.map(s => s.perCm2 ?? s.perMl ?? 0), even),
-      surplus: bandOf(courses.map(c => c.family.surplusPerDay(c.state, c.params, environment)), even),
+      surplus: bandOf(courses.map(c => c.family.surplusPerDay(c.state, c.params, environment)), even), gives: gives[day]!,
       ready: readiness.filter(r => r === 'ready').length / COURSES, lost: readiness.filter(r => r === 'failed').length / COURSES,
     }
   })
   const some = systematic(w, BACK_COURSES, chance.next()).map(i => cloud[i]!.culture)
   return { days, back: BACK_SHARES.map(share => ({ share, days: backAfter(some, share, temperature) })) }
+}
+
+/** What vessels of the belief give that are drawn from day after day. */
+function giving(cloud: Cloud, w: Float64Array, temperature: (day: number) => number, chance: ReturnType<typeof randomStream>, daysAhead: number): Band[] {
+  const drawn = systematic(w, GIVING_COURSES, chance.next()).map(i => withoutUpkeep(copyCulture(cloud[i]!.culture), ['takeOut']))
+  const middle = drawn[Math.floor(GIVING_COURSES / 2)]!
+  const share = bestTake(middle, temperature(middle.ageH / 24))
+  const courses = drawn.map(c => courseOf(c, share, temperature, daysAhead, chance))
+  const even = drawn.map(() => 1)
+  // A vessel is its own store: three days may be taken evenly.
+  const around = (course: Float64Array, day: number) => {
+    const some = course.slice(Math.max(0, day - 1), day + 2)
+    return some.reduce((a, b) => a + b, 0) / some.length
+  }
+  return Array.from({ length: daysAhead + 1 }, (_, day) => bandOf(courses.map(c => around(c, day)), even))
 }
 
 function runDay(c: Culture, temperature: (day: number) => number, chance: Parameters<typeof runCulture>[3]): void {

@@ -101,6 +101,9 @@ export interface FeedRule {
   everyDays?: number
 }
 
+/** How a starter is bought: what it takes, and when it can be had. */
+export interface Buying { leadDays: number, price: number, apartDays: number, /** Months, 1 to 12. */ months: readonly number[] }
+
 /** A look that makes a culture harmful to feed out, from a grade on. */
 export interface Foul { sign: Sign, from: number, refusal: RefusalId }
 
@@ -125,6 +128,8 @@ export interface Food {
   acid?: boolean
   /** Hours that an aerated vessel of it lasts without air; null or none where it needs none (working estimates). */
   withoutAirH?: number | null
+  /** Where a starter of it is not bought like most others. */
+  buying?: Buying
   /** Living range, degC. */
   rangeC: readonly [lo: number, hi: number]
 }

@@ -61,5 +61,7 @@ export function upgradeFile(file: unknown, version: number): unknown {
   if (version < 2) f = { ...f, records: list(f.records, upgradeRecords1), kept: keptWith(f.kept, upgradeRecords1) }
   // Version 2 to 3 added kinds of records and entries and changed none.
   if (version < 4) f = { ...f, version: 4, records: list(f.records, upgradeRecords3), entries: list(f.entries, upgradeEntries3), kept: keptWith(f.kept, upgradeRecords3) }
+  // Version 4 to 5 added kinds of entries: plans that are kept, sheets that are ticked.
+  if (version < 5) f = { ...f, version: 5 }
   return f
 }

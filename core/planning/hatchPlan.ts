@@ -28,6 +28,9 @@ export interface HatchPlan {
   rotation: Rotation | null
 }
 
+/** No hatch takes longer from start to meal, h. */
+const LONGEST_H = 120
+
 /** All tanks of a round are one want: what it lacks, every tank lacks in the same share. */
 const wantsOf = (meals: readonly Meal[]): Want[] => {
   const byRound = new Map<string, Want>()
@@ -43,15 +46,15 @@ const wantsOf = (meals: readonly Meal[]): Want[] => {
  * with every later meal the same nauplii can still feed; then the next uncovered meal, until the horizon.
  * Starts and pulls fall on rounds; nauplii are held chilled up to a day.
  * @param rounds from the current round on, at least the horizon long
+ * @param meals what is to be fed at them; by the ladders where nothing else is said
  */
-export function hatchPlan(state: RoomState, rounds: readonly RoundOccurrence[]): HatchPlan {
+export function hatchPlan(state: RoomState, rounds: readonly RoundOccurrence[], meals: Meal[] = mealsAt(state, rounds)): HatchPlan {
   const pulls = expectedPulls(state, rounds)
-  const meals = mealsAt(state, rounds)
   const batches: Batch[] = liveBatches(state, pulls)
   const wants = wantsOf(meals)
   const wanted = new Map(wants.map(w => [w.key, w.useful]))
   const open = lotInUse(state)
-  const lot: LotForPlan | null = open && { id: open.lot.id, name: open.lot.name, hatch: open.state.hatch, cystsPerG: open.lot.cystsPerG, speed: open.state.speed, spread: open.state.spread, gramsLeft: open.state.gramsLeft }
+  let lot: LotForPlan | null = open && { id: open.lot.id, name: open.lot.name, hatch: open.state.hatch, cystsPerG: open.lot.cystsPerG, speed: open.state.speed, spread: open.state.spread, gramsLeft: open.state.gramsLeft }
   const water = { saltGL: state.room.hatchSaltGL, pH: state.hatchPH }
   const free = new Map(state.vessels.map(v => [v.id, freeFrom(state, v, pulls)]))
   const putOff = new Set(rounds.filter(r => [...postponedAt(state, r.key)].some(k => k.startsWith('start:'))).map(r => r.key))
@@ -59,7 +62,7 @@ export function hatchPlan(state: RoomState, rounds: readonly RoundOccurrence[]):
   const short: { key: string, reason: Gap['reason'] }[] = []
   const given = new Set<string>()
 
-  for (let guard = 0; guard < 60; guard++) {
+  for (let guard = 0; guard < wants.length + state.vessels.length; guard++) {
     const lacking = allocate(wants, batches)
     const isShort = (w: Want) => lacking.get(w.key)! > ENOUGH * wanted.get(w.key)! && !given.has(w.key)
     const first = wants.find(isShort)
@@ -73,13 +76,15 @@ export function hatchPlan(state: RoomState, rounds: readonly RoundOccurrence[]):
       continue
     }
     const group = vesselsFor(best, lot, water, state.vessels.filter(v => canStart(free, v, best.startAt)))
+    const from: LotForPlan = lot
     const planned = group.map((vessel) => {
       const share = vessel.litres / group.reduce((l, v) => l + v.litres, 0)
-      const from = meals.filter(m => best.wants.some(w => w.key === m.round.key))
-      return plannedHatch(state, { ...best, vessel, hatchable: best.hatchable * share }, { lot, water, meals: from, rounds, share })
+      const fed = meals.filter(m => best.wants.some(w => w.key === m.round.key))
+      return plannedHatch(state, { ...best, vessel, hatchable: best.hatchable * share }, { lot: from, water, meals: fed, rounds, share })
     })
     for (const hatch of planned) {
       hatches.push(hatch)
+      lot = { ...lot, gramsLeft: Math.max(0, lot.gramsLeft - hatch.cystsG) }
       hatch.pulls.forEach((p, i) => batches.push({ id: `${hatch.key}:${i}`, at: p.at, useful: p.useful, holdH: CHILLED_HOLD_H }))
       free.set(hatch.vessel.id, best.pullsAt.at(-1)!)
     }
@@ -120,7 +125,7 @@ function optionsFor(
 ): HatchOption[] {
   const found: HatchOption[] = []
   const soon = quarterBefore(state.now)
-  const full = fullRounds(rounds)
+  const full = fullRounds(rounds).filter(r => Math.abs(hoursBetween(r.at, first.at)) <= LONGEST_H)
   for (const vessel of state.vessels) {
     const model = vesselModel(vessel, lot, water)
     for (const start of full) {

@@ -50,8 +50,15 @@ export function ladderDays(state: RoomState, dates: readonly LocalDate[]): DayOf
   return (brood, date) => found.get(`${brood.id} ${daysBetween(brood.freeOn, date)}`) ?? null
 }
 
-/** Meals of nauplii at the given rounds that have not been given yet, in order of time. */
-export function mealsAt(state: RoomState, rounds: readonly RoundOccurrence[]): Meal[] {
+/** Nauplii that a brood gets at one meal of a date. */
+export type NaupliiOf = (brood: BroodState, day: LadderDay, date: LocalDate) => number
+const byLadder: NaupliiOf = (_brood, day) => day.perMeal[brineShrimp.profile.id] ?? 0
+
+/**
+ * Meals of nauplii at the given rounds that have not been given yet, in order of time.
+ * @param naupliiOf by the ladders where nothing else is said
+ */
+export function mealsAt(state: RoomState, rounds: readonly RoundOccurrence[], naupliiOf: NaupliiOf = byLadder): Meal[] {
   const given = new Set<string>()
   const part = new Map<string, number>()
   for (const { data } of ofKind(state.entries, 'tank.fed')) {
@@ -68,7 +75,7 @@ export function mealsAt(state: RoomState, rounds: readonly RoundOccurrence[]): M
       const broods: BroodMeal[] = []
       for (const brood of state.broods) {
         const day = brood.tank?.id === tank.id ? dayOf(brood, round.date) : null
-        const nauplii = day?.perMeal[brineShrimp.profile.id] ?? 0
+        const nauplii = day ? naupliiOf(brood, day, round.date) : 0
         if (day && nauplii > 0) broods.push({ brood, day, nauplii })
       }
       const whole = broods.reduce((n, b) => n + b.nauplii, 0)

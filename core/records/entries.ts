@@ -39,6 +39,20 @@ export const hatchHarvested = z.object({
 const source = z.object({ kind: z.enum(['harvest', 'fridge', 'freezer']), id })
 const about = z.object({ type: z.string().max(20), id: z.string().max(60) })
 
+/** A start of a plan: so many vessels of a food on a day. */
+const startLine = z.object({ food: foodId, method: z.string().min(1).max(60), on: localDate, vessels: z.number().int().min(1).max(100) })
+const keptStart = startLine.extend({
+  /** Its own name, also when it is moved. */
+  id: z.string().min(1).max(90), placeId: id.nullable(), litres: z.number().positive().max(20_000), orderBy: localDate.nullable(),
+  forBrood: z.string().max(60), neededOn: localDate, failure: z.number().min(0).max(1), readyDays: z.number().positive().max(1000), readyLogSd: z.number().min(0).max(3), why: z.string().max(500),
+})
+/** What the plan hung on when it was kept. */
+const planFacts = z.object({
+  broods: z.array(z.object({ id, name: z.string().max(60), freeOn: localDate, fry: z.number().min(0), foods: z.string().max(4000) })).max(500),
+  cultures: z.array(z.object({ id, name: z.string().max(60), food: foodId, state: z.enum(['well', 'doubtful', 'lost', 'apart']) })).max(2000),
+  rounds: z.string().max(200), foods: z.string().max(8000),
+})
+
 const data = {
   'hatch.started': hatchStarted,
   'hatch.temperature': z.object({ hatchId: id, temperatureC: celsius }),
@@ -125,6 +139,13 @@ const data = {
   'tool.measured': z.object({ toolId: id, times: z.number().int().min(1).max(1000), grams: z.number().min(0.01).max(100_000).brand<'g'>() }),
   /** Forgets what was learned of a food, a lot or a tool: only what is written from now on counts. */
   'learning.reset': z.object({ of: about }),
+  /** The plan that is worked by from now on, with what somebody pinned or refused. */
+  'plan.kept': z.object({
+    from: localDate, days: z.number().int().min(1).max(400), certainty: z.number().min(0).max(1),
+    starts: z.array(keptStart).max(500), pins: z.array(startLine).max(200).default([]), refused: z.array(startLine).max(200).default([]), facts: planFacts,
+  }),
+  /** A line of a sheet for whoever looks after the room, and who ticked it. */
+  'sheet.ticked': z.object({ key: z.string().min(1).max(160), text: z.string().max(300), who: z.string().trim().min(1).max(60), done: z.boolean() }),
   'note': z.object({ text: z.string().trim().min(1).max(2000) }),
   /** Strikes out every entry of an act, another undo included. */
   'undone': z.object({ act: id }),
@@ -154,7 +175,7 @@ export const entry = z.discriminatedUnion('kind', [
   of('brood.event'), of('brood.left'), of('brood.ended'), of('brood.measured'), of('brood.bellies'), of('weaning.started'), of('weaning.decided'),
   of('tank.temperature'), of('tank.given'), of('tank.task'), of('culture.looked'), of('culture.did'), of('culture.temperature'), of('culture.harvested'), of('culture.refused'), of('culture.ended'),
   of('culture.started'), of('culture.moved'), of('culture.quarantined'), of('culture.crossed'), of('place.temperature'),
-  of('sample.counted'), of('water.read'), of('lot.measured'), of('tool.measured'), of('learning.reset'), of('note'), of('undone'),
+  of('sample.counted'), of('water.read'), of('lot.measured'), of('tool.measured'), of('learning.reset'), of('plan.kept'), of('sheet.ticked'), of('note'), of('undone'),
 ])
 
 export type Entry = z.infer<typeof entry>

@@ -10,19 +10,24 @@ import type { BroodDay } from './problem'
 /** A food may stand in for another from this suitability on. */
 export const STANDS_IN_FROM = 0.3
 const LEAST_RATION_MG = 1e-9
+/** No more than so many days before the expected day the food must stand ready. */
+const MOST_STANDBY = 7
 
 /** Animals of a food that make the whole ration of a brood for a day, spill included. */
 export const wholeRation = (day: LadderDay, food: FeedProfile): number =>
   (day.fry * day.dryRationMg * 1000 * (1 + SPILL)) / food.captureShare / day.suitability[food.id]!.size.dryUg
 
-/** What one brood eats on the days of a plan; days before it swims free are left out. */
+/**
+ * What one brood eats on the days of a plan. Where its day is only expected, the first meal is wanted from the early edge of that
+ * expectation on: fry that swim free early eat that day.
+ */
 export function broodDemand(state: RoomState, brood: BroodState, from: LocalDate, days: number): BroodDay[] {
   const first = daysBetween(brood.freeOn, from)
   const foods = foodsFor(brood, state.room)
-  return broodLadder(brood, state.room, Math.max(0, first), days - Math.max(0, -first)).flatMap((d): BroodDay[] => {
-    if (d.fry * d.dryRationMg < LEAST_RATION_MG) return []
+  const of = (d: LadderDay, day: number, standby: boolean): BroodDay[] => {
+    if (d.fry * d.dryRationMg < LEAST_RATION_MG || day < 0 || day >= days) return []
     return [{
-      brood: brood.id, day: d.day - first,
+      brood: brood.id, day, standby,
       foods: foods.flatMap((f) => {
         const suits = d.suitability[f.id]!.value
         const preferred = d.share[f.id] ?? 0
@@ -30,7 +35,11 @@ export function broodDemand(state: RoomState, brood: BroodState, from: LocalDate
         return most > 0 ? [{ food: f.id, preferred, most, organisms: wholeRation(d, f) }] : []
       }),
     }]
-  })
+  }
+  const ladder = broodLadder(brood, state.room, Math.max(0, first), days - Math.max(0, -first))
+  const early = Math.min(MOST_STANDBY, brood.dates.free.seen ? 0 : Math.round(brood.dates.free.spreadDays))
+  const opening = first < 0 && ladder[0]?.day === 0 ? Array.from({ length: early }, (_, i) => of(ladder[0]!, -first - early + i, true)).flat() : []
+  return [...opening, ...ladder.flatMap(d => of(d, d.day - first, false))]
 }
 
 /** What all broods eat, day by day. */

@@ -1,95 +1,115 @@
-import { randomStream } from '../../math/random'
+import { randomStream, type RandomStream } from '../../math/random'
 import type { PlanProblem, PlanSolution } from './problem'
+import { hatchedBy } from './program'
 import { SHARED_FATE, type Reliability } from './redundancy'
+import { COVERED_FROM, givenUpAfter, RESTART_AFTER, stepIn } from './repair'
 
-/** What may happen to a plan: how a running culture may be lost by each day, and how sure a start is. */
+/** What may happen to a plan: how a running culture may be lost by each day and how far its supply is known, and how sure a start is. */
 export interface Fates {
-  /** Chance that a running culture is lost by a day, by its id. */
-  lost: Readonly<Record<string, readonly number[]>>
-  /** By id of the startable. */
-  starts: Readonly<Record<string, Reliability>>
+  /** By id of a running culture: chance that it is lost by a day; log spread of what it gives. */
+  running: Readonly<Record<string, { lost: readonly number[], logSd: number }>>
+  /** By id of the startable: its chances, and courses of organisms by day since the start. */
+  starts: Readonly<Record<string, { reliability: Reliability, courses: readonly ArrayLike<number>[], /** Log spread of days to ready that the courses do not hold. */ lagLogSd: number, /** Days until it can be started anew. */ waits: number }>>
+  /** By brood: spread of the day it swims free, d. */
+  broods: Readonly<Record<string, number>>
 }
 
 export interface Cover { brood: string, day: number, /** Share of its ration that is planned, and chance that it is there on the day. */ planned: number, probability: number }
 
 export const FUTURES = 1000
-/** A brood is covered when it gets this share of its ration. */
-export const COVERED_FROM = 0.9
+/** A hatch fails once in so many (working estimate). */
+const HATCH_FAILS = 0.02
+/** After a failed hatch: what the fridge, a second vessel and the next pull still bring that day. */
+const AFTER_FAILURE = 0.5
 
 /**
- * Plays a plan through many futures in which cultures are lost, fail and are late. Nobody plans again in them: what a food lacks
- * is made good by what others have over, within what the mouth takes. The same seed gives the same answer.
+ * Plays a plan through many futures in which cultures are lost, fail and are late, and broods come early or late. Nobody plans again in
+ * them: a start that fails is started anew, and what a food lacks is made good by what others have over (repair.ts). The same seed gives the same answer.
  */
 export function playFutures(p: PlanProblem, solution: PlanSolution, fates: Fates, seed: number, futures = FUTURES): Cover[] {
-  const planned = plannedOrganisms(p, solution)
-  const covered = new Float64Array(p.broodDays.length)
-  const meals = p.broodDays.map(b => new Map(solution.meals.filter(m => m.brood === b.brood && m.day === b.day).map(m => [m.food, m.share])))
-  for (let i = 0; i < futures; i++) {
-    const supply = supplyOf(p, solution, fates, seed * 1_000_003 + i)
-    const left = new Map<string, number>()
-    const have = (food: string, day: number) => (p.freely.includes(food) ? Infinity : supply.get(food)?.[day] ?? 0)
-    const got = p.broodDays.map((b, n) => b.foods.reduce((sum, f) => {
-      const share = meals[n]!.get(f.food) ?? 0
-      if (share <= 0) return sum
-      const ratio = Math.min(1, have(f.food, b.day) / Math.max(1e-9, planned.get(`${f.food} ${b.day}`) ?? 0))
-      return sum + share * (Number.isFinite(ratio) ? ratio : 1)
-    }, 0))
-    p.broodDays.forEach((b, n) => {
-      for (const f of b.foods) {
-        if (got[n]! >= COVERED_FROM) break
-        const key = `${f.food} ${b.day}`
-        const spare = left.get(key) ?? Math.max(0, have(f.food, b.day) - (planned.get(key) ?? 0))
-        const add = Math.min(1 - got[n]!, Math.max(0, f.most - (meals[n]!.get(f.food) ?? 0)), spare / f.organisms)
-        got[n]! += add
-        left.set(key, spare - add * f.organisms)
+  const foods = [...new Set([...p.broodDays.flatMap(b => b.foods.map(f => f.food)), ...p.running.map(r => r.food), ...p.startable.map(s => s.food)])]
+  const at = new Map(foods.map((f, i) => [f, i]))
+  const share = new Map(solution.meals.map(m => [`${m.brood}\n${m.day}\n${m.food}`, m.share]))
+  const days = p.broodDays.filter(b => !b.standby).map(b => ({ ...b, index: b.foods.map(f => at.get(f.food)!), given: b.foods.map(f => share.get(`${b.brood}\n${b.day}\n${f.food}`) ?? 0) }))
+    const covered = new Float64Array(days.length)
+  const judged = new Float64Array(days.length)
+  const usable = usableSupply(p)
+  for (let future = 0; future < futures; future++) {
+    const chance = randomStream(seed * 1_000_003 + future)
+    const supply = supplyOf(p, solution, fates, foods, usable, chance)
+    const shift = new Map(Object.entries(fates.broods).map(([id, sd]) => [id, Math.round(chance.normal(0, sd))]))
+    const wanted = foods.map(() => new Float64Array(p.days))
+    const moved = days.map(b => b.day + (shift.get(b.brood) ?? 0))
+    days.forEach((b, n) => {
+      const d = moved[n]!
+      if (d >= 0 && d < p.days) b.foods.forEach((x, k) => { wanted[b.index[k]!]![d]! += b.given[k]! * x.organisms })
+    })
+    const left = supply.map((s, i) => s.map((x, d) => Math.max(0, x - wanted[i]![d]!)))
+    days.forEach((b, n) => {
+      const d = moved[n]!
+      if (d < 0 || d >= p.days) return
+      judged[n]!++
+      const given = b.foods.map((_, k) => b.given[k]! * Math.min(1, supply[b.index[k]!]![d]! / Math.max(1e-9, wanted[b.index[k]!]![d]!)))
+      let got = given.reduce((a, x) => a + x, 0)
+      if (got < COVERED_FROM) {
+        const add = stepIn(b, got, given, food => left[at.get(food)!]![d]!)
+        add.forEach((x, k) => {
+          if (x <= 0) return
+          const f = b.index[k]!
+          left[f]![d]! -= x * b.foods[k]!.organisms
+          got += x
+        })
       }
-      if (got[n]! >= COVERED_FROM) covered[n]!++
+      if (got >= COVERED_FROM) covered[n]!++
     })
   }
-  return p.broodDays.map((b, n) => ({ brood: b.brood, day: b.day, planned: [...meals[n]!.values()].reduce((s, x) => s + x, 0), probability: covered[n]! / futures }))
+  return days.map((b, n) => ({ brood: b.brood, day: b.day, planned: b.given.reduce((s, x) => s + x, 0), probability: judged[n]! > 0 ? covered[n]! / judged[n]! : 0 }))
 }
 
-/** Organisms that the meals of a plan ask for, by food and day. */
-function plannedOrganisms(p: PlanProblem, solution: PlanSolution): Map<string, number> {
-  const whole = new Map(p.broodDays.flatMap(b => b.foods.map(f => [`${b.brood} ${b.day} ${f.food}`, f.organisms] as const)))
-  const sum = new Map<string, number>()
-  for (const m of solution.meals) {
-    const key = `${m.food} ${m.day}`
-    sum.set(key, (sum.get(key) ?? 0) + m.share * (whole.get(`${m.brood} ${m.day} ${m.food}`) ?? 0))
+/** Supply that hangs on no culture: hatches, cubes and what is bought. */
+function usableSupply(p: PlanProblem): (food: string, day: number) => number {
+  return (food, day) => {
+    if (p.freely.includes(food)) return Infinity
+    return p.hatching?.food === food ? hatchedBy(p, day) : 0
   }
-  return sum
 }
 
 /** What there is of each food on each day of one future. */
-function supplyOf(p: PlanProblem, solution: PlanSolution, fates: Fates, seed: number): Map<string, Float64Array> {
-  const chance = randomStream(seed)
-  const supply = new Map<string, Float64Array>()
-  const of = (food: string) => {
-    const known = supply.get(food) ?? new Float64Array(p.days)
-    supply.set(food, known)
-    return known
+function supplyOf(p: PlanProblem, solution: PlanSolution, fates: Fates, foods: readonly string[], usable: (food: string, day: number) => number, chance: RandomStream): Float64Array[] {
+  const supply = foods.map(food => Float64Array.from({ length: p.days }, (_, d) => usable(food, d)))
+  if (p.hatching) {
+    const mine = supply[foods.indexOf(p.hatching.food)]
+    for (let d = 0; mine && d < p.days; d++) if (chance.next() < HATCH_FAILS) mine[d]! *= AFTER_FAILURE
   }
   for (const r of p.running) {
     const u = chance.next()
-    const days = of(r.food)
-    for (let d = 0; d < p.days && !((fates.lost[r.id]?.[d] ?? 0) > u); d++) days[d]! += r.surplus[d] ?? 0
+    const fate = fates.running[r.id]
+    const factor = Math.exp(chance.normal(0, fate?.logSd ?? 0))
+    const days = supply[foods.indexOf(r.food)]!
+    for (let d = 0; d < p.days && !((fate?.lost[d] ?? 0) > u); d++) days[d]! += (r.surplus[d] ?? 0) * factor
   }
   // Vessels of one start stand together: an urn that remembers failures gives pairs the fate they share.
   const mass = (1 - SHARED_FATE) / SHARED_FATE
   for (const s of solution.starts) {
-    const start = p.startable.find(x => x.id === s.startable)!
-    const { failure, readyLogSd } = fates.starts[s.startable]!
+    const start = p.startable.find(x => x.id === s.startable)
+    const fate = fates.starts[s.startable]
+    if (!start || !fate) continue
+    const { failure, readyDays } = fate.reliability
+    const days = supply[foods.indexOf(start.food)]!
     let failed = 0
     for (let v = 0; v < s.vessels; v++) {
-      const fails = chance.next() < (failure * mass + failed) / (mass + v)
-      const lag = Math.exp(chance.normal(0, readyLogSd))
+      let day = s.day
+      let fails = chance.next() < (failure * mass + failed) / (mass + v)
+      if (fails) failed++
+      // It is seen to fail, and started once more in the vessel that it leaves.
       if (fails) {
-        failed++
-        continue
+        day += givenUpAfter(readyDays) + RESTART_AFTER + fate.waits
+        fails = chance.next() < failure
       }
-      const days = of(start.food)
-      // A fast vessel is held at the end of what is known of its course.
-      for (let d = s.day; d < p.days; d++) days[d]! += start.gives[Math.min(start.gives.length - 1, Math.floor((d - s.day) / lag))] ?? 0
+      if (fails) continue
+      const course = fate.courses[chance.integer(0, fate.courses.length - 1)]
+      const lag = Math.exp(chance.normal(0, fate.lagLogSd))
+      for (let d = day; course && d < Math.min(p.days, s.day + start.holdsDays); d++) days[d]! += course[Math.min(course.length - 1, Math.floor((d - day) / lag))] ?? 0
     }
   }
   return supply

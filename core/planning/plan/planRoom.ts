@@ -1,152 +1,141 @@
-import type { CultureReading } from '../../estimation/readCulture'
-import { foodOf } from '../../foods/index'
-import type { Reason } from '../../reasons/reason'
-import type { RoomState } from '../../stock/roomState'
 import { addDays, daysBetween, type LocalDate } from '../../time/localDate'
-import { planDemand } from './demand'
-import type { PlanProblem, PlanSolution } from './problem'
+import { buildProblem, leaner, type BuiltProblem } from './buildProblem'
+import { plannedStart, type PlannedStart } from './explainStart'
 import { playFutures, type Cover, type Fates } from './futures'
-import { lastSafeDays, readyBy, vesselsFor } from './redundancy'
+import { gapsOf, type PlanGap } from './gaps'
+import { lastStarts, type LastStart } from './lastStarts'
+import { plannedHatches, type HatchLine } from './plannedHatches'
+import type { PlanProblem, PlanSolution } from './problem'
+import { HORIZON, type PlanRequest } from './request'
 import { PLAN_LIMITS, solvePlan } from './solvePlan'
 import type { SolveLimits, SolveProgress, Solver } from './solver'
-import { freeVessels, roomStarts, runningSupply, type RoomStart } from './startables'
-
-export interface PlanRequest {
-  state: RoomState
-  readings: ReadonlyMap<string, CultureReading>
-  from: LocalDate
-  days: number
-  /** Wanted certainty that enough vessels of a food are ready. */
-  certainty: number
-  begun: PlanProblem['begun']
-  seed: number
-}
-
-export interface PlannedStart { food: string, method: string, on: LocalDate, vessels: number, bought: boolean, forBrood: string, neededOn: LocalDate, why: Reason }
-export interface LastStart { brood: string, food: string, on: LocalDate }
-export interface CultureGap { brood: string, from: LocalDate, to: LocalDate, share: number }
+import { supplyCurves, type FoodCurve } from './supplyCurves'
+import { takesOf, type Take } from './takes'
+import { backups, weakFoods } from './tighten'
 
 export interface CulturePlan {
   status: PlanSolution['status']
   objective: number
   gap: number
+  from: LocalDate
+  days: number
+  certainty: number
   starts: PlannedStart[]
-  lastStarts: LastStart[]
-  gaps: CultureGap[]
+  hatches: HatchLine[]
+  takes: Take[]
   cover: (Omit<Cover, 'day'> & { day: LocalDate })[]
-  /** As the solver has it, so that the next plan can keep to it. */
-  begun: PlanProblem['begun']
+  lastStarts: LastStart[]
+  gaps: PlanGap[]
+  curves: FoodCurve[]
+  /** Pins that no vessel is free for, in words; the plan is then infeasible. */
+  clash: string | null
 }
 
-export const HORIZON = { least: 28, most: 120 } as const
-/** Times that backups are raised and the plan is solved again. */
+/** What a plan is doing, for whoever waits: which of at most five solves, and how near it is. */
+export interface PlanProgress extends SolveProgress { solve: number, ofAtMost: number }
+
+/** Times that backups are raised and the plan is solved again after the first two solves. */
 const ROUNDS = 3
-/** From this share of a day's ration on a food is needed. */
-const NEEDED_FROM = 0.05
-const SHORT_FROM = 0.05
+const FIRST_FUTURES = 300
 
 /**
- * Plans the starts of cultures for all broods of a room. Solved once for what is eaten, then again with the backups
- * that the wanted certainty asks for, at most three times. Hatches are planned by rounds (planning/hatchPlan.ts).
+ * Plans a room: starts of cultures by a mixed-integer programme, made up to the backups that the certainty asks for, tightened at most three
+ * times where simulated futures leave a day too doubtful; then whole hatches at whole rounds, and what is short with ways to close it.
+ * @param progress called now and then; false stops and yields the best plan so far
  */
-export function planRoom(r: PlanRequest, solver: Solver, limits: SolveLimits = PLAN_LIMITS, progress?: (p: SolveProgress) => boolean): CulturePlan {
+export function planRoom(r: PlanRequest, solver: Solver, limits: SolveLimits = PLAN_LIMITS, progress?: (p: PlanProgress) => boolean): CulturePlan {
   const days = Math.max(1, Math.min(HORIZON.most, Math.round(r.days)))
-  const starts = roomStarts(r.state, r.readings, days)
-  const grown = new Set(starts.map(s => s.food))
-  const problem: PlanProblem = {
-    days, broodDays: planDemand(r.state, r.from, days), running: runningSupply(r.state, r.readings, days), startable: starts, vessels: freeVessels(starts, days),
-    freely: r.state.room.foods.filter(f => !grown.has(f)), least: [], begun: r.begun,
+  const built = buildProblem(r, days)
+  const fates = fatesOf(r, built, days)
+  let solves = 0
+  let stopped = false
+  let spent = 0
+  const solve = (p: PlanProblem): PlanSolution => {
+    solves++
+    // The clock is one for all solves: a late one may not start the hour anew.
+    const left = { ...limits, seconds: Math.max(1, limits.seconds - spent) }
+    let seconds = 0
+    const s = solvePlan(p, solver, left, progress && ((x) => {
+      seconds = x.seconds
+      const on = progress({ ...x, solve: solves, ofAtMost: ROUNDS + 2 })
+      stopped ||= !on
+      return on
+    }))
+    spent += seconds
+    return s
   }
-  let solution = solvePlan(problem, solver, limits, progress)
-  for (let round = 0; round < ROUNDS; round++) {
-    const least = backups(starts, solution, r.certainty, Math.max(1, r.state.places.length))
-    if (JSON.stringify(least) === JSON.stringify(problem.least)) break
-    problem.least = least
-    solution = solvePlan(problem, solver, limits, progress)
-  }
-  const on = (day: number) => addDays(r.from, day)
-  return {
-    status: solution.status, objective: solution.objective, gap: solution.gap, begun: solution.starts,
-    starts: solution.starts.map(s => plannedStart(r, starts.find(x => x.id === s.startable)!, s, solution, problem)).sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : a.food < b.food ? -1 : 1)),
-    lastStarts: lastStarts(r, starts, problem),
-    gaps: gapsIn(solution, on),
-    cover: playFutures(problem, solution, fatesOf(r, starts, days), r.seed).map(c => ({ ...c, day: on(c.day) })),
-  }
-}
-
-/** What may befall what runs and what is started. */
-const fatesOf = (r: PlanRequest, starts: readonly RoomStart[], days: number): Fates => ({
-  lost: Object.fromEntries([...r.readings].map(([id, reading]) => [id, Array.from({ length: days }, (_, d) => reading.ahead?.days[Math.min(d, reading.ahead.days.length - 1)]?.lost ?? 0)])),
-  starts: Object.fromEntries(starts.map(s => [s.id, s.reliability])),
-})
-
-/** Starts that a first plan makes, made up to the number that the certainty asks for, by the day on which it made them. */
-function backups(starts: readonly RoomStart[], solution: PlanSolution, certainty: number, places: number): PlanProblem['least'] {
-  return starts.flatMap((s) => {
-    const mine = solution.starts.filter(x => x.startable === s.id)
-    if (mine.length === 0) return []
-    const needed = Math.max(...mine.map(x => x.vessels))
-    const firstMeal = Math.min(...solution.meals.filter(m => m.food === s.food && m.share > NEEDED_FROM).map(m => m.day), Infinity)
-    const start = Math.min(...mine.map(x => x.day))
-    const waits = Number.isFinite(firstMeal) ? Math.max(firstMeal - start, s.reliability.readyDays) : s.reliability.readyDays
-    const { vessels } = vesselsFor(needed, readyBy(s.reliability, waits), certainty, places)
-    return vessels > needed ? [{ food: s.food, fromDay: Math.max(0, start - 2), byDay: start + 1, starts: vessels }] : []
-  })
-}
-
-function plannedStart(r: PlanRequest, s: RoomStart, start: PlanSolution['starts'][number], solution: PlanSolution, p: PlanProblem): PlannedStart {
-  // It serves from the first day on which it gives anything.
-  const gives = start.day + Math.max(0, s.gives.findIndex(g => g > 0))
-  const meals = solution.meals.filter(m => m.food === s.food && m.day >= gives && m.share > NEEDED_FROM).sort((a, b) => a.day - b.day)
-  const wanted = p.broodDays.filter(b => b.day >= gives && b.foods.some(f => f.food === s.food && f.preferred > NEEDED_FROM)).sort((a, b) => a.day - b.day)[0]
-  const first = meals[0] ?? wanted
-  const brood = r.state.broods.find(b => b.id === first?.brood)
-  const day = first?.day ?? start.day
-  const { reliability: rel } = s
-  const late = rel.readyDays * Math.exp(1.2816 * rel.readyLogSd)
-  const needed = addDays(r.from, day)
-  return {
-    food: s.food, method: s.method.id, on: addDays(r.from, start.day), vessels: start.vessels, bought: s.bought, forBrood: brood?.id ?? '', neededOn: needed,
-    why: {
-      result: { label: `vessels of ${s.foodOf.profile.name}`, value: start.vessels, unit: '' },
-      rule: `For ${brood?.name ?? 'the stock'} on ${needed}: it takes ${Math.round(rel.readyDays)} days, nine in ten within ${Math.round(late)}; ${Math.round(rel.failure * 100)} in 100 fail, so ${start.vessels === 1 ? 'one vessel is' : `${start.vessels} vessels are`} started.`,
-      formula: 'vessels',
-      inputs: [
-        { key: 'vessels', label: 'vessels', value: start.vessels, unit: '', from: `wanted certainty ${Math.round(r.certainty * 100)} %` },
-        { key: 'ready', label: 'days to ready, median', value: rel.readyDays, unit: 'd', from: `${s.method.name} at ${Math.round(s.temperatureC)} °C, model` },
-        { key: 'late', label: 'nine in ten are ready within', value: late, unit: 'd', from: 'spread of the food' },
-        { key: 'failure', label: 'share that fails', value: rel.failure, unit: '', from: r.state.learned.foods[s.food]?.failure ? 'your own vessels and the book' : 'the book' },
-        { key: 'left', label: 'days until it is needed', value: daysBetween(addDays(r.from, start.day), needed), unit: 'd', from: brood?.name ?? '' },
-      ],
-      source: 'mixed-integer plan; beta-binomial of vessels that share a place',
-    },
-  }
-}
-
-/** For each brood and food of its ladder the day after which a start comes too late for nine in ten. */
-function lastStarts(r: PlanRequest, starts: readonly RoomStart[], p: PlanProblem): LastStart[] {
-  const first = new Map<string, { brood: string, food: string, day: number }>()
-  for (const b of p.broodDays) {
-    for (const f of b.foods) {
-      const key = `${b.brood} ${f.food}`
-      if (f.preferred > NEEDED_FROM && b.day < (first.get(key)?.day ?? Infinity)) first.set(key, { brood: b.brood, food: f.food, day: b.day })
+  let { problem } = built
+  let solution = solve(problem)
+  if (solution.meals.length + solution.starts.length + solution.shortages.length === 0 && solution.status === 'infeasible') return clashing(r, built, days)
+  const timeLeft = () => !stopped && solution.status !== 'time-limit'
+  const keep = (next: PlanSolution) => { if (next.status !== 'infeasible') solution = next }
+  if (!r.onlyPinned && timeLeft()) {
+    const least = backups(built.starts, solution, r.certainty, Math.max(1, r.state.places.length))
+    if (least.length > 0) {
+      problem = { ...problem, least }
+      keep(solve(problem))
+    }
+    const levels = new Map<string, number>()
+    for (let round = 0; round < ROUNDS && timeLeft(); round++) {
+      const weak = weakFoods(built, problem, solution, playFutures(problem, solution, fates, r.seed, FIRST_FUTURES), r.certainty, problem.least)
+      if (weak.foods.length === 0) break
+      const before = JSON.stringify([problem.least, [...levels]])
+      for (const food of weak.foods) levels.set(food, Math.min(2, (levels.get(food) ?? 0) + 1))
+      if (JSON.stringify([weak.least, [...levels]]) === before) break
+      problem = { ...leaner(r, built, levels), least: weak.least }
+      keep(solve(problem))
     }
   }
-  return [...first.values()].flatMap(({ brood, food, day }) => {
-    const s = starts.find(x => x.food === food)
-    return s && foodOf(food) && Number.isFinite(s.reliability.readyDays) ? [{ brood, food, on: addDays(r.from, Math.floor(day - lastSafeDays(s.reliability)) - (s.bought ? s.fromDay : 0)) }] : []
-  })
+  const on = (day: number) => addDays(r.from, day)
+  const starts = solution.starts.map(s => plannedStart(r, built.starts.find(x => x.id === s.startable)!, s, solution, problem))
+  return {
+    status: solution.status, objective: solution.objective, gap: solution.gap, from: r.from, days, certainty: r.certainty, clash: null,
+    starts: starts.sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : a.food < b.food ? -1 : 1)),
+    hatches: plannedHatches(r, problem, solution).lines,
+    takes: takesOf(problem, solution, r.from),
+    cover: playFutures(problem, solution, fates, r.seed).map(c => ({ ...c, day: on(c.day) })),
+    lastStarts: lastStarts(built.problem, built.starts, r.from),
+    gaps: gapsOf(r, problem, solution, built.starts),
+    curves: supplyCurves(problem, solution, built.starts, bandsOf(r, days)),
+  }
 }
 
-/** Stretches of days on which a brood goes short. */
-function gapsIn(solution: PlanSolution, on: (day: number) => LocalDate): CultureGap[] {
-  const found: { brood: string, from: number, to: number, share: number }[] = []
-  for (const s of [...solution.shortages].filter(x => x.share > SHORT_FROM).sort((a, b) => (a.brood < b.brood ? -1 : a.brood > b.brood ? 1 : a.day - b.day))) {
-    const last = found.at(-1)
-    if (last?.brood === s.brood && last.to === s.day - 1) {
-      last.to = s.day
-      last.share = Math.max(last.share, s.share)
-    } else found.push({ brood: s.brood, from: s.day, to: s.day, share: s.share })
+/** Where pins and vessels contradict each other there is no plan; it says which. */
+function clashing(r: PlanRequest, built: BuiltProblem, days: number): CulturePlan {
+  const over = built.problem.pinned.map(p => built.starts.find(s => s.id === p.startable)!).find(s => built.problem.pinned.filter(p => p.startable === s.id).reduce((n, p) => n + p.vessels, 0) > s.vesselClass.free)
+  return {
+    status: 'infeasible', objective: Infinity, gap: Infinity, from: r.from, days, certainty: r.certainty, starts: [], hatches: [], takes: [], cover: [], lastStarts: lastStarts(built.problem, built.starts, r.from), gaps: [], curves: [],
+    clash: over ? `Pins ask for more vessels for ${over.foodOf.profile.name.toLowerCase()} at one time than are free: ${over.vesselClass.free}. Unpin one, or add a vessel.` : 'Pins ask for more vessels at one time than are free. Unpin one, or add a vessel.',
   }
-  return found.map(g => ({ brood: g.brood, from: on(g.from), to: on(g.to), share: g.share }))
+}
+
+/** Log spread within which eight of ten lie between two numbers. */
+const logSdOf = (p10: number, p90: number) => (p10 > 0 && p90 > p10 ? Math.min(1.2, Math.log(p90 / p10) / 2.5631) : 0.3)
+
+/** What may befall what runs, what is started, and the days of the broods. */
+function fatesOf(r: PlanRequest, { starts, problem }: BuiltProblem, days: number): Fates {
+  return {
+    running: Object.fromEntries(problem.running.map(({ id }) => {
+      const ahead = r.readings.get(id)!.ahead!
+      const at = (d: number) => ahead.days[Math.min(d, ahead.days.length - 1)]!
+      const { p10, p90 } = at(3).gives
+      return [id, { lost: Array.from({ length: days }, (_, d) => at(d).lost), logSd: logSdOf(p10, p90) }]
+    })),
+    starts: Object.fromEntries(starts.map((s) => {
+      const logs = s.courses.readyDays.map(d => Math.log(Math.max(0.5, d)))
+      const mean = logs.reduce((a, b) => a + b, 0) / Math.max(1, logs.length)
+      const own = logs.reduce((v, x) => v + (x - mean) ** 2, 0) / Math.max(1, logs.length)
+      return [s.id, { reliability: s.reliability, courses: s.courses.gives, lagLogSd: Math.sqrt(Math.max(0, s.reliability.readyLogSd ** 2 - own)), waits: s.fromDay }]
+    })),
+    broods: Object.fromEntries(r.state.broods.map(b => [b.id, b.dates.free.seen || daysBetween(r.from, b.freeOn) <= 0 ? 0 : b.dates.free.spreadDays / 1.2816])),
+  }
+}
+
+/** Bands of what the running cultures give, for the eye. */
+function bandsOf(r: PlanRequest, days: number): Record<string, { p10: number[], p50: number[], p90: number[] }> {
+  return Object.fromEntries([...r.readings].flatMap(([id, { ahead }]) => {
+    if (!ahead) return []
+    const of = (k: 'p10' | 'p50' | 'p90') => Array.from({ length: days }, (_, d) => ahead.days[Math.min(d, ahead.days.length - 1)]!.gives[k])
+    return [[id, { p10: of('p10'), p50: of('p50'), p90: of('p90') }]]
+  }))
 }

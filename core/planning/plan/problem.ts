@@ -4,6 +4,8 @@
 export interface BroodDay {
   brood: string
   day: number
+  /** Before the day on which it is expected: its food stands ready in case it comes early. */
+  standby?: boolean
   /** By food: preferred share, most that it may be given (0 where it does not fit), and organisms for the whole ration of it alone. */
   foods: readonly { food: string, preferred: number, most: number, organisms: number }[]
 }
@@ -26,6 +28,30 @@ export interface Startable {
   fromDay: number
 }
 
+/**
+ * What hatches can bring: animals a day that the vessels hold at most, and the cysts that are left for them.
+ * Whole hatches at whole rounds are chosen afterwards (plannedHatches.ts): as whole numbers in here their fixed labour would keep the gap open.
+ */
+export interface Hatching {
+  food: string
+  /** Full-yolk animals of hatches that run and of the fridge, free of further cysts: eaten on their day, or on the next out of the fridge. */
+  onHand: readonly { day: number, useful: number }[]
+  /** Share of their worth that is left on the next day. */
+  keeps: number
+  /** In the freezer: for any day, but only once. */
+  frozen: number
+  /** Most that new hatches can bring on each day. */
+  most: readonly number[]
+  /** Cysts for one animal, and those that are left, g. */
+  gramsEach: number
+  gramsLeft: number
+  /** Of a gram, in the units of the price tag. */
+  costPerGram: number
+}
+
+/** So many vessels of a way on a day: set by hand, or begun. */
+export interface StartOn { startable: string, day: number, vessels: number }
+
 export interface PlanProblem {
   days: number
   broodDays: readonly BroodDay[]
@@ -38,7 +64,14 @@ export interface PlanProblem {
   /** Least number of starts of a food by a day, for backup. */
   least: readonly { food: string, byDay: number, starts: number, fromDay: number }[]
   /** Starts of the plan that is already begun: moving away from them costs. */
-  begun: readonly { startable: string, day: number, vessels: number }[]
+  begun: readonly StartOn[]
+  hatching: Hatching | null
+  /** Starts that somebody set by hand: at least these are made. */
+  pinned: readonly StartOn[]
+  /** Nothing but what is pinned is started: to judge a plan as it stands. */
+  onlyPinned: boolean
+  /** Days on which nobody starts anything. */
+  idle: readonly number[]
 }
 
 /** Weights of the objective: one unit of each, against the whole ration of a brood that goes without on one day. */
@@ -49,7 +82,7 @@ export interface PlanSolution {
   objective: number
   /** (best - bound) / max(1, |best|). */
   gap: number
-  starts: { startable: string, day: number, vessels: number }[]
+  starts: StartOn[]
   /** Share of its ration that a brood gets of a food on a day. */
   meals: { brood: string, day: number, food: string, share: number }[]
   shortages: { brood: string, day: number, share: number }[]

@@ -1,7 +1,7 @@
 import { WEIGHTS, type PlanProblem } from './problem'
 
 /** A variable of the programme: its weight in the objective, bounds, whether it is whole, and what it stands for. */
-export interface Variable { name: string, weight: number, upper: number, whole: boolean, means: Means }
+export interface Variable { name: string, weight: number, lower: number, upper: number, whole: boolean, means: Means }
 export type Means =
   | { kind: 'start', startable: number, day: number }
   | { kind: 'meal', broodDay: number, food: string }
@@ -9,70 +9,124 @@ export type Means =
   | { kind: 'aid' }
 
 export interface Constraint { name: string, terms: { variable: string, factor: number }[], sense: '<=' | '>=' | '=', bound: number }
-export interface Program { variables: Variable[], constraints: Constraint[] }
+/** `offset` belongs to the objective, but hangs on no variable: what is short whatever is done. */
+export interface Program { variables: Variable[], constraints: Constraint[], offset: number, /** By brood-day: share that nothing could cover. */ lost: number[] }
 
 const EPS = 1e-12
+/** Price of the whole of the freezer, so that it is kept while a hatch can do it. */
+const CUBES_LAST = 1
+/** Starts after this day are planned for one day of each week only. */
+export const WEEKLY_FROM = 45
+
+/** Whether a start is considered on a day. */
+export const mayStart = (p: PlanProblem, startable: { id: string, fromDay: number }, day: number): boolean =>
+  p.pinned.some(s => s.startable === startable.id && s.day === day)
+  || (!p.onlyPinned && day >= startable.fromDay && !p.idle.includes(day) && (day < WEEKLY_FROM || (day - WEEKLY_FROM) % 7 === 0 || p.begun.some(b => b.startable === startable.id && b.day === day)))
 
 /**
- * The mixed-integer programme of a plan. Starts are whole; meals, shortage and deviation are shares.
- * Organisms taken on a day from all vessels of a food never exceed what they give that day.
+ * The mixed-integer programme of a plan. Starts are whole; meals and shortages are shares of a brood's ration.
+ * A meal is split into the part within the preferred ladder and the part beyond it. With every share accounted for,
+ * what lies beyond equals what is missing less the shortage, so deviation = 2 x beyond + shortage + sum of preferred - 1: no constraint is needed for it.
  */
 export function planProgram(p: PlanProblem): Program {
   const variables: Variable[] = []
   const constraints: Constraint[] = []
-  const add = (name: string, weight: number, upper: number, whole: boolean, means: Means) => {
-    variables.push({ name, weight, upper, whole, means })
+  let offset = 0
+  const add = (name: string, weight: number, upper: number, whole: boolean, means: Means, lower = 0) => {
+    variables.push({ name, weight, lower, upper, whole, means })
     return name
   }
   const limit = (name: string, terms: Constraint['terms'], sense: Constraint['sense'], bound: number) => {
     if (terms.length > 0) constraints.push({ name, terms, sense, bound })
   }
   const most = (vessel: string) => Math.max(0, ...(p.vessels[vessel] ?? [0]))
+  const pinnedOn = (id: string, day: number) => p.pinned.filter(s => s.startable === id && s.day === day).reduce((n, s) => n + s.vessels, 0)
 
   // Starts, and vessels that are free for as long as each stands.
-  const starts = p.startable.map((s, i) => Array.from({ length: p.days }, (_, day) =>
-    (day < s.fromDay || most(s.vessel) === 0 ? null : add(`s${i}_${day}`, WEIGHTS.minutes * s.minutes + WEIGHTS.cost * s.cost, most(s.vessel), true, { kind: 'start', startable: i, day }))))
-  for (const [vessel, free] of Object.entries(p.vessels)) {
+  const starts = p.startable.map((s, i) => Array.from({ length: p.days }, (_, day) => {
+    const pinned = pinnedOn(s.id, day)
+    if (!mayStart(p, s, day) || Math.max(pinned, most(s.vessel)) === 0) return null
+    return add(`s${i}_${day}`, WEIGHTS.minutes * s.minutes + WEIGHTS.cost * s.cost, p.onlyPinned ? pinned : Math.max(pinned, most(s.vessel)), true, { kind: 'start', startable: i, day }, pinned)
+  }))
+  for (const [n, [vessel, free]] of Object.entries(p.vessels).entries()) {
     for (let day = 0; day < p.days; day++) {
       const terms = p.startable.flatMap((s, i) => (s.vessel !== vessel ? [] : starts[i]!.flatMap((v, from) => (v !== null && from <= day && day < from + s.holdsDays ? [{ variable: v, factor: 1 }] : []))))
-      limit(`free_${vessel.replace(/\W/g, '')}_${day}`, terms, '<=', free[day] ?? 0)
+      limit(`free${n}_${day}`, terms, '<=', free[day] ?? 0)
     }
   }
-  for (const [i, l] of p.least.entries()) {
-    const terms = p.startable.flatMap((s, k) => (s.food !== l.food ? [] : starts[k]!.flatMap((v, day) => (v !== null && day >= l.fromDay && day <= l.byDay ? [{ variable: v, factor: 1 }] : []))))
-    // A backup that no vessel is left for is a shortage of certainty, not a contradiction: it gives way before anything else does.
-    const lacks = add(`b${i}`, WEIGHTS.shortage / 10, l.starts, false, { kind: 'aid' })
-    limit(`least_${i}`, [...terms, { variable: lacks, factor: 1 }], '>=', l.starts)
+  if (!p.onlyPinned) {
+    for (const [i, l] of p.least.entries()) {
+      const terms = p.startable.flatMap((s, k) => (s.food !== l.food ? [] : starts[k]!.flatMap((v, day) => (v !== null && day >= l.fromDay && day <= l.byDay ? [{ variable: v, factor: 1 }] : []))))
+      // A backup that no vessel is left for is a shortage of certainty, not a contradiction: it gives way before anything else does.
+      const lacks = add(`b${i}`, WEIGHTS.shortage / 10, l.starts, false, { kind: 'aid' })
+      limit(`least_${i}`, [...terms, { variable: lacks, factor: 1 }], '>=', l.starts)
+    }
   }
 
-  // Meals, what is short of them, and how far they lie from the ladder.
+  // What could be there of each food on each day, if everything that may be started were.
+  const within = possible(p, starts)
   const takes = new Map<string, Constraint['terms']>()
+  const cystDays: Constraint['terms'] = []
+  const cubeDays: Constraint['terms'] = []
+  /** A batch is eaten once, today or tomorrow. */
+  const batches = new Map<number, Constraint['terms']>()
+  const lost: number[] = []
   p.broodDays.forEach((b, i) => {
-    const short = add(`z${i}`, WEIGHTS.shortage, 1, false, { kind: 'short', broodDay: i })
-    const parts: Constraint['terms'] = [{ variable: short, factor: 1 }]
-    b.foods.forEach((f, k) => {
-      if (f.most <= EPS) return
-      const meal = add(`y${i}_${k}`, 0, f.most, false, { kind: 'meal', broodDay: i, food: f.food })
-      const away = add(`d${i}_${k}`, WEIGHTS.deviation, 1, false, { kind: 'aid' })
-      parts.push({ variable: meal, factor: 1 })
-      limit(`over${i}_${k}`, [{ variable: meal, factor: 1 }, { variable: away, factor: -1 }], '<=', f.preferred)
-      limit(`under${i}_${k}`, [{ variable: meal, factor: 1 }, { variable: away, factor: 1 }], '>=', f.preferred)
-      const key = `${f.food} ${b.day}`
-      takes.set(key, [...takes.get(key) ?? [], { variable: meal, factor: f.organisms }])
-    })
-    limit(`fed${i}`, parts, '=', 1)
+    const parts: Constraint['terms'] = []
+    let reach = 0
+    for (const [k, f] of b.foods.entries()) {
+      const top = Math.min(f.most, within(f.food, b.day) / Math.max(EPS, f.organisms))
+      if (f.most <= EPS || top <= 1e-9) continue
+      reach += top
+      const mine: Constraint['terms'] = []
+      if (f.preferred > EPS) mine.push({ variable: add(`y${i}_${k}`, 0, Math.min(f.preferred, f.most), false, { kind: 'meal', broodDay: i, food: f.food }), factor: 1 })
+      if (f.most > f.preferred + EPS) mine.push({ variable: add(`x${i}_${k}`, 2 * WEIGHTS.deviation, f.most - f.preferred, false, { kind: 'meal', broodDay: i, food: f.food }), factor: 1 })
+      parts.push(...mine)
+      const key = `${f.food}\n${b.day}`
+      takes.set(key, [...takes.get(key) ?? [], ...mine.map(t => ({ ...t, factor: f.organisms }))])
+    }
+    const preferred = b.foods.reduce((s, f) => s + Math.min(f.preferred, f.most), 0)
+    offset += WEIGHTS.deviation * (preferred - 1)
+    // What no plan could cover is named, and kept out of what is weighed: it would drown the gap.
+    const hopeless = Math.max(0, 1 - reach)
+    lost.push(hopeless)
+    offset += (WEIGHTS.shortage + WEIGHTS.deviation) * hopeless
+    if (hopeless < 1 - 1e-9) limit(`fed${i}`, [...parts, { variable: add(`z${i}`, WEIGHTS.shortage + WEIGHTS.deviation, 1 - hopeless, false, { kind: 'short', broodDay: i }), factor: 1 }], '=', 1 - hopeless)
   })
-  for (const [key, terms] of takes) {
-    const [food, dayText] = [key.slice(0, key.lastIndexOf(' ')), key.slice(key.lastIndexOf(' ') + 1)]
+  for (const [n, [key, terms]] of [...takes].entries()) {
+    const [food, dayText] = key.split('\n') as [string, string]
     if (p.freely.includes(food)) continue
     const day = Number(dayText)
-    const running = p.running.filter(r => r.food === food).reduce((n, r) => n + (r.surplus[day] ?? 0), 0)
     const scale = Math.max(1, ...terms.map(t => t.factor))
+    const scaled = terms.map(t => ({ ...t, factor: t.factor / scale }))
+    if (p.hatching?.food === food) {
+      const { hatching: h } = p
+      const fresh = p.idle.includes(day) ? 0 : h.most[day] ?? 0
+      const used = add(`h${n}`, WEIGHTS.cost * h.gramsEach * h.costPerGram * scale, fresh / scale, false, { kind: 'aid' })
+      // Cubes feed nothing that is alive: they close what a hatch cannot.
+      const cubes = add(`c${n}`, CUBES_LAST * scale / Math.max(1, h.frozen), h.frozen / scale, false, { kind: 'aid' })
+      const kept = h.onHand.flatMap((b, k) => {
+        if (day < b.day || day > b.day + 1 || b.useful <= 0) return []
+        const v = add(`k${k}_${day - b.day}`, 0, 1, false, { kind: 'aid' })
+        batches.set(k, [...batches.get(k) ?? [], { variable: v, factor: 1 }])
+        return [{ variable: v, factor: (-b.useful * (day === b.day ? 1 : h.keeps)) / scale }]
+      })
+      limit(`hatch${n}`, [...scaled, { variable: used, factor: -1 }, { variable: cubes, factor: -1 }, ...kept], '<=', 0)
+      if (fresh > 0) cystDays.push({ variable: used, factor: h.gramsEach * scale })
+      if (h.frozen > 0) cubeDays.push({ variable: cubes, factor: scale / h.frozen })
+      continue
+    }
+    const running = p.running.filter(r => r.food === food).reduce((m, r) => m + (r.surplus[day] ?? 0), 0)
     const given = p.startable.flatMap((s, i) => (s.food !== food ? [] : starts[i]!.flatMap((v, from) => {
       const gives = day >= from ? s.gives[day - from] ?? 0 : 0
       return v !== null && gives > EPS ? [{ variable: v, factor: -gives / scale }] : []
     })))
-    limit(`take_${key.replace(/\W/g, '_')}`, [...terms.map(t => ({ ...t, factor: t.factor / scale })), ...given], '<=', running / scale)
+    limit(`take${n}`, [...scaled, ...given], '<=', running / scale)
+  }
+  if (p.hatching) {
+    limit('cysts', cystDays, '<=', p.hatching.gramsLeft)
+    limit('cubes', cubeDays, '<=', 1)
+    for (const [k, terms] of batches) limit(`batch${k}`, terms, '<=', 1)
   }
 
   // A plan that is begun is kept unless there is something to gain.
@@ -83,7 +137,33 @@ export function planProgram(p: PlanProblem): Program {
     const moved = add(`m${i}`, WEIGHTS.moved, b.vessels, false, { kind: 'aid' })
     limit(`begun_${i}`, [{ variable: v, factor: 1 }, { variable: moved, factor: 1 }], '>=', b.vessels)
   }
-  return { variables, constraints }
+  return { variables, constraints, offset, lost }
+}
+
+/** Most that hatches, fridge and freezer could bring on a day. */
+export function hatchedBy({ hatching: h, idle }: PlanProblem, day: number): number {
+  if (!h) return 0
+  return h.frozen + h.onHand.reduce((n, b) => n + (b.day === day ? b.useful : b.day + 1 === day ? b.useful * h.keeps : 0), 0) + (idle.includes(day) ? 0 : h.most[day] ?? 0)
+}
+
+/** Most organisms of a food that any plan could have on a day. */
+function possible(p: PlanProblem, starts: readonly (readonly (string | null)[])[]): (food: string, day: number) => number {
+  const known = new Map<string, number>()
+  return (food, day) => {
+    if (p.freely.includes(food)) return Infinity
+    if (p.hatching?.food === food) return hatchedBy(p, day)
+    const key = `${food}\n${day}`
+    const found = known.get(key)
+    if (found !== undefined) return found
+    let sum = p.running.reduce((n, r) => n + (r.food === food ? r.surplus[day] ?? 0 : 0), 0)
+    p.startable.forEach((s, i) => {
+      if (s.food !== food) return
+      const most = Math.max(0, ...(p.vessels[s.vessel] ?? [0]), ...p.pinned.filter(x => x.startable === s.id).map(x => x.vessels))
+      starts[i]!.forEach((v, from) => { if (v !== null && from <= day) sum += most * (s.gives[day - from] ?? 0) })
+    })
+    known.set(key, sum)
+    return sum
+  }
 }
 
 const term = (factor: number, name: string) => `${factor < 0 ? '-' : '+'} ${Math.abs(factor).toPrecision(12)} ${name}`
@@ -95,7 +175,7 @@ export function programText({ variables, constraints }: Program): string {
   return [
     'Minimize', ` obj:${objective.length > 0 ? wrap(objective) : ' 0'}`,
     'Subject To', ...constraints.map(c => ` ${c.name}:${wrap(c.terms.map(t => term(t.factor, t.variable)))} ${c.sense} ${c.bound.toPrecision(12)}`),
-    'Bounds', ...variables.map(v => ` 0 <= ${v.name} <= ${v.upper.toPrecision(12)}`),
+    'Bounds', ...variables.map(v => ` ${v.lower.toPrecision(12)} <= ${v.name} <= ${v.upper.toPrecision(12)}`),
     ...(variables.some(v => v.whole) ? ['General', ` ${variables.filter(v => v.whole).map(v => v.name).join('\n ')}`] : []),
     'End', '',
   ].join('\n')

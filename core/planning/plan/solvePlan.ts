@@ -13,18 +13,38 @@ const STATUS: Record<Solved['status'], PlanSolution['status']> = { 'optimal': 'o
 /** Solves a plan. What cannot be met is a shortage, so a plan is found unless vessels and pins contradict each other. */
 export function solvePlan(problem: PlanProblem, solver: Solver, limits: SolveLimits = PLAN_LIMITS, progress?: (p: SolveProgress) => boolean): PlanSolution {
   const program = planProgram(problem)
+  const { offset } = program
+  const shortages = problem.broodDays.flatMap((b, i) => (program.lost[i]! > LEAST_SHARE ? [{ brood: b.brood, day: b.day, share: program.lost[i]! }] : []))
   // Nothing to decide is a plan.
-  if (program.variables.length === 0) return { status: 'optimal', objective: 0, gap: 0, starts: [], meals: [], shortages: [] }
+  if (program.variables.length === 0) return { status: 'optimal', objective: offset, gap: 0, starts: [], meals: [], shortages }
   const found = solver.solve(programText(program), limits, progress)
-  const solution: PlanSolution = { status: STATUS[found.status], objective: found.objective, gap: found.gap, starts: [], meals: [], shortages: [] }
+  const objective = found.objective + offset
+  const solution: PlanSolution = {
+    status: STATUS[found.status], objective, starts: [], meals: [], shortages: [],
+    // Against the whole of the objective, or 1 where that is less: (best - bound) / max(1, |best|).
+    gap: found.values.size > 0 ? Math.max(0, found.objective - found.bound) / Math.max(1, Math.abs(objective)) : Infinity,
+  }
   if (found.values.size === 0) return solution
+  const short = new Map(shortages.map(s => [`${s.brood}\n${s.day}`, s]))
+  const meals = new Map<string, PlanSolution['meals'][number]>()
   for (const v of program.variables) {
     const value = found.values.get(v.name) ?? 0
     const { means } = v
     if (means.kind === 'start' && Math.round(value) > 0) solution.starts.push({ startable: problem.startable[means.startable]!.id, day: means.day, vessels: Math.round(value) })
-    if (means.kind === 'meal' && value > LEAST_SHARE) solution.meals.push({ ...of(problem, means.broodDay), food: means.food, share: value })
-    if (means.kind === 'short' && value > LEAST_SHARE) solution.shortages.push({ ...of(problem, means.broodDay), share: value })
+    if (value <= LEAST_SHARE) continue
+    if (means.kind === 'meal') {
+      const at = of(problem, means.broodDay)
+      const key = `${means.broodDay}\n${means.food}`
+      meals.set(key, { ...at, food: means.food, share: (meals.get(key)?.share ?? 0) + value })
+    }
+    if (means.kind === 'short') {
+      const at = of(problem, means.broodDay)
+      const key = `${at.brood}\n${at.day}`
+      short.set(key, { ...at, share: (short.get(key)?.share ?? 0) + value })
+    }
   }
+  solution.meals = [...meals.values()]
+  solution.shortages = [...short.values()]
   return solution
 }
 

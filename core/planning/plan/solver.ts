@@ -8,7 +8,8 @@ export interface SolveProgress { seconds: number, gap: number }
 export interface Solved {
   status: 'optimal' | 'limit' | 'time-limit' | 'stopped' | 'infeasible' | 'error'
   objective: number
-  gap: number
+  /** Proven: no plan is cheaper. */
+  bound: number
   /** Values by name of the variable; empty when there is no solution. */
   values: ReadonlyMap<string, number>
 }
@@ -28,7 +29,9 @@ export interface HighsModelLike {
   getColName(index: number): string
 }
 
-const NO_SOLUTION = { objective: Infinity, gap: Infinity, values: new Map<string, number>() }
+const NO_SOLUTION = { objective: Infinity, bound: -Infinity, values: new Map<string, number>() }
+/** Objectives below 1 are measured against 1. */
+const ABSOLUTE_GAP = 0.01
 /** primal_solution_status of a point that keeps every constraint. */
 const FEASIBLE_POINT = 2
 
@@ -36,7 +39,7 @@ const FEASIBLE_POINT = 2
 export const highsSolver = (highs: HighsLike): Solver => ({
   solve: (text, limits, progress) => highs.withModel({ format: 'lp', data: text }, (model): Solved => {
     const { modelStatus, callbackType } = highs.constants
-    model.options.set({ output_flag: false, random_seed: 1, mip_rel_gap: limits.gap, mip_max_nodes: limits.nodes, time_limit: limits.seconds })
+    model.options.set({ output_flag: false, random_seed: 1, mip_rel_gap: limits.gap, mip_abs_gap: Math.min(limits.gap, ABSOLUTE_GAP), mip_max_nodes: limits.nodes, time_limit: limits.seconds })
     const watch = progress && {
       [callbackType.mipInterrupt]: (event: { data: { running_time?: number, mip_gap?: number }, interrupt(): void }) => {
         if (!progress({ seconds: event.data.running_time ?? 0, gap: event.data.mip_gap ?? Infinity })) event.interrupt()
@@ -48,12 +51,11 @@ export const highsSolver = (highs: HighsLike): Solver => ({
     const { colValue } = model.getSolution()
     const values = new Map(Array.from({ length: model.getDimensions().numCols }, (_, i) => [model.getColName(i), colValue[i]!]))
     const objective = model.getObjectiveValue()
-    const bound = Number(model.info.get('mip_dual_bound'))
-    const gap = ended === modelStatus.optimal ? Math.min(limits.gap, gapOf(objective, bound)) : gapOf(objective, bound)
+    const dual = Number(model.info.get('mip_dual_bound'))
+    // Without whole numbers the solver names no bound: what it found is the best. An optimum lies within the gaps that were asked for.
+    const slack = Math.max(ABSOLUTE_GAP, limits.gap * Math.abs(objective))
+    const bound = !Number.isFinite(dual) ? objective : ended === modelStatus.optimal ? Math.max(dual, objective - slack) : dual
     const status = ended === modelStatus.optimal ? 'optimal' : ended === modelStatus.timeLimit ? 'time-limit' : ended === modelStatus.interrupted ? 'stopped' : 'limit'
-    return { status, objective, gap, values }
+    return { status, objective, bound, values }
   }),
 })
-
-/** (best - bound) / max(1, |best|); 0 where the solver names no bound, as for a programme without whole numbers. */
-const gapOf = (best: number, bound: number) => (Number.isFinite(bound) ? Math.max(0, (best - bound) / Math.max(1, Math.abs(best))) : 0)

@@ -1,60 +1,138 @@
 import type { CultureReading } from '../../estimation/readCulture'
+import { buyingOf, canBuyIn } from '../../foods/buying'
 import type { Food, FoodMethod } from '../../foods/contract'
+import { courseQuantile, sampleCourses, type Courses } from '../../foods/courses'
 import { foodOf } from '../../foods/index'
-import { simulate } from '../../foods/simulate'
-import { running } from '../../stock/cultures'
-import { temperatureNow } from '../../stock/placeTemperature'
+import { running, type CultureState } from '../../stock/cultures'
+import { airAt, airNow, temperatureNow } from '../../stock/placeTemperature'
 import type { RoomState } from '../../stock/roomState'
+import { addHours, hoursBetween } from '../../time/localDate'
 import type { Reliability } from './redundancy'
 import type { Running, Startable } from './problem'
+import { vesselClasses, type VesselClass } from './vesselClasses'
 
 /** A way to start a food in this room, with what the planner has to know of its chances. */
-export interface RoomStart extends Startable { foodOf: Food, method: FoodMethod, reliability: Reliability, temperatureC: number, litres: number, bought: boolean }
+export interface RoomStart extends Startable {
+  foodOf: Food
+  method: FoodMethod
+  reliability: Reliability
+  courses: Courses
+  temperatureC: number
+  placeId: string | null
+  vesselClass: VesselClass
+  bought: boolean
+}
 
-/** Days until a bought starter is there, and what it costs, in the units of a price tag (working estimates). */
-export const BUY = { days: 5, cost: 8 } as const
-/** Vessels of one food that a room is taken to have room for, where it names none. */
-const ROOM_FOR = 6
 const MINUTES_PER_STEP = 4
-const RUNS = 60
-/** Stages in which a vessel can give a starter. */
+/** Looking, feeding and drawing, spread over the days that a vessel stands (working estimate). */
+const MINUTES_PER_DAY = 1.5
+const RUNS = 48
+/** A vessel past its age is renewed within a week. */
+const GRACE_DAYS = 7
+
 const givesStarter = (r: CultureReading) => r.estimate.readiness.ready + r.estimate.readiness.tiring > 0.5
 
-/** Foods that are grown here, each by the school that was used last, else by its first. Hatches are planned by rounds. */
-export function roomStarts(state: RoomState, readings: ReadonlyMap<string, CultureReading>, days: number): RoomStart[] {
+/** Where a new vessel of a food would stand: where the last one stood, else at the place nearest to the middle of its range. */
+function standsAt(state: RoomState, food: Food, last: CultureState | undefined, warmerC: number): { placeId: string | null, temperatureC: number } {
+  if (last) return { placeId: last.placeId, temperatureC: temperatureNow(last.record, state.places, state.entries) + warmerC }
+  const middle = (food.rangeC[0] + food.rangeC[1]) / 2
+  const known = state.places.flatMap((p) => {
+    const air = airAt(airNow(p, state.entries), 'middle')
+    return air === null ? [] : [{ placeId: p.id as string | null, temperatureC: air + warmerC }]
+  }).sort((a, b) => Math.abs(a.temperatureC - middle) - Math.abs(b.temperatureC - middle))
+  return known[0] ?? { placeId: null, temperatureC: middle + warmerC }
+}
+
+/** The log spread of a food that its own courses do not show yet. */
+const sdOfLogs = (days: readonly number[]) => {
+  const logs = days.map(d => Math.log(Math.max(0.5, d)))
+  const mean = logs.reduce((a, b) => a + b, 0) / logs.length
+  return Math.sqrt(logs.reduce((s, x) => s + (x - mean) ** 2, 0) / logs.length)
+}
+
+/** What is known of a start: chances from the vessels of the room, else from the book; days to ready from its courses. */
+export function reliabilityOf(state: RoomState, food: Food, method: FoodMethod, courses: Courses): Reliability {
+  const ready = [...courses.readyDays].sort((a, b) => a - b)
+  return {
+    failure: state.learned.foods[food.profile.id]?.failure?.value ?? method.sets.failure ?? Math.min(0.9, food.reliability.failure * (method.factors.failure ?? 1)),
+    readyDays: ready[Math.floor((ready.length - 1) / 2)] ?? Infinity,
+    readyLogSd: Math.max(food.reliability.readyLogSd, ready.length > 4 ? sdOfLogs(ready) : 0),
+  }
+}
+
+/**
+ * Foods that are grown here, each by the school that was used last, else by its first, in the vessels that are free.
+ * @param lean share of the courses that give at least what is reckoned with: 0.5 is the median
+ * @param warmerC the whole room against what it shows
+ */
+export function roomStarts(state: RoomState, readings: ReadonlyMap<string, CultureReading>, days: number, lean: number, warmerC = 0): RoomStart[] {
   const alive = running(state.cultureStates)
   return state.room.foods.flatMap((id): RoomStart[] => {
     const food = foodOf(id)
     if (!food || food.profile.family === 'hatch') return []
     const last = [...state.cultureStates].filter(c => c.record.foodId === id).sort((a, b) => (a.record.startedAt < b.record.startedAt ? 1 : -1))[0]
     const method = food.methods.find(m => m.id === last?.record.methodId) ?? food.methods[0]!
-    const temperatureC = last ? temperatureNow(last.record, state.places, state.entries) : (food.rangeC[0] + food.rangeC[1]) / 2
-    const litres = last?.record.litres ?? method.vessel.volumeL
+    const { placeId, temperatureC } = standsAt(state, food, last, warmerC)
     const needsStarter = method.starterShare > 0
     const mother = alive.some(c => c.record.foodId === id && !c.quarantine && readings.has(c.id) && givesStarter(readings.get(c.id)!))
     const bought = needsStarter && !mother
-    const own = { ...method, upkeep: method.upkeep.filter(u => u.action !== 'takeOut') }
-    const many = simulate({ food, method: own, setup: { volumeL: litres }, temperature: () => temperatureC, days, actions: [], seed: 5, runs: RUNS })
-    const readyDays = many.readyDay?.p50 ?? Infinity
-    const failure = state.learned.foods[id]?.failure?.value ?? method.sets.failure ?? Math.min(0.9, food.reliability.failure * (method.factors.failure ?? 1))
-    return [{
-      id: `${id} ${method.id}`, food: id, foodOf: food, method, temperatureC, litres, bought,
-      gives: many.days.map(d => (d.readiness === 'ready' || d.readiness === 'tiring' ? d.surplusPerDay : 0)),
-      vessel: id, holdsDays: Math.max(1, Math.round(method.renewAfterDays)), minutes: MINUTES_PER_STEP * (method.start.length + 1), cost: bought ? BUY.cost : 0, fromDay: bought ? BUY.days : 0,
-      reliability: { failure, readyDays, readyLogSd: food.reliability.readyLogSd },
-    }]
+    const buying = buyingOf(food)
+    // Out of season nobody sends it: then it is a gap, with other ways.
+    if (bought && !canBuyIn(food, Number(state.today.slice(5, 7)))) return []
+    return vesselClasses(state, id, method, last?.record.litres ?? method.vessel.volumeL).flatMap((vesselClass): RoomStart[] => {
+      const courses = coursesOf(food, method, vesselClass.litres, temperatureC, days)
+      const reliability = reliabilityOf(state, food, method, courses)
+      if (!Number.isFinite(reliability.readyDays)) return []
+      const holdsDays = Math.max(1, Math.round(method.renewAfterDays))
+      return [{
+        id: `${id} ${method.id} ${vesselClass.id}`, food: id, foodOf: food, method, temperatureC, placeId, vesselClass, bought, courses, reliability,
+        // What it gives after its time is another vessel's.
+        gives: courseQuantile(courses.gives, lean).map((g, d) => (d < holdsDays && (!bought || d >= buying.apartDays) ? g : 0)),
+        vessel: vesselClass.id, holdsDays,
+        minutes: MINUTES_PER_STEP * (method.start.length + 1) + MINUTES_PER_DAY * Math.min(holdsDays, days),
+        cost: bought ? buying.price : 0, fromDay: bought ? buying.leadDays : 0,
+      }]
+    })
   })
 }
 
-/** Vessels that are free for new cultures, by food and day. */
-export const freeVessels = (starts: readonly RoomStart[], days: number): Record<string, number[]> =>
-  Object.fromEntries(starts.map(s => [s.vessel, new Array<number>(days).fill(ROOM_FOR)]))
+const sampled = new Map<string, Courses>()
 
-/** What the running cultures give: as their own forecast has it, and its last day after that. Mothers and what stands apart give nothing. */
-export function runningSupply(state: RoomState, readings: ReadonlyMap<string, CultureReading>, days: number): Running[] {
+/** Courses are the same for the same start: worked out once. */
+export function coursesOf(food: Food, method: FoodMethod, litres: number, temperatureC: number, days: number): Courses {
+  const key = [food.profile.id, method.id, litres, temperatureC.toFixed(1), days].join(' ')
+  const found = sampled.get(key) ?? sampleCourses({ food, method, setup: { volumeL: litres }, temperatureC, days, runs: RUNS, seed: 5 })
+  if (sampled.size > 200) sampled.clear()
+  sampled.set(key, found)
+  return found
+}
+
+/** Vessels that are free for new cultures, by class and day. */
+export const freeVessels = (starts: readonly RoomStart[], days: number): Record<string, number[]> =>
+  Object.fromEntries(starts.map(s => [s.vessel, new Array<number>(days).fill(s.vesselClass.free)]))
+
+/** Days that a running vessel still serves: to the age at which its method renews it, a week at least for one that is past it. */
+export function servesDays(c: CultureState, renewAfterDays: number, now: string): number {
+  const left = hoursBetween(now, addHours(c.renewedAt, renewAfterDays * 24)) / 24
+  return Math.max(GRACE_DAYS, Math.floor(left))
+}
+
+/**
+ * What the running cultures give when they are drawn from day after day, until they are renewed. Mothers and what stands apart give nothing.
+ * @param lean share of the belief that gives at least this: 0.5 is the median
+ */
+export function runningSupply(state: RoomState, readings: ReadonlyMap<string, CultureReading>, days: number, lean: number): Running[] {
   return running(state.cultureStates).flatMap((c): Running[] => {
     const ahead = readings.get(c.id)?.ahead
-    if (!ahead || c.record.mother || c.quarantine) return []
-    return [{ id: c.id, food: c.record.foodId, surplus: Array.from({ length: days }, (_, d) => ahead.days[Math.min(d, ahead.days.length - 1)]!.surplus.p50) }]
+    const food = foodOf(c.record.foodId)
+    const method = food?.methods.find(m => m.id === c.record.methodId) ?? food?.methods[0]
+    if (!ahead || !method || c.record.mother || c.quarantine) return []
+    const serves = servesDays(c, method.renewAfterDays, state.now)
+    const at = (d: number) => {
+      const { p10, p50 } = ahead.days[Math.min(d, ahead.days.length - 1)]!.gives
+      // Between the middle of the belief and its lower edge.
+      return p50 + (p10 - p50) * Math.min(1, Math.max(0, (lean - 0.5) / 0.4))
+    }
+    return [{ id: c.id, food: c.record.foodId, surplus: Array.from({ length: days }, (_, d) => (d < serves ? at(d) : 0)) }]
   })
 }

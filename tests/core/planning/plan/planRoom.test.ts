@@ -3,7 +3,8 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import { readCulture } from '@renatus/core/estimation/readCulture'
 import { broodDemand, wholeRation } from '@renatus/core/planning/plan/demand'
 import { playFutures } from '@renatus/core/planning/plan/futures'
-import { planRoom, type PlanRequest } from '@renatus/core/planning/plan/planRoom'
+import { planRoom } from '@renatus/core/planning/plan/planRoom'
+import { planRequest, type PlanRequest } from '@renatus/core/planning/plan/request'
 import type { PlanProblem } from '@renatus/core/planning/plan/problem'
 import { readyBy } from '@renatus/core/planning/plan/redundancy'
 import { highsSolver, type HighsLike, type Solver } from '@renatus/core/planning/plan/solver'
@@ -25,7 +26,7 @@ const EXACT = { nodes: 50_000, seconds: 20, gap: 0 }
 function request(o: { freeOn?: string, certainty?: number, cultures?: CultureRecord[], foods?: string[], days?: number, fry?: number } = {}): PlanRequest {
   const state = roomState([...records({ species: 'pygmy-sunfish', freeSwimmingOn: o.freeOn ?? '2026-04-01', foods: o.foods ?? ['infusoria', 'microworm', 'brine-shrimp'], fry: o.fry ?? 60 }), ...o.cultures ?? []], [], NOW)!
   const readings = new Map(state.cultures.map(c => [c.id, readCulture(c, state.entries, NOTHING_LEARNED, NOW, undefined, { ahead: true })!.reading]))
-  return { state, readings, from: state.today, days: o.days ?? 40, certainty: o.certainty ?? 0.95, begun: [], seed: 1 }
+  return planRequest({ state, readings, days: o.days ?? 40, certainty: o.certainty ?? 0.95 })
 }
 const plan = (o: Parameters<typeof request>[0] = {}, more: Partial<PlanRequest> = {}) => planRoom({ ...request(o), ...more }, solver, EXACT)
 const vessels = (p: ReturnType<typeof plan>) => p.starts.reduce((n, s) => n + s.vessels, 0)
@@ -59,7 +60,7 @@ describe('the plan of a room', () => {
       expect(s.on < s.neededOn).toBe(true)
       expect(s.why.rule).toContain('Angels')
       expect(s.why.rule).toContain(s.neededOn)
-      expect(s.why.rule).toMatch(/takes \d+ days, nine in ten within \d+; \d+ in 100 fail/)
+      expect(s.why.rule).toMatch(/ready after \d+ days, nine in ten within \d+; \d+ in 100 fail/)
     }
     for (const l of p.lastStarts) expect(l.on < '2026-04-30').toBe(true)
     const early = plan({ freeOn: '2026-03-24' })
@@ -76,7 +77,7 @@ describe('the plan of a room', () => {
     const counts = [0.8, 0.9, 0.95, 0.99].map(certainty => vessels(plan({ certainty })))
     expect(counts).toEqual([...counts].sort((a, b) => a - b))
     const first = plan()
-    const again = plan({}, { begun: first.begun })
+    const again = plan({}, { begun: first.starts })
     expect(again.starts.map(s => [s.on, s.food, s.vessels])).toEqual(first.starts.map(s => [s.on, s.food, s.vessels]))
     expect(plan()).toEqual(first)
   })
@@ -93,11 +94,12 @@ describe('futures', () => {
   const p: PlanProblem = {
     days: 12, broodDays: [10, 11].map(day => ({ brood: 'b', day, foods: [{ food: 'x', preferred: 1, most: 1, organisms: 100 }] })), running: [],
     startable: [{ id: 's', food: 'x', gives: Array.from({ length: 12 }, (_, d) => (d >= 6 ? 100 : 0)), vessel: 'x', holdsDays: 12, minutes: 0, cost: 0, fromDay: 0 }],
-    vessels: { x: new Array<number>(12).fill(3) }, freely: [], least: [], begun: [],
+    vessels: { x: new Array<number>(12).fill(3) }, freely: [], least: [], begun: [], hatching: null, pinned: [], onlyPinned: false, idle: [],
   }
   const solution = (n: number) => ({ status: 'optimal' as const, objective: 0, gap: 0, shortages: [], starts: [{ startable: 's', day: 0, vessels: n }], meals: [10, 11].map(day => ({ brood: 'b', day, food: 'x', share: 1 })) })
   const reliability = { failure: 0.2, readyDays: 6, readyLogSd: 0.3 }
-  const at = (n: number) => playFutures(p, solution(n), { lost: {}, starts: { s: reliability } }, 3, 4000)
+  const fate = { reliability, courses: [p.startable[0]!.gives], lagLogSd: 0.3, waits: 0 }
+  const at = (n: number) => playFutures(p, solution(n), { running: {}, starts: { s: fate }, broods: {} }, 3, 4000)
   it('one vessel covers as often as it is ready by then; more vessels more often; the same seed the same', () => {
     // The course of the start is stretched: on day 10 it stands where it would on day 10 over the lag.
     expect(at(1)[0]!.probability).toBeCloseTo(readyBy(reliability, 10), 1)
@@ -107,7 +109,7 @@ describe('futures', () => {
   })
   it('a running culture is there until it is lost, and others stand in where the mouth takes them', () => {
     const both: PlanProblem = { ...p, running: [{ id: 'r', food: 'y', surplus: new Array<number>(12).fill(100) }], broodDays: p.broodDays.map(b => ({ ...b, foods: [...b.foods, { food: 'y', preferred: 0, most: 1, organisms: 100 }] })) }
-    const covered = (lost: number) => playFutures(both, solution(1), { lost: { r: new Array<number>(12).fill(lost) }, starts: { s: reliability } }, 3, 2000)[0]!.probability
+    const covered = (lost: number) => playFutures(both, solution(1), { running: { r: { lost: new Array<number>(12).fill(lost), logSd: 0 } }, starts: { s: fate }, broods: {} }, 3, 2000)[0]!.probability
     expect(covered(0)).toBe(1)
     expect(covered(0.5)).toBeLessThan(1)
     expect(covered(0.5)).toBeGreaterThan(at(1)[0]!.probability)

@@ -73,7 +73,7 @@ const tinyRoom: fc.Arbitrary<PlanProblem> = fc.record({
   running: fc.array(fc.record({ id: fc.constant('r'), food: fc.constantFrom('x', 'y'), surplus: fc.array(fc.integer({ min: 0, max: 600 }), { minLength: 5, maxLength: 5 }) }), { maxLength: 1 }),
   startable: fc.tuple(startable('s', 'x'), startable('t', 'y')).map(t => [...t]),
   vessels: fc.integer({ min: 0, max: 2 }).map(n => ({ jar: new Array<number>(5).fill(n) })),
-  freely: fc.constant([]), least: fc.constant([]), begun: fc.constant([]),
+  freely: fc.constant([]), least: fc.constant([]), begun: fc.constant([]), hatching: fc.constant(null), pinned: fc.constant([]), onlyPinned: fc.constant(false), idle: fc.constant([]),
 })
 
 describe('the programme of a plan', () => {
@@ -88,7 +88,7 @@ describe('the programme of a plan', () => {
   const day = (d: number, organisms = 100) => ({ brood: 'b', day: d, foods: [{ food: 'x', preferred: 1, most: 1, organisms }] })
   const room = (more: Partial<PlanProblem> = {}): PlanProblem => ({
     days: 10, broodDays: [day(6), day(7)], running: [], startable: [{ id: 's', food: 'x', gives: [0, 0, 0, 100, 100, 100, 100], vessel: 'jar', holdsDays: 10, minutes: 15, cost: 0, fromDay: 0 }],
-    vessels: { jar: new Array<number>(10).fill(3) }, freely: [], least: [], begun: [], ...more,
+    vessels: { jar: new Array<number>(10).fill(3) }, freely: [], least: [], begun: [], hatching: null, pinned: [], onlyPinned: false, idle: [], ...more,
   })
   it('starts in time what will be needed, and nothing where it stands already', () => {
     const plan = solvePlan(room(), solver, EXACT)

@@ -1,0 +1,54 @@
+import { addDays, daysBetween, type Instant, type LocalDate } from '../../time/localDate'
+import { localDateOf } from '../../time/localDate'
+import type { CulturePlan } from './planRoom'
+import type { PlanGap } from './gaps'
+import type { PlannedStart } from './explainStart'
+import type { HatchLine } from './plannedHatches'
+
+/** Something to decide or do, in the order of the days. */
+export type Decision =
+  | { kind: 'order', on: LocalDate, start: PlannedStart }
+  | { kind: 'start', on: LocalDate, start: PlannedStart, /** Days until it would be too late for nine in ten. */ slack: number }
+  | { kind: 'gap', on: LocalDate, gap: PlanGap }
+  | { kind: 'doubt', on: LocalDate, brood: string, to: LocalDate, probability: number }
+  | { kind: 'hatch', on: LocalDate, hatch: HatchLine }
+
+/** Below this a day of a brood is a matter to decide. */
+const DOUBT_BELOW = 0.85
+
+/** What a plan asks of somebody next: orders and starts, gaps, doubtful days, and the first hatch. */
+export function decisions(plan: CulturePlan, timeZone: string, most = 5): Decision[] {
+  const found: Decision[] = []
+  for (const s of plan.starts) {
+    if (s.orderBy !== null) found.push({ kind: 'order', on: s.orderBy < plan.from ? plan.from : s.orderBy, start: s })
+    found.push({ kind: 'start', on: s.on, start: s, slack: daysBetween(s.readyBy, s.neededOn) })
+  }
+  // A gap is decided while its best way still helps: today, or so many days before it that the way takes.
+  for (const gap of plan.gaps) {
+    const best = gap.ways[0]
+    const takes = best ? daysBetween(plan.from, best.helpsFrom) : 0
+    const on = addDays(gap.from, -takes)
+    found.push({ kind: 'gap', on: on < plan.from ? plan.from : on, gap })
+  }
+  const hatch = plan.hatches[0]
+  if (hatch) found.push({ kind: 'hatch', on: dayOf(hatch.startAt, timeZone), hatch })
+  for (const d of doubts(plan)) found.push(d)
+  const rank: Decision['kind'][] = ['gap', 'order', 'start', 'hatch', 'doubt']
+  return found.sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : rank.indexOf(a.kind) - rank.indexOf(b.kind))).slice(0, most)
+}
+
+const dayOf = (at: Instant, timeZone: string) => localDateOf(at, timeZone)
+
+/** Stretches of days that are planned whole, and yet doubtful. */
+export function doubts(plan: CulturePlan): Extract<Decision, { kind: 'doubt' }>[] {
+  const found: Extract<Decision, { kind: 'doubt' }>[] = []
+  for (const c of plan.cover) {
+    if (c.planned < 0.9 || c.probability >= DOUBT_BELOW) continue
+    const last = found.at(-1)
+    if (last?.brood === c.brood && daysBetween(last.to, c.day) === 1) {
+      last.to = c.day
+      last.probability = Math.min(last.probability, c.probability)
+    } else found.push({ kind: 'doubt', on: c.day, brood: c.brood, to: c.day, probability: c.probability })
+  }
+  return found
+}

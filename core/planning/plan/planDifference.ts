@@ -1,0 +1,74 @@
+import { daysBetween } from '../../time/localDate'
+import type { PlannedStart } from './explainStart'
+import { asKept, type KeptPlan, type KeptStart, type StartState } from './keptPlan'
+import type { FactChange } from './planFacts'
+
+/** One line of what a new plan does otherwise than the kept one. */
+export interface PlanChange {
+  kind: 'new' | 'dropped' | 'moved' | 'more' | 'fewer'
+  /** As it is kept, and as it would be. */
+  was: KeptStart | null
+  is: PlannedStart | null
+  /** The changes of facts that bear on it; none when only time has passed. */
+  because: FactChange[]
+}
+
+const because = (changes: readonly FactChange[], food: string, brood: string) =>
+  changes.filter(c => ('brood' in c ? c.brood === brood : 'food' in c ? c.food === food : true))
+
+/**
+ * What a new plan does otherwise. Starts of one food are matched in the order of their days, so that one that was moved stays the same one.
+ * @param left starts of the kept plan that are still to be made
+ * @param refused lines that were refused and stay away
+ */
+export function planDifference(left: readonly StartState[], next: readonly PlannedStart[], changes: readonly FactChange[], refused: KeptPlan['refused'] = []): PlanChange[] {
+  const found: PlanChange[] = []
+  const foods = [...new Set([...left.map(s => s.food), ...next.map(s => s.food)])].sort()
+  for (const food of foods) {
+    const olds = left.filter(s => s.food === food)
+    let news = next.filter(s => s.food === food)
+    // What stands on its day is not touched by what moves around it.
+    const pairs: [StartState | null, PlannedStart | null][] = []
+    const open: StartState[] = []
+    for (const old of olds) {
+      const same = news.find(n => n.on === old.on)
+      if (same) {
+        pairs.push([old, same])
+        news = news.filter(n => n !== same)
+      } else open.push(old)
+    }
+    for (const old of open) {
+      const nearest = [...news].sort((a, b) => Math.abs(daysBetween(old.on, a.on)) - Math.abs(daysBetween(old.on, b.on)))[0] ?? null
+      pairs.push([old, nearest])
+      news = news.filter(n => n !== nearest)
+    }
+    pairs.push(...news.map(n => [null, n] as [null, PlannedStart]))
+    for (const [was, is] of pairs) {
+      const kind = was === null ? 'new' : is === null ? 'dropped' : was.on !== is.on ? 'moved' : is.vessels > was.vessels ? 'more' : is.vessels < was.vessels ? 'fewer' : null
+      if (kind === null) continue
+      if (kind === 'new' && refused.some(x => x.food === food && Math.abs(daysBetween(x.on, is!.on)) <= 2 && x.vessels >= is!.vessels)) continue
+      found.push({ kind, was, is, because: because(changes, food, is?.forBrood ?? was!.forBrood) })
+    }
+  }
+  const day = (c: PlanChange) => c.is?.on ?? c.was!.on
+  return found.sort((a, b) => (day(a) < day(b) ? -1 : day(a) > day(b) ? 1 : 0))
+}
+
+/** Takes a line into the kept plan: the start keeps its name, and what was already started counts on. */
+export function acceptChange(plan: Pick<KeptPlan, 'starts' | 'pins' | 'refused'>, change: PlanChange): Pick<KeptPlan, 'starts' | 'pins' | 'refused'> {
+  const { was, is } = change
+  const others = plan.starts.filter(s => s.id !== was?.id)
+  const pins = was ? plan.pins.filter(p => !(p.food === was.food && p.on === was.on)) : plan.pins
+  if (!is) return { ...plan, starts: others, pins }
+  const fresh = asKept(is, new Set(plan.starts.map(s => s.id)))
+  const kept = was && plan.starts.find(s => s.id === was.id)
+  const done = kept ? kept.vessels - was.vessels : 0
+  return { ...plan, pins, starts: [...others, kept ? { ...fresh, id: kept.id, vessels: is.vessels + done } : fresh] }
+}
+
+/** Refuses a line: what was kept is pinned to its day, what is new stays away. */
+export function refuseChange(plan: Pick<KeptPlan, 'starts' | 'pins' | 'refused'>, { was, is }: PlanChange): Pick<KeptPlan, 'starts' | 'pins' | 'refused'> {
+  if (!was) return { ...plan, refused: [...plan.refused, { food: is!.food, method: is!.method, on: is!.on, vessels: is!.vessels }] }
+  const pin = { food: was.food, method: was.method, on: was.on, vessels: was.vessels }
+  return { ...plan, pins: [...plan.pins.filter(p => !(p.food === pin.food && p.on === pin.on)), pin] }
+}

@@ -1,0 +1,38 @@
+import type { FoodMethod } from '../../foods/contract'
+import type { Container } from '../../records/records'
+import { running } from '../../stock/cultures'
+import type { RoomState } from '../../stock/roomState'
+
+/** Vessels that are alike, and on how many of them a new culture may be started. */
+export interface VesselClass { id: string, name: string, litres: number, free: number }
+
+/** Vessels of one food that a room is taken to have room for, where it names none. */
+export const ROOM_FOR = 6
+/** So many times smaller or larger than usual a vessel may be. */
+const FITS_WITHIN = 4
+const CLASSES = 2
+
+const isFlat = (m: FoodMethod) => m.vessel.depthCm < m.vessel.widthCm / 2
+const FLAT: readonly Container['kind'][] = ['tray', 'box', 'tub']
+
+/** Whether a method can be worked in a vessel: near enough in volume, and flat where the method is. */
+export const fitsVessel = (m: FoodMethod, c: Pick<Container, 'kind' | 'litres'>): boolean =>
+  Math.abs(Math.log(c.litres / m.vessel.volumeL)) <= Math.log(FITS_WITHIN) && (isFlat(m) ? FLAT.includes(c.kind) : c.kind !== 'tray')
+
+/**
+ * Classes of vessels for a new culture of a method, the nearest in volume first. A room that names no vessels for cultures is taken to
+ * have some of the usual size for every food.
+ */
+export function vesselClasses(state: RoomState, foodId: string, method: FoodMethod, litres: number): VesselClass[] {
+  if (state.containers.length === 0) return [{ id: `any ${foodId}`, name: 'vessel of the usual size', litres, free: ROOM_FOR }]
+  const inUse = new Set(running(state.cultureStates).map(c => c.record.containerId))
+  const classes = new Map<string, VesselClass>()
+  for (const c of state.containers) {
+    if (inUse.has(c.id) || !fitsVessel(method, c)) continue
+    const id = `${c.kind} ${c.litres}`
+    const found = classes.get(id)
+    if (found) found.free++
+    else classes.set(id, { id, name: `${c.kind} of ${c.litres} L`, litres: c.litres, free: 1 })
+  }
+  return [...classes.values()].sort((a, b) => Math.abs(Math.log(a.litres / litres)) - Math.abs(Math.log(b.litres / litres))).slice(0, CLASSES)
+}
