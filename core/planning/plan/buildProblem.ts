@@ -1,4 +1,3 @@
-import { courseQuantile } from '../../foods/courses'
 import { foodOf } from '../../foods/index'
 import { daysBetween } from '../../time/localDate'
 import { planDemand } from './demand'
@@ -6,9 +5,6 @@ import { hatchingOf } from './hatching'
 import type { PlanProblem, StartOn } from './problem'
 import type { PlanRequest, StartLine } from './request'
 import { freeVessels, roomStarts, runningSupply, type RoomStart } from './startables'
-
-/** Share of courses and beliefs that give at least what is reckoned with: the middle at first, less for what proved too weak. */
-export const LEAN = [0.5, 0.75, 0.9] as const
 
 /** A plan's problem with the ways to start that it was made of. */
 export interface BuiltProblem { problem: PlanProblem, starts: RoomStart[] }
@@ -24,27 +20,16 @@ export function onStarts(lines: readonly StartLine[], starts: readonly RoomStart
 
 /** The room of a request as the solver sees it. */
 export function buildProblem(r: PlanRequest, days: number): BuiltProblem {
-  const starts = roomStarts(r.state, r.readings, days, LEAN[0], r.warmerC)
+  const starts = roomStarts(r.state, r.readings, days, r.warmerC)
   const grown = new Set(starts.map(s => s.food))
   const hatching = hatchingOf(r.state, days)
   const cultured = new Set([...grown, ...r.state.cultureStates.map(c => c.record.foodId), ...(hatching ? [hatching.food] : [])])
   const problem: PlanProblem = {
-    days, broodDays: planDemand(r.state, r.from, days), running: runningSupply(r.state, r.readings, days, LEAN[0]), startable: starts, vessels: freeVessels(starts, days),
+    days, broodDays: planDemand(r.state, r.from, days), running: runningSupply(r.state, r.readings, days), startable: starts, vessels: freeVessels(starts, days),
     // What is neither grown nor hatched is bought: it is there.
     freely: r.state.room.foods.filter(f => !cultured.has(f) && foodOf(f) === null), least: [], hatching,
     begun: onStarts(r.begun, starts, r.from, days), pinned: onStarts(r.pins, starts, r.from, days), onlyPinned: r.onlyPinned,
     idle: r.idle.map(d => daysBetween(r.from, d)).filter(d => d >= 0 && d < days),
   }
   return { problem, starts }
-}
-
-/** The same with less reckoned of the foods that proved too weak. */
-export function leaner(r: PlanRequest, built: BuiltProblem, levels: ReadonlyMap<string, number>): PlanProblem {
-  const of = (food: string) => LEAN[Math.min(LEAN.length - 1, levels.get(food) ?? 0)]!
-  const running = new Map(LEAN.map(lean => [lean, runningSupply(r.state, r.readings, built.problem.days, lean)] as const))
-  return {
-    ...built.problem,
-    running: built.problem.running.map(x => running.get(of(x.food))!.find(y => y.id === x.id) ?? x),
-    startable: built.starts.map(s => ({ ...s, gives: courseQuantile(s.courses.gives, of(s.food)).map((g, d) => (d < s.holdsDays ? g : 0)) })),
-  }
 }

@@ -28,7 +28,9 @@ function serves(s: RoomStart, start: StartOn, solution: PlanSolution, p: PlanPro
   const gives = start.day + Math.max(0, s.gives.findIndex(g => g > 0))
   const standby = new Set(p.broodDays.filter(b => b.standby).map(b => `${b.brood}\n${b.day}`))
   const mine = solution.meals.filter(m => m.food === s.food && m.day >= gives && m.share > NEEDED_FROM && !standby.has(`${m.brood}\n${m.day}`)).sort((a, b) => a.day - b.day)[0]
-  return mine ?? p.broodDays.filter(b => !b.standby && b.day >= gives && b.foods.some(f => f.food === s.food && f.preferred > NEEDED_FROM)).sort((a, b) => a.day - b.day)[0]
+  // A backup serves nobody by plan: it stands ready for what the food is eaten for next.
+  const later = solution.meals.filter(m => m.food === s.food && m.day > start.day && !standby.has(`${m.brood}\n${m.day}`)).sort((a, b) => a.day - b.day)
+  return mine ?? later.find(m => m.day >= gives) ?? later.at(-1) ?? p.broodDays.filter(b => !b.standby && b.day >= gives && b.foods.some(f => f.food === s.food && f.preferred > NEEDED_FROM)).sort((a, b) => a.day - b.day)[0]
 }
 
 const percent = (x: number) => Math.round(x * 100)

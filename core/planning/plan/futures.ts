@@ -2,7 +2,7 @@ import { randomStream, type RandomStream } from '../../math/random'
 import type { PlanProblem, PlanSolution } from './problem'
 import { hatchedBy } from './program'
 import { SHARED_FATE, type Reliability } from './redundancy'
-import { COVERED_FROM, givenUpAfter, RESTART_AFTER, stepIn } from './repair'
+import { COVERED_FROM, givenUpAfter, RESTART_AFTER, steppingOrder, stepInShare } from './repair'
 
 /** What may happen to a plan: how a running culture may be lost by each day and how far its supply is known, and how sure a start is. */
 export interface Fates {
@@ -30,40 +30,60 @@ export function playFutures(p: PlanProblem, solution: PlanSolution, fates: Fates
   const foods = [...new Set([...p.broodDays.flatMap(b => b.foods.map(f => f.food)), ...p.running.map(r => r.food), ...p.startable.map(s => s.food)])]
   const at = new Map(foods.map((f, i) => [f, i]))
   const share = new Map(solution.meals.map(m => [`${m.brood}\n${m.day}\n${m.food}`, m.share]))
-  const days = p.broodDays.filter(b => !b.standby).map(b => ({ ...b, index: b.foods.map(f => at.get(f.food)!), given: b.foods.map(f => share.get(`${b.brood}\n${b.day}\n${f.food}`) ?? 0) }))
-    const covered = new Float64Array(days.length)
+  const days = p.broodDays.filter(b => !b.standby).map((b): Portion => ({
+    brood: b.brood, day: b.day, order: steppingOrder(b), food: Int32Array.from(b.foods, f => at.get(f.food)!), most: Float64Array.from(b.foods, f => f.most),
+    organisms: Float64Array.from(b.foods, f => f.organisms), given: Float64Array.from(b.foods, f => share.get(`${b.brood}\n${b.day}\n${f.food}`) ?? 0),
+  }))
+  const covered = new Float64Array(days.length)
   const judged = new Float64Array(days.length)
   const usable = usableSupply(p)
+  const certain = new Float64Array(foods.length * p.days)
+  foods.forEach((food, f) => { for (let d = 0; d < p.days; d++) certain[f * p.days + d] = usable(food, d) })
+  const supply = new Float64Array(certain.length)
+  const wanted = new Float64Array(certain.length)
+  const moved = new Int32Array(days.length)
   for (let future = 0; future < futures; future++) {
     const chance = randomStream(seed * 1_000_003 + future)
-    const supply = supplyOf(p, solution, fates, foods, usable, chance)
+    supply.set(certain)
+    addSupply(supply, p, solution, fates, at, chance)
     const shift = new Map(Object.entries(fates.broods).map(([id, sd]) => [id, Math.round(chance.normal(0, sd))]))
-    const wanted = foods.map(() => new Float64Array(p.days))
-    const moved = days.map(b => b.day + (shift.get(b.brood) ?? 0))
-    days.forEach((b, n) => {
+    wanted.fill(0)
+    for (let n = 0; n < days.length; n++) {
+      const b = days[n]!
+      const d = moved[n] = b.day + (shift.get(b.brood) ?? 0)
+      if (d < 0 || d >= p.days) continue
+      for (let k = 0; k < b.food.length; k++) wanted[b.food[k]! * p.days + d]! += b.given[k]! * b.organisms[k]!
+    }
+    for (let n = 0; n < days.length; n++) {
       const d = moved[n]!
-      if (d >= 0 && d < p.days) b.foods.forEach((x, k) => { wanted[b.index[k]!]![d]! += b.given[k]! * x.organisms })
-    })
-    const left = supply.map((s, i) => s.map((x, d) => Math.max(0, x - wanted[i]![d]!)))
-    days.forEach((b, n) => {
-      const d = moved[n]!
-      if (d < 0 || d >= p.days) return
+      if (d < 0 || d >= p.days) continue
       judged[n]!++
-      const given = b.foods.map((_, k) => b.given[k]! * Math.min(1, supply[b.index[k]!]![d]! / Math.max(1e-9, wanted[b.index[k]!]![d]!)))
-      let got = given.reduce((a, x) => a + x, 0)
-      if (got < COVERED_FROM) {
-        const add = stepIn(b, got, given, food => left[at.get(food)!]![d]!)
-        add.forEach((x, k) => {
-          if (x <= 0) return
-          const f = b.index[k]!
-          left[f]![d]! -= x * b.foods[k]!.organisms
-          got += x
-        })
-      }
-      if (got >= COVERED_FROM) covered[n]!++
-    })
+      if (fed(days[n]!, d, p.days, supply, wanted) >= COVERED_FROM) covered[n]!++
+    }
   }
   return days.map((b, n) => ({ brood: b.brood, day: b.day, planned: b.given.reduce((s, x) => s + x, 0), probability: judged[n]! > 0 ? covered[n]! / judged[n]! : 0 }))
+}
+
+/** A brood-day in flat arrays: a thousand futures go through all of them. */
+interface Portion { brood: string, day: number, order: readonly number[], food: Int32Array, most: Float64Array, organisms: Float64Array, given: Float64Array }
+
+/** Share of its ration that a brood gets on a day of one future. What steps in counts as wanted: nobody else gets it. */
+function fed(b: Portion, d: number, days: number, supply: Float64Array, wanted: Float64Array): number {
+  let got = 0
+  for (let k = 0; k < b.food.length; k++) {
+    const cell = b.food[k]! * days + d
+    if (b.given[k]! > 0) got += b.given[k]! * Math.min(1, supply[cell]! / Math.max(1e-9, wanted[cell]!))
+  }
+  if (got >= COVERED_FROM) return got
+  for (const k of b.order) {
+    if (got >= 1 - 1e-9) break
+    const cell = b.food[k]! * days + d
+    const add = stepInShare(1 - got, b.most[k]! - b.given[k]!, (supply[cell]! - wanted[cell]!) / Math.max(1e-9, b.organisms[k]!))
+    if (add <= 0) continue
+    wanted[cell]! += add * b.organisms[k]!
+    got += add
+  }
+  return got
 }
 
 /** Supply that hangs on no culture: hatches, cubes and what is bought. */
@@ -74,19 +94,18 @@ function usableSupply(p: PlanProblem): (food: string, day: number) => number {
   }
 }
 
-/** What there is of each food on each day of one future. */
-function supplyOf(p: PlanProblem, solution: PlanSolution, fates: Fates, foods: readonly string[], usable: (food: string, day: number) => number, chance: RandomStream): Float64Array[] {
-  const supply = foods.map(food => Float64Array.from({ length: p.days }, (_, d) => usable(food, d)))
+/** Adds what hangs on chance to the supply of one future. */
+function addSupply(supply: Float64Array, p: PlanProblem, solution: PlanSolution, fates: Fates, at: ReadonlyMap<string, number>, chance: RandomStream): void {
   if (p.hatching) {
-    const mine = supply[foods.indexOf(p.hatching.food)]
-    for (let d = 0; mine && d < p.days; d++) if (chance.next() < HATCH_FAILS) mine[d]! *= AFTER_FAILURE
+    const row = at.get(p.hatching.food)
+    for (let d = 0; row !== undefined && d < p.days; d++) if (chance.next() < HATCH_FAILS) supply[row * p.days + d]! *= AFTER_FAILURE
   }
   for (const r of p.running) {
     const u = chance.next()
     const fate = fates.running[r.id]
     const factor = Math.exp(chance.normal(0, fate?.logSd ?? 0))
-    const days = supply[foods.indexOf(r.food)]!
-    for (let d = 0; d < p.days && !((fate?.lost[d] ?? 0) > u); d++) days[d]! += (r.surplus[d] ?? 0) * factor
+    const row = at.get(r.food)! * p.days
+    for (let d = 0; d < p.days && !((fate?.lost[d] ?? 0) > u); d++) supply[row + d]! += (r.surplus[d] ?? 0) * factor
   }
   // Vessels of one start stand together: an urn that remembers failures gives pairs the fate they share.
   const mass = (1 - SHARED_FATE) / SHARED_FATE
@@ -95,22 +114,22 @@ function supplyOf(p: PlanProblem, solution: PlanSolution, fates: Fates, foods: r
     const fate = fates.starts[s.startable]
     if (!start || !fate) continue
     const { failure, readyDays } = fate.reliability
-    const days = supply[foods.indexOf(start.food)]!
+    const row = at.get(start.food)! * p.days
     let failed = 0
     for (let v = 0; v < s.vessels; v++) {
       let day = s.day
       let fails = chance.next() < (failure * mass + failed) / (mass + v)
-      if (fails) failed++
-      // It is seen to fail, and started once more in the vessel that it leaves.
       if (fails) {
+        failed++
+        // It is seen to fail, and started once more in the vessel that it leaves.
         day += givenUpAfter(readyDays) + RESTART_AFTER + fate.waits
         fails = chance.next() < failure
       }
       if (fails) continue
       const course = fate.courses[chance.integer(0, fate.courses.length - 1)]
       const lag = Math.exp(chance.normal(0, fate.lagLogSd))
-      for (let d = day; course && d < Math.min(p.days, s.day + start.holdsDays); d++) days[d]! += course[Math.min(course.length - 1, Math.floor((d - day) / lag))] ?? 0
+      const end = Math.min(p.days, s.day + start.holdsDays)
+      for (let d = day; course && d < end; d++) supply[row + d]! += course[Math.min(course.length - 1, Math.floor((d - day) / lag))] ?? 0
     }
   }
-  return supply
 }

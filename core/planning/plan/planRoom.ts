@@ -1,5 +1,5 @@
 import { addDays, daysBetween, type LocalDate } from '../../time/localDate'
-import { buildProblem, leaner, type BuiltProblem } from './buildProblem'
+import { buildProblem, type BuiltProblem } from './buildProblem'
 import { plannedStart, type PlannedStart } from './explainStart'
 import { playFutures, type Cover, type Fates } from './futures'
 import { gapsOf, type PlanGap } from './gaps'
@@ -75,14 +75,10 @@ export function planRoom(r: PlanRequest, solver: Solver, limits: SolveLimits = P
       problem = { ...problem, least }
       keep(solve(problem))
     }
-    const levels = new Map<string, number>()
     for (let round = 0; round < ROUNDS && timeLeft(); round++) {
-      const weak = weakFoods(built, problem, solution, playFutures(problem, solution, fates, r.seed, FIRST_FUTURES), r.certainty, problem.least)
-      if (weak.foods.length === 0) break
-      const before = JSON.stringify([problem.least, [...levels]])
-      for (const food of weak.foods) levels.set(food, Math.min(2, (levels.get(food) ?? 0) + 1))
-      if (JSON.stringify([weak.least, [...levels]]) === before) break
-      problem = { ...leaner(r, built, levels), least: weak.least }
+      const least = weakFoods(built, problem, solution, playFutures(problem, solution, fates, r.seed, FIRST_FUTURES), r.certainty, problem.least)
+      if (JSON.stringify(least) === JSON.stringify(problem.least)) break
+      problem = { ...problem, least }
       keep(solve(problem))
     }
   }

@@ -4,21 +4,28 @@ import type { BroodDay } from './problem'
 export const COVERED_FROM = 0.9
 
 /**
- * What steps in when a food fails on the day: the others that the mouth takes, those of the ladder first and then by how much of
- * the ration they may make, as far as there is something over. Used by the futures of a plan and by first aid in the Round.
+ * Who steps in first when a food fails on the day: those of the ladder, then by how much of the ration they may make.
+ * One rule for the futures of a plan and for first aid in the Round.
+ */
+export const steppingOrder = (day: Pick<BroodDay, 'foods'>): number[] =>
+  day.foods.map((f, i) => ({ f, i })).sort((a, b) => b.f.preferred - a.f.preferred || b.f.most - a.f.most).map(x => x.i)
+
+/** Share of the ration that a food adds: no more than lacks, than the mouth takes of it, than there is over. */
+export const stepInShare = (lacks: number, mayAdd: number, spare: number): number => Math.max(0, Math.min(lacks, mayAdd, spare))
+
+/**
+ * What steps in on a day, by the rule above.
  * @param got share of the ration that is there already
  * @param given share of each food that is in it, in the order of the day's foods
  * @param spare organisms of a food that nobody else wants that day
  * @returns shares to add, in the order of the day's foods
  */
-export function stepIn(day: BroodDay, got: number, given: readonly number[], spare: (food: string) => number): number[] {
+export function stepIn(day: Pick<BroodDay, 'foods'>, got: number, given: readonly number[], spare: (food: string) => number): number[] {
   const add = day.foods.map(() => 0)
   let lacks = Math.max(0, 1 - got)
-  const order = day.foods.map((f, i) => ({ f, i })).sort((a, b) => b.f.preferred - a.f.preferred || b.f.most - a.f.most)
-  for (const { f, i } of order) {
-    if (lacks <= 1e-9) break
-    const share = Math.min(lacks, Math.max(0, f.most - given[i]!), spare(f.food) / Math.max(1e-9, f.organisms))
-    add[i] = Math.max(0, share)
+  for (const i of steppingOrder(day)) {
+    const f = day.foods[i]!
+    add[i] = stepInShare(lacks, f.most - given[i]!, spare(f.food) / Math.max(1e-9, f.organisms))
     lacks -= add[i]!
   }
   return add

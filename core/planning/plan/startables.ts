@@ -62,10 +62,9 @@ export function reliabilityOf(state: RoomState, food: Food, method: FoodMethod, 
 
 /**
  * Foods that are grown here, each by the school that was used last, else by its first, in the vessels that are free.
- * @param lean share of the courses that give at least what is reckoned with: 0.5 is the median
  * @param warmerC the whole room against what it shows
  */
-export function roomStarts(state: RoomState, readings: ReadonlyMap<string, CultureReading>, days: number, lean: number, warmerC = 0): RoomStart[] {
+export function roomStarts(state: RoomState, readings: ReadonlyMap<string, CultureReading>, days: number, warmerC = 0): RoomStart[] {
   const alive = running(state.cultureStates)
   return state.room.foods.flatMap((id): RoomStart[] => {
     const food = foodOf(id)
@@ -87,7 +86,7 @@ export function roomStarts(state: RoomState, readings: ReadonlyMap<string, Cultu
       return [{
         id: `${id} ${method.id} ${vesselClass.id}`, food: id, foodOf: food, method, temperatureC, placeId, vesselClass, bought, courses, reliability,
         // What it gives after its time is another vessel's.
-        gives: courseQuantile(courses.gives, lean).map((g, d) => (d < holdsDays && (!bought || d >= buying.apartDays) ? g : 0)),
+        gives: courseQuantile(courses.gives, 0.5).map((g, d) => (d < holdsDays && (!bought || d >= buying.apartDays) ? g : 0)),
         vessel: vesselClass.id, holdsDays,
         minutes: MINUTES_PER_STEP * (method.start.length + 1) + MINUTES_PER_DAY * Math.min(holdsDays, days),
         cost: bought ? buying.price : 0, fromDay: bought ? buying.leadDays : 0,
@@ -117,22 +116,15 @@ export function servesDays(c: CultureState, renewAfterDays: number, now: string)
   return Math.max(GRACE_DAYS, Math.floor(left))
 }
 
-/**
- * What the running cultures give when they are drawn from day after day, until they are renewed. Mothers and what stands apart give nothing.
- * @param lean share of the belief that gives at least this: 0.5 is the median
- */
-export function runningSupply(state: RoomState, readings: ReadonlyMap<string, CultureReading>, days: number, lean: number): Running[] {
+/** What the running cultures give, in the middle of the belief, when they are drawn from day after day until they are renewed. Mothers and what stands apart give nothing. */
+export function runningSupply(state: RoomState, readings: ReadonlyMap<string, CultureReading>, days: number): Running[] {
   return running(state.cultureStates).flatMap((c): Running[] => {
     const ahead = readings.get(c.id)?.ahead
     const food = foodOf(c.record.foodId)
     const method = food?.methods.find(m => m.id === c.record.methodId) ?? food?.methods[0]
     if (!ahead || !method || c.record.mother || c.quarantine) return []
     const serves = servesDays(c, method.renewAfterDays, state.now)
-    const at = (d: number) => {
-      const { p10, p50 } = ahead.days[Math.min(d, ahead.days.length - 1)]!.gives
-      // Between the middle of the belief and its lower edge.
-      return p50 + (p10 - p50) * Math.min(1, Math.max(0, (lean - 0.5) / 0.4))
-    }
+    const at = (d: number) => ahead.days[Math.min(d, ahead.days.length - 1)]!.gives.p50
     return [{ id: c.id, food: c.record.foodId, surplus: Array.from({ length: days }, (_, d) => (d < serves ? at(d) : 0)) }]
   })
 }

@@ -6,6 +6,8 @@ import type { RoomStart } from './startables'
 
 /** From this share of a day's ration on a food is needed. */
 export const NEEDED_FROM = 0.05
+/** A day leans on a food from this share on. */
+const LEANS_FROM = 0.2
 /** A day is planned whole from here on: what is short by plan is a gap, not a doubt. */
 const WHOLE_FROM = 0.9
 /** Days around the last safe day within which a further vessel may be started. */
@@ -33,14 +35,11 @@ export function backups(starts: readonly RoomStart[], solution: PlanSolution, ce
   return [...byFood.values()]
 }
 
-/** Foods that leave a day too doubtful, and what that asks for: more vessels of them in time, and less reckoned of each. */
-export interface Weak { foods: string[], least: Least[] }
-
 /**
  * Days that are planned whole and yet less sure than wanted: the foods of those days get a further vessel, started by the last safe day.
  * @param had what was asked for before; it is never taken back
  */
-export function weakFoods({ starts }: BuiltProblem, p: PlanProblem, solution: PlanSolution, cover: readonly Cover[], certainty: number, had: readonly Least[]): Weak {
+export function weakFoods({ starts }: BuiltProblem, p: PlanProblem, solution: PlanSolution, cover: readonly Cover[], certainty: number, had: readonly Least[]): Least[] {
   const shares = new Map<string, { food: string, share: number }[]>()
   for (const m of solution.meals) {
     const key = `${m.brood}\n${m.day}`
@@ -50,7 +49,7 @@ export function weakFoods({ starts }: BuiltProblem, p: PlanProblem, solution: Pl
   for (const c of cover) {
     if (c.planned < WHOLE_FROM || c.probability >= certainty) continue
     for (const m of shares.get(`${c.brood}\n${c.day}`) ?? []) {
-      if (m.share > NEEDED_FROM && starts.some(s => s.food === m.food)) first.set(m.food, Math.min(first.get(m.food) ?? Infinity, c.day))
+      if (m.share > LEANS_FROM && starts.some(s => s.food === m.food)) first.set(m.food, Math.min(first.get(m.food) ?? Infinity, c.day))
     }
   }
   const least = [...had]
@@ -66,5 +65,5 @@ export function weakFoods({ starts }: BuiltProblem, p: PlanProblem, solution: Pl
     if (known >= 0) least[known] = { ...least[known]!, starts: Math.min(most, least[known]!.starts + 1) }
     else if (made < most) least.push({ food, fromDay, byDay, starts: made + 1 })
   }
-  return { foods: [...first.keys()], least }
+  return least
 }

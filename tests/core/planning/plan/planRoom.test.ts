@@ -57,6 +57,7 @@ describe('the plan of a room', () => {
     expect(p.gaps).toEqual([])
     expect(p.starts.length).toBeGreaterThan(0)
     for (const s of p.starts) {
+      if (!(s.on < s.neededOn)) console.log(p.starts.map(x => [x.food, x.on, x.vessels, x.neededOn, x.readyBy].join(' ')))
       expect(s.on < s.neededOn).toBe(true)
       expect(s.why.rule).toContain('Angels')
       expect(s.why.rule).toContain(s.neededOn)

@@ -1,0 +1,2 @@
+import { benchPlanning } from './bench/planning'
+await benchPlanning()
