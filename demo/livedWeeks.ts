@@ -6,7 +6,8 @@ import type { Context, Draft } from './draft'
 import { HATCH } from '@renatus/core/dynamics/hatch/parameters'
 import { SETTLE_MINUTES } from '@renatus/core/foods/brine-shrimp/parameters'
 import { learnRoom } from '@renatus/core/estimation/learning/learnRoom'
-import { buildRound, type Round, type Stop } from '@renatus/core/round/round'
+import { buildRound, type Round } from '@renatus/core/round/round'
+import type { Stop } from '@renatus/core/round/stop'
 import { roomState, type RoomState } from '@renatus/core/stock/roomState'
 import { addHours, toMs, type Instant } from '@renatus/core/time/localDate'
 import type { RoundOccurrence } from '@renatus/core/time/rounds'
@@ -72,6 +73,8 @@ function draftsFor(stop: Stop, round: Round, state: RoomState, c: Context): Draf
     case 'tank': return tankDrafts(stop, round, state, c)
     case 'empty': return [{ kind: 'hatch.emptied', subject: { type: 'hatch', id: stop.run.id }, data: { hatchId: stop.run.id, reason: 'spent' } }]
     case 'discard': return [{ kind: 'store.discarded', subject: { type: 'store', id: stop.store.id }, data: { storeId: stop.store.id, reason: 'past its hours in the fridge' } }]
+    // Cultures lived their weeks apart (cultures.ts); no plan is kept while they did.
+    case 'culture': case 'looks': case 'begin': case 'order': return []
   }
 }
 

@@ -17,7 +17,7 @@ const [name = '', argument] = process.argv.slice(2)
 if (name === 'schema') {
   const command = COMMANDS[argument ?? '']
   if (!command) fail(NOT_YET.has(argument ?? '') ? 'not-yet' : 'unknown-command', 'argument', `no schema for "${argument ?? ''}": one of ${Object.keys(COMMANDS).join(', ')}`)
-  print({ input: z.toJSONSchema(command.input, { io: 'input' }), output: z.toJSONSchema(command.output, { io: 'output' }) })
+  print({ input: z.toJSONSchema(command.input, { io: 'input', unrepresentable: 'any' }), output: z.toJSONSchema(command.output, { io: 'output' }) })
   process.exit(0)
 }
 
@@ -41,4 +41,4 @@ if (!parsed.success) {
   const issue = parsed.error.issues[0]!
   fail('bad-input', issue.path.join('.'), issue.message)
 }
-print(command.output.parse(command.run(parsed.data)))
+print(command.output.parse(await command.run(parsed.data)))

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, type Component } from 'vue'
-import type { Stop } from '@renatus/core/round/round'
+import type { Stop } from '@renatus/core/round/stop'
 import ClearStopCard from '~/components/round/ClearStopCard.vue'
 import ComingRounds from '~/components/round/ComingRounds.vue'
 import HarvestStopCard from '~/components/round/HarvestStopCard.vue'

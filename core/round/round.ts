@@ -1,25 +1,16 @@
 import { saltCautions } from '../foods/brine-shrimp/methods'
 import { brineShrimp } from '../foods/brine-shrimp'
-import type { Meal } from '../planning/meals'
 import { hatchPlan, type Gap, type HatchPlan } from '../planning/hatchPlan'
-import { isSpent, postponedAt, type ExpectedPull } from '../planning/supply'
-import type { PlannedHatch } from '../planning/plannedHatch'
+import { isSpent, postponedAt } from '../planning/supply'
 import { ofKind } from '../records/effectiveEntries'
 import type { Entry } from '../records/entries'
-import type { HatchRun } from '../stock/hatchRuns'
-import type { NaupliiStore } from '../stock/naupliiStores'
 import type { RoomState } from '../stock/roomState'
 import type { Caution } from '../foods/contract'
 import { hoursBetween, toMs } from '../time/localDate'
-import type { StopBase } from './stopBase'
+import { orderStops } from './orderStops'
+import type { DiscardStop, EmptyStop, HarvestStop, StartStop, Stop } from './stop'
 import { tankStops, type TankStop } from './tankStops'
 import { currentRound, roundsAround, type RoundOccurrence } from '../time/rounds'
-
-export interface HarvestStop extends StopBase { type: 'harvest', pull: ExpectedPull, meals: Meal[], due: 'now' | 'late' }
-export interface StartStop extends StopBase { type: 'start', planned: PlannedHatch, /** The vessel still holds another hatch. */ after: HatchRun | null }
-export interface EmptyStop extends StopBase { type: 'empty', run: HatchRun, hours: number }
-export interface DiscardStop extends StopBase { type: 'discard', store: NaupliiStore }
-export type Stop = HarvestStop | StartStop | TankStop | EmptyStop | DiscardStop
 
 export interface Round {
   current: RoundOccurrence
@@ -36,10 +27,11 @@ export interface Round {
 }
 
 /**
- * The round at `now`: what to do, in the order of doing. Food is drawn first, then vessels are filled again, tanks come last.
+ * The round at `now`: what to do, in the order of doing. Cultures from clean to dirty, then hatches, tanks last.
  * Pure: the same state gives the same round.
+ * @param more stops of cultures and of the plan (moreStops.ts), which need every food to be known
  */
-export function buildRound(state: RoomState): Round {
+export function buildRound(state: RoomState, more: readonly Stop[] = []): Round {
   const { room, now } = state
   const all = roundsAround(now, room.rounds, room.timeZone, 4, 6)
   const current = currentRound(now, all)
@@ -49,10 +41,11 @@ export function buildRound(state: RoomState): Round {
   const putOff = postponedAt(state, current.key)
   const tanks = tankStops(state, plan, current)
   const stops: Stop[] = [
+    ...more,
     ...spentStops(state), ...discardStops(state), ...harvestStops(state, plan, current, tanks), ...startStops(state, plan, current), ...tanks,
   ]
   return {
-    current, next: ahead[1]!, stops: stops.filter(s => !putOff.has(s.key)), postponed: [...putOff],
+    current, next: ahead[1]!, stops: orderStops(stops.filter(s => !putOff.has(s.key)), state.places), postponed: [...putOff],
     done: doneActs(state, current), gaps: plan.gaps, plan, missedRounds: missed(state, all, current),
   }
 }

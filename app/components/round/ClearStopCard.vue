@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { DiscardStop, EmptyStop } from '@renatus/core/round/round'
+import type { DiscardStop, EmptyStop } from '@renatus/core/round/stop'
 import { useHatchActions } from '~/composables/useHatchActions'
 import { useUndo } from '~/composables/useUndo'
 import { useUnits } from '~/composables/useUnits'

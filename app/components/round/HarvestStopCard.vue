@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { HarvestStop } from '@renatus/core/round/round'
+import type { HarvestStop } from '@renatus/core/round/stop'
 import { hoursBetween } from '@renatus/core/time/localDate'
 import { useHatchActions } from '~/composables/useHatchActions'
 import { useUnits } from '~/composables/useUnits'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { broodMealWhy } from '@renatus/core/planning/meals'
-import type { StartStop } from '@renatus/core/round/round'
+import type { StartStop } from '@renatus/core/round/stop'
 import { CYST_DENSITY_G_PER_ML } from '@renatus/core/foods/brine-shrimp/parameters'
 import { toSpoons } from '@renatus/core/units/toSpoons'
 import { formatSpoons } from '@renatus/core/units/format'

@@ -6,12 +6,12 @@ import type { PlanRequest } from './request'
 /** A question put to a plan; nothing of it is saved. */
 export interface WhatIf {
   /** Days by which a brood comes later (or, negative, earlier), and fry against those there are, by brood. */
-  shift: Readonly<Record<string, number>>
-  fry: Readonly<Record<string, number>>
+  shift: Record<string, number>
+  fry: Record<string, number>
   /** The whole room warmer or cooler, K: tanks and cultures. */
   warmerC: number
   /** Cultures and hatch vessels that are gone. */
-  lost: readonly string[]
+  lost: string[]
   /** Nobody is there: from a day, for so many. */
   away: { from: LocalDate, days: number } | null
 }

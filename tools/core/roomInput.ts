@@ -1,0 +1,18 @@
+import * as z from 'zod'
+import { learnRoom } from '@renatus/core/estimation/learning/learnRoom'
+import { upgradeFile } from '@renatus/core/formats/upgradeRoom'
+import { roomFile } from '@renatus/core/formats/roomFile'
+import { roomState, type RoomState } from '@renatus/core/stock/roomState'
+
+/** A room file of any version that this one knows. */
+export const roomInput = z.preprocess((file) => {
+  const version = (file as { version?: unknown } | null)?.version
+  return typeof version === 'number' ? upgradeFile(file, version) : file
+}, roomFile.refine(f => f.records.some(r => r.type === 'room'), 'there is no room in this file: it needs one record of type "room"'))
+
+export type RoomInput = z.output<typeof roomInput>
+
+/** A room at an instant, with what it has learned. */
+export function stateOf(file: RoomInput, now: string): RoomState {
+  return roomState(file.records, file.entries, now, learnRoom(file.records, file.entries)?.learned)!
+}
