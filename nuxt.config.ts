@@ -35,7 +35,9 @@ export default defineNuxtConfig({
       ? { build: { rollupOptions: { input: { server: 'nuxt/dist/app/entry-spa.js' } } } }
       : {},
     optimizeDeps: {
-      include: ['@headlessui/vue', '@lucide/vue', '@vueuse/core', 'chart.js', 'comlink', 'dexie', 'vue-chartjs', 'zod', 'vee-validate', 'ics'],
+      include: ['@headlessui/vue', '@lucide/vue', '@vueuse/core', 'chart.js', 'comlink', 'dexie', 'vue-chartjs', 'zod', 'vee-validate', 'ics', 'papaparse'],
+      // The solver brings its own WebAssembly.
+      exclude: ['highs'],
     },
   },
   hooks: {

@@ -12,3 +12,9 @@ export function deviceName(): string {
 }
 
 export const renameDevice = (name: string) => localStorage.setItem(NAME_KEY, name.trim().slice(0, 60))
+
+const PLAN_KEY = 'renatus.plan.where'
+
+/** Where plans are worked out: on this device, or on the server for a phone that is too weak. */
+export const planPlace = (): 'device' | 'server' => (localStorage.getItem(PLAN_KEY) === 'server' ? 'server' : 'device')
+export const setPlanPlace = (where: 'device' | 'server') => localStorage.setItem(PLAN_KEY, where)

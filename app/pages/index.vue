@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, type Component } from 'vue'
+import { computed, defineAsyncComponent, onMounted, type Component } from 'vue'
+import { roundMinutes } from '@renatus/core/round/minutes'
 import type { Stop } from '@renatus/core/round/stop'
 import ClearStopCard from '~/components/round/ClearStopCard.vue'
 import ComingRounds from '~/components/round/ComingRounds.vue'
@@ -13,15 +14,24 @@ import { useStopOrder } from '~/composables/useStopOrder'
 import { useUndo } from '~/composables/useUndo'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
-import { minutesFor, plural, roundLead } from '~/words/round'
+import { useCulturesStore } from '~/stores/cultures'
+import { plural, roundLead } from '~/words/round'
 
-/** Needed once in the life of a room: not part of the first load. */
+/** Not part of the first load: needed once in the life of a room, or after the first view stands. */
+const AheadLine = defineAsyncComponent(() => import('~/components/ahead/AheadLine.vue'))
 const WelcomeForm = defineAsyncComponent(() => import('~/components/setup/WelcomeForm.vue'))
 const room = useRoomStore()
 const units = useUnits()
-const CARDS: Record<Stop['type'], Component> = { harvest: HarvestStopCard, start: StartStopCard, tank: TankStopCard, empty: ClearStopCard, discard: ClearStopCard }
+/** Cards of cultures know every food: they come after the first view stands. */
+const PlanStopCard = defineAsyncComponent(() => import('~/components/round/PlanStopCard.vue'))
+const CARDS: Record<Stop['type'], Component> = {
+  harvest: HarvestStopCard, start: StartStopCard, tank: TankStopCard, empty: ClearStopCard, discard: ClearStopCard,
+  culture: defineAsyncComponent(() => import('~/components/round/CultureStopCard.vue')), looks: defineAsyncComponent(() => import('~/components/round/LooksStopCard.vue')), begin: PlanStopCard, order: PlanStopCard,
+}
+const cultures = useCulturesStore()
+onMounted(() => void cultures.load())
 
-const minutes = computed(() => room.round?.stops.reduce((m, s) => m + minutesFor[s.type], 0) ?? 0)
+const minutes = computed(() => roundMinutes(room.round?.stops ?? []))
 const early = computed(() => room.round !== null && Date.parse(room.round.current.at) > Date.parse(room.now))
 const shelves = computed(() => {
   const found: { name: string, stops: Stop[] }[] = []
@@ -50,7 +60,8 @@ const waiting = computed(() => room.state?.broods.length === 0)
     <div class="grid grid-cols-1 gap-4 content-start min-w-0">
       <div>
         <h1>{{ room.round.current.name }}</h1>
-        <p class="small mt-1">{{ roundLead(room.round.stops.length, minutes, early) }}<template v-if="early"> Due {{ units.when(room.round.current.at) }}.</template></p>
+        <p class="small mt-1">{{ roundLead(room.round.stops.length, minutes, early) }}<template v-if="early"> Due {{ units.when(room.round.current.at) }}.</template><template v-if="cultures.known < cultures.ids.length"> Reading {{ plural(cultures.ids.length, 'vessel') }}: {{ cultures.known }} read.</template> <NuxtLink v-if="room.round.stops.length" to="/sheet" :prefetch="false" class="link">Print or export</NuxtLink></p>
+        <AheadLine />
         <p v-if="room.round.missedRounds > 0" class="mt-2 border-l-[6px] border-due pl-3" role="status">
           <strong>{{ plural(room.round.missedRounds, 'round') }} without a meal logged.</strong> Nothing is made up for: fry are fed for now, not for yesterday. Look at the bellies, siphon what died, and go on below.
         </p>

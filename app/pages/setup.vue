@@ -3,6 +3,7 @@ import DataSection from '~/components/setup/DataSection.vue'
 import RecordList from '~/components/setup/RecordList.vue'
 import LearnedSection from '~/components/setup/LearnedSection.vue'
 import FoodsSection from '~/components/setup/FoodsSection.vue'
+import PlanSection from '~/components/setup/PlanSection.vue'
 import RoomSection from '~/components/setup/RoomSection.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
 import { useRoomStore } from '~/stores/room'
@@ -25,6 +26,7 @@ const room = useRoomStore()
       <RecordList type="species" addable />
       <RecordList type="tool" addable />
       <FoodsSection />
+      <PlanSection />
       <LearnedSection />
     </template>
     <DataSection />

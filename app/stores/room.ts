@@ -2,7 +2,8 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { idTime } from '@renatus/core/records/id'
 import { buildRound } from '@renatus/core/round/round'
-import { roomState } from '@renatus/core/stock/roomState'
+import type { Stop } from '@renatus/core/round/stop'
+import { roomState, type RoomState } from '@renatus/core/stock/roomState'
 import { DATABASES, RenatusDatabase, type WhichRoom } from '~/db/database'
 import { undoAct, writeAct, type Draft } from '~/db/logbook'
 import { rememberId } from '~/db/newId'
@@ -24,7 +25,9 @@ export const useRoomStore = defineStore('room', () => {
   const learned = useLive(() => lastLearned(db.value), db)
   const loaded = computed(() => records.value !== undefined && entries.value !== undefined && learned.value !== undefined)
   const state = computed(() => (records.value && entries.value && learned.value !== undefined ? roomState(records.value, entries.value, now.value, learned.value ?? undefined) : null))
-  const round = computed(() => (state.value ? buildRound(state.value) : null))
+  /** Stops of cultures and of the plan; set once everything they need has come (stores/cultures.ts). */
+  const more = shallowRef<((state: RoomState) => Stop[]) | null>(null)
+  const round = computed(() => (state.value ? buildRound(state.value, more.value?.(state.value) ?? []) : null))
   const measures = computed(() => state.value?.room.measures ?? 'metric')
   const timeZone = computed(() => state.value?.room.timeZone ?? Intl.DateTimeFormat().resolvedOptions().timeZone)
   /** The newest entry lies ahead of this device's clock: the clock was set back, or another device runs fast. */
@@ -49,7 +52,7 @@ export const useRoomStore = defineStore('room', () => {
   }
 
   return {
-    which, db, now, records, entries, loaded, state, round, measures, timeZone, clockBehind, open,
+    which, db, now, records, entries, loaded, state, round, more, measures, timeZone, clockBehind, open,
     save: (drafts: readonly RecordDraft[]) => saveRecords(db.value, drafts),
     remove: (id: string) => removeRecord(db.value, id),
     bringBack: (id: string) => removeRecord(db.value, id, false),

@@ -1,6 +1,4 @@
 /** Sentences of the Round. */
-export const minutesFor = { harvest: 12, start: 5, tank: 3, empty: 4, discard: 1 } as const
-
 export const plural = (n: number, one: string, many = `${one}s`) => `${n.toLocaleString('en-GB')} ${n === 1 ? one : many}`
 
 export function roundLead(stops: number, minutes: number, early: boolean): string {

@@ -16,6 +16,7 @@ import CultureRest from './CultureRest.vue'
 import CultureReset from './CultureReset.vue'
 import CultureSplit from './CultureSplit.vue'
 import TendAction from './TendAction.vue'
+import { usualWater } from './usualWater'
 import WaterChoice from './WaterChoice.vue'
 
 /** What is done at a culture: what it wants now first, everything else under one heading. */
@@ -28,7 +29,7 @@ const liquid = computed(() => props.vat.reading.estimate.per === 'mL')
 const vesselMl = computed(() => record.value.litres * 1000)
 const { volume } = units
 const shareText = (share: number) => (liquid.value ? volume(share * vesselMl.value) : `${Math.round(share * 100)} % of the surface`)
-const water = ref<Water>(props.vat.food.harmfulWater?.includes('conditioned') ? 'aged' : props.vat.method.hygiene === 'marine' || props.vat.method.hygiene === 'rotifers' ? 'salt' : 'aged')
+const water = ref<Water>(usualWater(props.vat))
 
 const feed = computed(() => feedAmount(props.vat))
 const feedText = computed(() => {

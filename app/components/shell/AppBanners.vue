@@ -12,7 +12,7 @@ const typing = useTyping()
 </script>
 
 <template>
-  <section aria-label="Notices" class="px-4 desk:px-6 grid gap-2" :class="{ 'pt-3': room.which === 'demo' || room.clockBehind || pwa?.needRefresh }">
+  <section aria-label="Notices" class="print:hidden px-4 desk:px-6 grid gap-2" :class="{ 'pt-3': room.which === 'demo' || room.clockBehind || pwa?.needRefresh }">
     <p v-if="room.which === 'demo'" class="small border-l-[6px] border-plan bg-paper pl-4 py-1 flex flex-wrap gap-x-4 items-center">
       <span class="grow"><strong class="text-ink">Demo room.</strong> An invented net loft. Try anything: it starts afresh every day and never touches your own room.</span>
       <button class="btn btn-quiet underline" @click="room.open('own')">Go to my room</button>

@@ -11,7 +11,7 @@ const moreHere = computed(() => more.find(v => here(v.to)))
 </script>
 
 <template>
-  <nav aria-label="Views" class="fixed bottom-0 inset-x-0 z-30 bg-paper border-t border-line desk:static desk:border-t-0 desk:border-r desk:min-h-dvh">
+  <nav aria-label="Views" class="print:hidden fixed bottom-0 inset-x-0 z-30 bg-paper border-t border-line desk:static desk:border-t-0 desk:border-r desk:min-h-dvh">
     <p class="hidden desk:block text-[1.375rem] font-bold px-5 pt-3 pb-6">Renatus</p>
     <ul class="flex desk:block">
       <li v-for="view in VIEWS" :key="view.to" class="flex-1" :class="view.phone ? '' : 'hidden desk:block'">

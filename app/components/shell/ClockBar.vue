@@ -29,7 +29,7 @@ const toCalendar = async (clock: (typeof running.value)[number]) => download(`cl
 </script>
 
 <template>
-  <header class="sticky top-0 z-20 bg-ground border-b border-line px-4 desk:px-6 min-h-12 flex items-center gap-x-6 gap-y-1 flex-wrap py-1" aria-label="Clocks">
+  <header class="print:hidden sticky top-0 z-20 bg-ground border-b border-line px-4 desk:px-6 min-h-12 flex items-center gap-x-6 gap-y-1 flex-wrap py-1" aria-label="Clocks">
     <p class="desk:hidden font-bold text-lg grow">Renatus</p>
     <Popover v-for="clock in going.slice(0, 3)" :key="clock.id" class="relative min-w-0">
       <PopoverButton class="flex items-center gap-2 min-h-12 text-[0.9375rem] max-w-full" :data-testid="`clock-${clock.about.type}`">
@@ -47,7 +47,7 @@ const toCalendar = async (clock: (typeof running.value)[number]) => download(`cl
     <button type="button" class="desk:ml-auto min-h-12 px-2 link text-[0.9375rem] print:hidden" aria-keyshortcuts="/" @click="emit('find')">Find<span class="hidden desk:inline small"> (/)</span></button>
     <p class="max-desk:order-first max-desk:sr-only small num whitespace-nowrap"><span class="hidden sm:inline">{{ today }}&nbsp;&nbsp;</span>{{ time }}</p>
   </header>
-  <section v-if="ended.length" class="mx-4 desk:mx-6 mt-3 border-l-[6px] border-due bg-paper px-4 py-2" aria-label="Clocks that have ended" role="status">
+  <section v-if="ended.length" class="print:hidden mx-4 desk:mx-6 mt-3 border-l-[6px] border-due bg-paper px-4 py-2" aria-label="Clocks that have ended" role="status">
     <ul>
       <li v-for="clock in ended" :key="clock.id" class="flex flex-wrap items-center gap-x-4 gap-y-1 py-1">
         <p class="grow"><strong>{{ clock.label }}</strong> <span class="small">ended {{ units.when(clock.endsAt) }}, {{ units.duration(-clock.left) }} ago</span></p>

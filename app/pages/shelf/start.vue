@@ -34,6 +34,7 @@ function fresh(foodId: string) {
 const asked = typeof route.query.food === 'string' ? foodOf(route.query.food) : null
 if (asked && asked.profile.id !== draft.foodId) fresh(asked.profile.id)
 if (asked && typeof route.query.method === 'string' && asked.methods.some(m => m.id === route.query.method)) draft.methodId = route.query.method
+if (asked && Number(route.query.vessels) > 1) draft.vessels = String(Math.min(50, Math.round(Number(route.query.vessels))))
 if (asked && Number(route.query.litres) > 0) draft.litres = String(units.toVolumeUnit(Number(route.query.litres)))
 
 function choose(id: string) {

@@ -27,6 +27,8 @@ export interface CulturePlan {
   lastStarts: LastStart[]
   gaps: PlanGap[]
   curves: FoodCurve[]
+  /** By food: organisms a day of one new vessel, by days since its start; for moving starts about by eye. */
+  profiles: Record<string, number[]>
   /** Pins that no vessel is free for, in words; the plan is then infeasible. */
   clash: string | null
 }
@@ -92,15 +94,17 @@ export function planRoom(r: PlanRequest, solver: Solver, limits: SolveLimits = P
     cover: playFutures(problem, solution, fates, r.seed).map(c => ({ ...c, day: on(c.day) })),
     lastStarts: lastStarts(built.problem, built.starts, r.from),
     gaps: gapsOf(r, problem, solution, built.starts),
-    curves: supplyCurves(problem, solution, built.starts, bandsOf(r, days)),
+    curves: supplyCurves(problem, solution, built.starts, bandsOf(r, days)), profiles: profilesOf(built),
   }
 }
+
+const profilesOf = ({ starts }: BuiltProblem) => Object.fromEntries([...starts].reverse().map(s => [s.food, s.gives.slice(0, s.holdsDays).map(g => Number(g.toPrecision(4)))]))
 
 /** Where pins and vessels contradict each other there is no plan; it says which. */
 function clashing(r: PlanRequest, built: BuiltProblem, days: number): CulturePlan {
   const over = built.problem.pinned.map(p => built.starts.find(s => s.id === p.startable)!).find(s => built.problem.pinned.filter(p => p.startable === s.id).reduce((n, p) => n + p.vessels, 0) > s.vesselClass.free)
   return {
-    status: 'infeasible', objective: Infinity, gap: Infinity, from: r.from, days, certainty: r.certainty, starts: [], hatches: [], takes: [], cover: [], lastStarts: lastStarts(built.problem, built.starts, r.from), gaps: [], curves: [],
+    status: 'infeasible', objective: Infinity, gap: Infinity, from: r.from, days, certainty: r.certainty, starts: [], hatches: [], takes: [], cover: [], lastStarts: lastStarts(built.problem, built.starts, r.from), gaps: [], curves: [], profiles: {},
     clash: over ? `Pins ask for more vessels for ${over.foodOf.profile.name.toLowerCase()} at one time than are free: ${over.vesselClass.free}. Unpin one, or add a vessel.` : 'Pins ask for more vessels at one time than are free. Unpin one, or add a vessel.',
   }
 }

@@ -1,0 +1,79 @@
+import { proxy, wrap, type Remote } from 'comlink'
+import { onScopeDispose, ref, toRaw } from 'vue'
+import type { CultureReading } from '@renatus/core/estimation/readCulture'
+import type { CulturePlan, PlanProgress } from '@renatus/core/planning/plan/planRoom'
+import type { PlanQuestion } from '@renatus/core/planning/plan/question'
+import { planPlace } from '~/db/device'
+import { DATABASES } from '~/db/database'
+import { exportRoom } from '~/db/transfer'
+import { useRoomStore } from '~/stores/room'
+import type { Planner } from '~/workers/plan.worker'
+
+/** Why there is no answer: stopped by hand, or in words. */
+export class PlanStopped extends Error {}
+
+/**
+ * One planner: on this device in a worker, or on the server where Setup says so. A newer question ends an older one.
+ * What throws is told in words by `problem`.
+ */
+export function usePlanner() {
+  const room = useRoomStore()
+  const busy = ref(false)
+  const progress = ref<PlanProgress | null>(null)
+  const problem = ref<string | null>(null)
+  let worker: Worker | null = null
+  let planner: Remote<Planner> | null = null
+  let abort: AbortController | null = null
+  let reject: ((e: Error) => void) | null = null
+  let turn = 0
+
+  function stop() {
+    turn++
+    abort?.abort()
+    if (busy.value) {
+      worker?.terminate()
+      worker = null
+      planner = null
+    }
+    reject?.(new PlanStopped())
+    reject = null
+    busy.value = false
+  }
+  onScopeDispose(stop)
+
+  const here = (question: PlanQuestion, readings: ReadonlyMap<string, CultureReading>, mine: number) => {
+    worker ??= new Worker(new URL('../workers/plan.worker.ts', import.meta.url), { type: 'module' })
+    planner ??= wrap<Planner>(worker)
+    return planner.plan(DATABASES[room.which], room.now, question, [...readings], proxy((p: PlanProgress) => {
+      if (mine === turn) progress.value = p
+    }))
+  }
+
+  async function onServer(question: PlanQuestion): Promise<CulturePlan> {
+    abort = new AbortController()
+    const answer = await fetch('/api/plan', { method: 'POST', signal: abort.signal, headers: { 'content-type': 'application/json' }, body: JSON.stringify({ room: JSON.parse(await exportRoom(room.db)) as unknown, now: room.now, question }) })
+    if (!answer.ok) throw new Error(`The server could not plan (${answer.status}). Nothing was lost: choose this device in Setup, or try again.`)
+    return await answer.json() as CulturePlan
+  }
+
+  /** @returns null when a newer question or Stop came in between, or there was a problem */
+  async function ask(question: PlanQuestion, readings: ReadonlyMap<string, CultureReading>): Promise<CulturePlan | null> {
+    stop()
+    const mine = ++turn
+    busy.value = true
+    problem.value = null
+    progress.value = null
+    const plain = JSON.parse(JSON.stringify(toRaw(question))) as PlanQuestion
+    try {
+      const stopped = new Promise<never>((_, no) => { reject = no })
+      const answer = await Promise.race([planPlace() === 'server' ? onServer(plain) : here(plain, toRaw(readings), mine), stopped])
+      return mine === turn ? answer : null
+    } catch (error) {
+      if (mine === turn && !(error instanceof PlanStopped)) problem.value = planPlace() === 'server' && !(error instanceof Error && error.message.startsWith('The server')) ? 'The server does not answer. Nothing was lost: choose this device in Setup, or try again when it is reached.' : error instanceof Error ? error.message : String(error)
+      return null
+    } finally {
+      if (mine === turn) busy.value = false
+    }
+  }
+  return { busy, progress, problem, ask, stop }
+}

@@ -1,0 +1,114 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { acceptChange, planDifference, refuseChange, type PlanChange } from '@renatus/core/planning/plan/planDifference'
+import { factChanges, planFacts } from '@renatus/core/planning/plan/planFacts'
+import { keptPlan, startsLeft, startStates, type KeptPlan } from '@renatus/core/planning/plan/keptPlan'
+import type { CulturePlan } from '@renatus/core/planning/plan/planRoom'
+import type { PlanQuestion } from '@renatus/core/planning/plan/question'
+import type { StartLine } from '@renatus/core/planning/plan/request'
+import { isAsked, NOTHING_ELSE, type WhatIf } from '@renatus/core/planning/plan/whatIf'
+import { usePlanner } from '~/composables/usePlanner'
+import { useUndo } from '~/composables/useUndo'
+import { useCulturesStore } from './cultures'
+import { useRoomStore } from './room'
+
+const PROPOSAL_KEY = 'plan.proposal'
+/** Raised when the way of planning changes: what an older version proposed is then not shown. */
+const PROPOSAL_VERSION = 1
+interface Stored { version: number, key: string, plan: CulturePlan }
+
+/** The plan of the room: what is kept, what the planner would do now, and questions to it that are not saved. */
+export const useAheadStore = defineStore('ahead', () => {
+  const room = useRoomStore()
+  const cultures = useCulturesStore()
+  const undo = useUndo()
+  const main = usePlanner()
+  const side = usePlanner()
+
+  const days = ref(60)
+  const certainty = ref(0.95)
+  const proposal = shallowRef<CulturePlan | null>(null)
+  const proposalKey = ref('')
+
+  const kept = computed(() => (room.state ? keptPlan(room.state.entries) : null))
+  const states = computed(() => (room.state ? startStates(room.state.entries, room.state.cultureStates) : []))
+  const left = computed(() => (room.state ? startsLeft(states.value, room.state.today) : []))
+  const facts = computed(() => (room.state && cultures.complete ? planFacts(room.state, cultures.readings) : null))
+  const changesOfFacts = computed(() => (kept.value && facts.value ? factChanges(kept.value.plan.facts, facts.value) : []))
+  watch(() => kept.value?.at, () => {
+    if (kept.value) certainty.value = kept.value.plan.certainty
+  }, { immediate: true })
+
+  /** What a proposal hangs on: the same key, the same plan. */
+  const key = computed(() => (facts.value && room.state
+    ? JSON.stringify([room.state.today, days.value, certainty.value, facts.value, kept.value?.plan.pins ?? [], left.value.map(s => [s.id, s.on, s.vessels])])
+    : ''))
+  const stale = computed(() => key.value !== '' && proposalKey.value !== key.value)
+  const changes = computed(() => (proposal.value ? planDifference(left.value, proposal.value.starts, changesOfFacts.value, kept.value?.plan.refused) : []))
+
+  const question = (more: Partial<PlanQuestion> = {}): PlanQuestion => ({ seed: 1, days: days.value, certainty: certainty.value, pins: [], onlyPinned: false, whatIf: NOTHING_ELSE, ...more })
+
+  async function propose(): Promise<void> {
+    const mine = key.value
+    if (mine === '') return
+    const stored = (await room.db.meta.get(PROPOSAL_KEY))?.value as Stored | undefined
+    if (stored?.version === PROPOSAL_VERSION && stored.key === mine) {
+      proposal.value = stored.plan
+      proposalKey.value = mine
+      return
+    }
+    const db = room.db
+    const plan = await main.ask(question(), cultures.readings)
+    if (!plan || key.value !== mine || room.db !== db) return
+    proposal.value = plan
+    proposalKey.value = mine
+    await db.meta.put({ key: PROPOSAL_KEY, value: { version: PROPOSAL_VERSION, key: mine, plan } satisfies Stored })
+  }
+
+  /** Writes the plan that is worked by from now on. */
+  async function keep(part: Pick<KeptPlan, 'starts' | 'pins' | 'refused'>, said: string): Promise<void> {
+    if (!room.state || !facts.value) return
+    const data: KeptPlan = { from: room.state.today, days: days.value, certainty: certainty.value, ...part, facts: facts.value }
+    const result = await room.write([{ kind: 'plan.kept', subject: { type: 'room', id: room.state.room.id }, data }])
+    if (result.ok) undo.offer(result.act, said)
+  }
+  const parts = (): Pick<KeptPlan, 'starts' | 'pins' | 'refused'> => ({ starts: kept.value?.plan.starts ?? [], pins: kept.value?.plan.pins ?? [], refused: kept.value?.plan.refused ?? [] })
+  const acceptAll = () => keep(changes.value.reduce(acceptChange, parts()), 'The plan is kept.')
+  const accept = (c: PlanChange) => keep(acceptChange(parts(), c), 'The line is in the plan.')
+  const refuse = (c: PlanChange) => keep(refuseChange(parts(), c), 'The line stays as it was.')
+  /** A start of the kept plan is moved by hand, or given up: it is pinned where it was put. */
+  const move = (id: string, on: string | null, said: string) => {
+    const p = parts()
+    const was = p.starts.find(s => s.id === id)
+    const free = p.pins.filter(x => !(was && x.food === was.food && x.on === was.on))
+    if (!was) return Promise.resolve()
+    if (on === null) return keep({ starts: p.starts.filter(s => s.id !== id), pins: free, refused: [...p.refused, { food: was.food, method: was.method, on: was.on, vessels: was.vessels }] }, said)
+    return keep({ ...p, starts: p.starts.map(s => (s.id === id ? { ...s, on, orderBy: s.orderBy } : s)), pins: [...free, { food: was.food, method: was.method, on, vessels: was.vessels }] }, said)
+  }
+
+  // Judging a plan as somebody holds it in the hand: nothing is written, nothing else is started.
+  const tried = shallowRef<CulturePlan | null>(null)
+  async function tryStarts(lines: readonly StartLine[]) {
+    const plan = await side.ask(question({ pins: [...lines], onlyPinned: true }), cultures.readings)
+    if (plan) tried.value = plan
+  }
+
+  const whatIf = ref<WhatIf>({ ...NOTHING_ELSE })
+  const answer = shallowRef<CulturePlan | null>(null)
+  async function ask() {
+    answer.value = null
+    if (!isAsked(whatIf.value)) return
+    answer.value = await side.ask(question({ whatIf: whatIf.value }), cultures.readings)
+  }
+  watch(() => room.which, () => {
+    main.stop()
+    side.stop()
+    proposal.value = tried.value = answer.value = null
+    proposalKey.value = ''
+  })
+
+  return {
+    days, certainty, proposal, kept, states, left, facts, changesOfFacts, key, stale, changes, tried, whatIf, answer, main, side,
+    propose, acceptAll, accept, refuse, move, tryStarts, ask, forget: () => { tried.value = null },
+  }
+})

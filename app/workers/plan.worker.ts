@@ -1,0 +1,35 @@
+import { expose } from 'comlink'
+import highsLoader from 'highs'
+import wasmUrl from 'highs/runtime?url'
+import type { CultureReading } from '@renatus/core/estimation/readCulture'
+import type { CulturePlan, PlanProgress } from '@renatus/core/planning/plan/planRoom'
+import { answerPlan, type PlanQuestion } from '@renatus/core/planning/plan/question'
+import { highsSolver, type HighsLike, type Solver } from '@renatus/core/planning/plan/solver'
+import { roomState } from '@renatus/core/stock/roomState'
+import { RenatusDatabase } from '~/db/database'
+import { lastLearned } from '~/db/learned'
+
+let solver: Promise<Solver> | null = null
+
+/** Plans off the page. To stop it the worker is ended: the solver does not look up while it works. */
+const planner = {
+  /** @param onProgress called while the solver works */
+  async plan(database: string, now: string, question: PlanQuestion, readings: [string, CultureReading][], onProgress: (p: PlanProgress) => void): Promise<CulturePlan | null> {
+    const db = new RenatusDatabase(database)
+    try {
+      const [records, entries, learned] = await Promise.all([db.records.toArray(), db.entries.toArray(), lastLearned(db)])
+      const state = roomState(records, entries, now, learned ?? undefined)
+      if (!state) return null
+      solver ??= highsLoader({ locateFile: () => wasmUrl }).then(h => highsSolver(h as unknown as HighsLike))
+      return answerPlan(state, new Map(readings), question, await solver, undefined, (p) => {
+        onProgress(p)
+        return true
+      })
+    } finally {
+      db.close()
+    }
+  },
+}
+
+export type Planner = typeof planner
+expose(planner)
