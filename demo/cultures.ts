@@ -33,6 +33,8 @@ const CULTURES: readonly DemoCulture[] = [
   { name: 'Bilge bucket', food: 'moina', method: 'yeast-and-spirulina', place: 'Rack B', level: 'middle', ago: 30, litres: 10, c: 24, seed: 1, harvest: true, from: 'Keel bucket', rolled: true },
   { name: 'Anchor bucket', food: 'moina', method: 'yeast-and-spirulina', place: 'Rack B', level: 'middle', ago: 4, litres: 10, c: 24, seed: 17, harvest: false, from: 'Oar bucket', rolled: true },
   { name: 'Long bottle', food: 'vinegar-eel', method: '', place: 'Rack B', level: 'bottom', kind: 'bottle', ago: 50, litres: 1, c: 22, seed: 7, harvest: true },
+  { name: 'Tide jar 1', food: 'rotifer', method: 'paste', place: 'Rack B', level: 'bottom', kind: 'jar', ago: 8, litres: 5, c: 25, seed: 41, harvest: true },
+  { name: 'Tide jar 2', food: 'rotifer', method: 'paste', place: 'Rack A', level: 'bottom', kind: 'jar', ago: 3, litres: 5, c: 25, seed: 44, harvest: false, from: 'Tide jar 1' },
   { name: 'Green pail', food: 'green-water', method: 'thinned-daily', place: 'Window shelf', ago: 14, litres: 10, c: 22, seed: 9, harvest: false },
 ]
 /** Air of the racks as the thermometers stood three weeks ago, degC: warm at the top. */

@@ -2,7 +2,7 @@ import { anyRecord, type AnyRecord } from '@renatus/core/records/records'
 import { addDays, type LocalDate } from '@renatus/core/time/localDate'
 
 /** A brood of the demo room; days are counted from today, `ended` days ago it was moved on. */
-interface DemoBrood { key: string, name: string, speciesId: string, tank: string, event: 'spawned' | 'hatched' | 'free', inDays: number, fry: number, kind: 'seen' | 'expected', endedAgo?: number, forbidden?: readonly string[] }
+interface DemoBrood { key: string, name: string, speciesId: string, tank: string, event: 'spawned' | 'hatched' | 'free', inDays: number, fry: number, kind: 'seen' | 'expected', spreadDays?: number, endedAgo?: number, forbidden?: readonly string[] }
 
 const BROODS: readonly DemoBrood[] = [
   { key: 'old', name: 'Medaka, late summer', speciesId: 'medaka', tank: 'Grow-out A', event: 'free', inDays: -62, fry: 260, kind: 'seen', endedAgo: 12 },
@@ -11,11 +11,13 @@ const BROODS: readonly DemoBrood[] = [
   { key: 'sunfish', name: 'Pygmy sunfish', speciesId: 'pygmy-sunfish', tank: 'Weed tray', event: 'hatched', inDays: -7, fry: 70, kind: 'seen' },
   // Spawned under watch: free swimming is worked out, and its first nauplii must be on the way by tomorrow.
   { key: 'gudgeon', name: 'Peacock gudgeon', speciesId: 'peacock-gudgeon', tank: 'Slate 2', event: 'spawned', inDays: -6, fry: 160, kind: 'seen' },
+  // Its parents are conditioned: a spawn is hoped for, and the infusoria for it must stand by tomorrow.
+  { key: 'hoped', name: 'Scarlet badis, next spawn', speciesId: 'scarlet-badis', tank: 'Fern box', event: 'spawned', inDays: 6, fry: 60, kind: 'expected', spreadDays: 2 },
   { key: 'goby', name: 'Neon goby', speciesId: 'neon-goby', tank: 'Salt cube', event: 'hatched', inDays: -8, fry: 240, kind: 'seen', forbidden: ['microworm', 'vinegar-eel'] },
 ]
 
 const TANKS = [
-  { name: 'Grow-out A', litres: 60, temperatureC: 25, place: 'Rack A' }, { name: 'Grow-out B', litres: 54, temperatureC: 25, place: 'Rack A' }, { name: 'Moss box', litres: 12, temperatureC: 24, place: 'Rack A' },
+  { name: 'Grow-out A', litres: 60, temperatureC: 25, place: 'Rack A' }, { name: 'Grow-out B', litres: 54, temperatureC: 25, place: 'Rack A' }, { name: 'Moss box', litres: 12, temperatureC: 24, place: 'Rack A' }, { name: 'Fern box', litres: 10, temperatureC: 24, place: 'Rack A' },
   { name: 'Weed tray', litres: 8, temperatureC: 22, place: 'Window shelf' }, { name: 'Slate 2', litres: 25, temperatureC: 26, place: 'Rack B' }, { name: 'Salt cube', litres: 20, temperatureC: 26, place: 'Rack B' },
 ] as const
 
@@ -44,7 +46,7 @@ export function netLoft(today: LocalDate, timeZone: string, begun: string, id: (
     ...TANKS.map(t => ({ ...base, id: tanks.get(t.name), type: 'tank', placeId: places.get(t.place), name: t.name, litres: t.litres, temperatureC: t.temperatureC, pH: t.name === 'Salt cube' ? 8.2 : 7.4 })),
     ...BROODS.map(b => ({
       ...base, id: id(), type: 'brood', name: b.name, speciesId: b.speciesId, tankId: tanks.get(b.tank), fry: b.fry,
-      anchor: { event: b.event, on: addDays(today, b.inDays), kind: b.kind, spreadDays: 0 },
+      anchor: { event: b.event, on: addDays(today, b.inDays), kind: b.kind, spreadDays: b.spreadDays ?? 0 },
       countedOn: addDays(today, b.inDays), removedAt: b.endedAgo === undefined ? null : `${addDays(today, -b.endedAgo)}T18:00:00.000Z`,
       wishes: { school: 'ladder', forbidden: b.forbidden ?? [], preferred: [], pins: [] },
     })),

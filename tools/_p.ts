@@ -7,6 +7,7 @@ import { planRequest } from '@renatus/core/planning/plan/request'
 import { highsSolver, type HighsLike } from '@renatus/core/planning/plan/solver'
 import { running } from '@renatus/core/stock/cultures'
 import { roomState } from '@renatus/core/stock/roomState'
+(globalThis as never as Record<string,boolean>).HLOG = process.env.HLOG === "1"
 const NOW = '2026-03-24T05:34:00.000Z'
 const file = demoRoom(NOW, 'Europe/Berlin')
 const learned = learnRoom(file.records, file.entries)!.learned
@@ -15,7 +16,9 @@ let t = performance.now()
 const readings = new Map(running(state.cultureStates).map(c => [c.id, readCulture(c.record, state.entries, learned, NOW, undefined, { places: state.places, ahead: true })!.reading]))
 console.log('read', readings.size, (performance.now() - t).toFixed(0))
 const solver = highsSolver(await highsLoader() as unknown as HighsLike)
-const wrapped = { solve: (...a: Parameters<typeof solver.solve>) => { const t0 = performance.now(); const r = solver.solve(...a); console.log('  solve', (performance.now() - t0).toFixed(0), r.status, r.objective.toFixed(3), r.bound.toFixed(3), 'text', a[0].length, 'ints', (a[0].split('General')[1] ?? '').split('\n').length); return r } }
+import { writeFileSync } from 'node:fs'
+let nn = 0
+const wrapped = { solve: (...a: Parameters<typeof solver.solve>) => { writeFileSync(`/tmp/lp${nn++}.lp`, a[0]); const t0 = performance.now(); const r = solver.solve(...a); console.log('  solve', (performance.now() - t0).toFixed(0), r.status, r.objective.toFixed(3), r.bound.toFixed(3), 'text', a[0].length, 'ints', (a[0].split('General')[1] ?? '').split('\n').length); return r } }
 t = performance.now()
 const days = Number(process.argv[2] ?? 60)
 const plan = planRoom(planRequest({ state, readings, days }), wrapped)
@@ -27,10 +30,3 @@ console.log('hatches', plan.hatches.length, 'grams', plan.hatches.reduce((g, h) 
 for (const l of plan.lastStarts) console.log('  last', state.broods.find(b => b.id === l.brood)!.name, l.food, l.on, 'need', l.neededOn, l.likely.toFixed(2))
 for (const g of plan.gaps) { console.log('GAP', state.broods.find(b => b.id === g.brood)!.name, g.from, g.to, g.share.toFixed(2)); for (const w of g.ways.slice(0, 6)) console.log('    ', w.kind, w.food, w.helpsFrom, w.closes.toFixed(2), w.likely.toFixed(2), w.cost) }
 for (const b of state.broods) { const c = plan.cover.filter(x => x.brood === b.id); console.log(b.name, b.freeOn, c.map(x => Math.round(x.probability * 100)).join(' ')) }
-import { buildRound } from '@renatus/core/round/round'
-const rd = buildRound(state)
-console.log('round gaps', rd.gaps.map(g => [g.meal.tank.name, g.meal.round.key, g.share, g.reason].join(' ')))
-import { buildProblem } from '@renatus/core/planning/plan/buildProblem'
-const bp = buildProblem(planRequest({ state, readings, days: 10 }), 10).problem
-console.log(JSON.stringify(bp.hatching))
-for (const b of bp.broodDays.filter(b => b.day < 3)) console.log(state.broods.find(x => x.id === b.brood)!.name, b.day, b.standby, b.foods.map(f => `${f.food} pref ${f.preferred.toFixed(2)} most ${f.most.toFixed(2)} n ${f.organisms.toExponential(1)}`).join('; '))

@@ -10,7 +10,7 @@ export type TendingKind = (typeof TENDING)[number]
 export interface Tending { kind: TendingKind, at: Instant, because: string }
 
 /** Hours after which an unseen vessel may have become another one: fast families show it within a day. */
-const LOOK_AFTER_H: Record<FamilyId, number> = { 'hatch': 12, 'succession': 24, 'consumer': 24, 'stage-clock': 24, 'phototroph': 48, 'logistic': 72 }
+export const LOOK_AFTER_H: Record<FamilyId, number> = { 'hatch': 12, 'succession': 24, 'consumer': 24, 'stage-clock': 24, 'phototroph': 48, 'logistic': 72 }
 const ROUND_H = 12
 const LOST_FROM = 0.8
 const DOUBTFUL_FROM = 0.3

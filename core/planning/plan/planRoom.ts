@@ -1,11 +1,13 @@
 import { addDays, daysBetween, type LocalDate } from '../../time/localDate'
+import { coarse, decided } from './coarse'
 import { buildProblem, type BuiltProblem } from './buildProblem'
 import { plannedStart, type PlannedStart } from './explainStart'
 import { playFutures, type Cover, type Fates } from './futures'
 import { gapsOf, type PlanGap } from './gaps'
 import { lastStarts, type LastStart } from './lastStarts'
 import { plannedHatches, type HatchLine } from './plannedHatches'
-import type { PlanProblem, PlanSolution } from './problem'
+import type { PlanProblem, PlanSolution, StartOn } from './problem'
+import { planProgram } from './program'
 import { HORIZON, type PlanRequest } from './request'
 import { PLAN_LIMITS, solvePlan } from './solvePlan'
 import type { SolveLimits, SolveProgress, Solver } from './solver'
@@ -39,6 +41,12 @@ export interface PlanProgress extends SolveProgress { solve: number, ofAtMost: n
 /** Times that backups are raised and the plan is solved again after the first two solves. */
 const ROUNDS = 3
 const FIRST_FUTURES = 300
+/** Times that days are added which were passed over. */
+const LOOKS = 3
+const SHORT_FROM = 0.02
+const SAME = 1e-6
+/** A round of tightening must take at least a tenth of the doubt away. */
+const WORTH = 0.9
 
 /**
  * Plans a room: starts of cultures by a mixed-integer programme, made up to the backups that the certainty asks for, tightened at most three
@@ -66,7 +74,9 @@ export function planRoom(r: PlanRequest, solver: Solver, limits: SolveLimits = P
     spent += seconds
     return s
   }
-  let { problem } = built
+  const full = built.problem
+  // Backups hang on the room alone, not on what was planned before: the same room asks for the same ones.
+  let problem = coarse({ ...full, begun: [] })
   let solution = solve(problem)
   if (solution.meals.length + solution.starts.length + solution.shortages.length === 0 && solution.status === 'infeasible') return clashing(r, built, days)
   const timeLeft = () => !stopped && solution.status !== 'time-limit'
@@ -77,13 +87,41 @@ export function planRoom(r: PlanRequest, solver: Solver, limits: SolveLimits = P
       problem = { ...problem, least }
       keep(solve(problem))
     }
+    let doubt = Infinity
     for (let round = 0; round < ROUNDS && timeLeft(); round++) {
-      const least = weakFoods(built, problem, solution, playFutures(problem, solution, fates, r.seed, FIRST_FUTURES), r.certainty, problem.least)
-      if (JSON.stringify(least) === JSON.stringify(problem.least)) break
+      const cover = playFutures(problem, solution, fates, r.seed, FIRST_FUTURES)
+      const now = cover.reduce((sum, c) => sum + Math.max(0, Math.min(1, c.planned) * r.certainty - c.probability), 0)
+      const least = weakFoods(built, problem, solution, cover, r.certainty, problem.least)
+      // Where more vessels no longer help, time is better kept.
+      if (now > WORTH * doubt || JSON.stringify(least) === JSON.stringify(problem.least)) break
+      doubt = now
       problem = { ...problem, least }
       keep(solve(problem))
     }
   }
+  if (full.begun.length > 0 && !r.onlyPinned && timeLeft()) {
+    // The kept plan stands while it is as good as any, by the gap that was asked for.
+    const kept = solvePlan(decided(problem, joinStarts([...full.begun, ...full.pinned])), solver, limits)
+    if (kept.status !== 'infeasible' && kept.objective <= solution.objective + Math.max(limits.gap, limits.gap * Math.abs(solution.objective)) + SAME) solution = { ...kept, gap: solution.gap }
+    else {
+      problem = { ...problem, begun: full.begun }
+      keep(solve(problem))
+    }
+  }
+  // Every day's meals with the starts that are decided; a day that was not looked at and goes short is looked at.
+  const also = new Set<number>()
+  for (let look = 0; ; look++) {
+    const meals = solvePlan(decided({ ...full, least: problem.least }, solution.starts), solver, limits)
+    const missed = r.onlyPinned || look >= LOOKS || !timeLeft() ? [] : lackingDays(full, meals, problem)
+    if (missed.length === 0) {
+      if (meals.status !== 'infeasible') solution = { ...meals, status: solution.status, objective: solution.objective, gap: solution.gap }
+      break
+    }
+    for (const day of missed) also.add(day)
+    problem = { ...problem, broodDays: coarse(full, also).broodDays }
+    keep(solve(problem))
+  }
+  problem = full
   const on = (day: number) => addDays(r.from, day)
   const starts = solution.starts.map(s => plannedStart(r, built.starts.find(x => x.id === s.startable)!, s, solution, problem))
   return {
@@ -99,6 +137,21 @@ export function planRoom(r: PlanRequest, solver: Solver, limits: SolveLimits = P
 }
 
 const profilesOf = ({ starts }: BuiltProblem) => Object.fromEntries([...starts].reverse().map(s => [s.food, s.gives.slice(0, s.holdsDays).map(g => Number(g.toPrecision(4)))]))
+
+/** Days that go short in the whole plan though something could be had, and were not looked at when it was made. */
+function lackingDays(full: PlanProblem, meals: PlanSolution, looked: PlanProblem): number[] {
+  const seen = new Set(looked.broodDays.map(b => b.day))
+  const { lost } = planProgram(full)
+  const hopeless = new Map(full.broodDays.map((b, i) => [`${b.brood}\n${b.day}`, lost[i]!]))
+  return [...new Set(meals.shortages.filter(s => s.share - (hopeless.get(`${s.brood}\n${s.day}`) ?? 0) > SHORT_FROM && !seen.has(s.day)).map(s => s.day))]
+}
+
+/** One line for a day and a way. */
+const joinStarts = (list: readonly StartOn[]): StartOn[] => {
+  const found = new Map<string, StartOn>()
+  for (const s of list) found.set(`${s.startable}\n${s.day}`, { ...s, vessels: Math.max(s.vessels, found.get(`${s.startable}\n${s.day}`)?.vessels ?? 0) })
+  return [...found.values()]
+}
 
 /** Where pins and vessels contradict each other there is no plan; it says which. */
 function clashing(r: PlanRequest, built: BuiltProblem, days: number): CulturePlan {

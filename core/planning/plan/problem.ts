@@ -6,6 +6,8 @@ export interface BroodDay {
   day: number
   /** Before the day on which it is expected: its food stands ready in case it comes early. */
   standby?: boolean
+  /** Days that this one stands for; 1 where nothing is said. */
+  weight?: number
   /** By food: preferred share, most that it may be given (0 where it does not fit), and organisms for the whole ration of it alone. */
   foods: readonly { food: string, preferred: number, most: number, organisms: number }[]
 }

@@ -54,13 +54,11 @@ export function planProgram(p: PlanProblem): Program {
       limit(`free${n}_${day}`, terms, '<=', free[day] ?? 0)
     }
   }
-  if (!p.onlyPinned) {
-    for (const [i, l] of p.least.entries()) {
-      const terms = p.startable.flatMap((s, k) => (s.food !== l.food ? [] : starts[k]!.flatMap((v, day) => (v !== null && day >= l.fromDay && day <= l.byDay ? [{ variable: v, factor: 1 }] : []))))
-      // A backup that no vessel is left for is a shortage of certainty, not a contradiction: it gives way before anything else does.
-      const lacks = add(`b${i}`, WEIGHTS.shortage / 10, l.starts, false, { kind: 'aid' })
-      limit(`least_${i}`, [...terms, { variable: lacks, factor: 1 }], '>=', l.starts)
-    }
+  for (const [i, l] of p.least.entries()) {
+    const terms = p.startable.flatMap((s, k) => (s.food !== l.food ? [] : starts[k]!.flatMap((v, day) => (v !== null && day >= l.fromDay && day <= l.byDay ? [{ variable: v, factor: 1 }] : []))))
+    // A backup that no vessel is left for is a shortage of certainty, not a contradiction: it gives way before anything else does.
+    const lacks = add(`b${i}`, WEIGHTS.shortage / 10, l.starts, false, { kind: 'aid' })
+    limit(`least_${i}`, [...terms, { variable: lacks, factor: 1 }], '>=', l.starts)
   }
 
   // What could be there of each food on each day, if everything that may be started were.
@@ -74,24 +72,25 @@ export function planProgram(p: PlanProblem): Program {
   p.broodDays.forEach((b, i) => {
     const parts: Constraint['terms'] = []
     let reach = 0
+    const weight = b.weight ?? 1
     for (const [k, f] of b.foods.entries()) {
       const top = Math.min(f.most, within(f.food, b.day) / Math.max(EPS, f.organisms))
       if (f.most <= EPS || top <= 1e-9) continue
       reach += top
       const mine: Constraint['terms'] = []
       if (f.preferred > EPS) mine.push({ variable: add(`y${i}_${k}`, 0, Math.min(f.preferred, f.most), false, { kind: 'meal', broodDay: i, food: f.food }), factor: 1 })
-      if (f.most > f.preferred + EPS) mine.push({ variable: add(`x${i}_${k}`, 2 * WEIGHTS.deviation, f.most - f.preferred, false, { kind: 'meal', broodDay: i, food: f.food }), factor: 1 })
+      if (f.most > f.preferred + EPS) mine.push({ variable: add(`x${i}_${k}`, 2 * WEIGHTS.deviation * weight, f.most - f.preferred, false, { kind: 'meal', broodDay: i, food: f.food }), factor: 1 })
       parts.push(...mine)
       const key = `${f.food}\n${b.day}`
       takes.set(key, [...takes.get(key) ?? [], ...mine.map(t => ({ ...t, factor: f.organisms }))])
     }
     const preferred = b.foods.reduce((s, f) => s + Math.min(f.preferred, f.most), 0)
-    offset += WEIGHTS.deviation * (preferred - 1)
+    offset += weight * WEIGHTS.deviation * (preferred - 1)
     // What no plan could cover is named, and kept out of what is weighed: it would drown the gap.
     const hopeless = Math.max(0, 1 - reach)
     lost.push(hopeless)
-    offset += (WEIGHTS.shortage + WEIGHTS.deviation) * hopeless
-    if (hopeless < 1 - 1e-9) limit(`fed${i}`, [...parts, { variable: add(`z${i}`, WEIGHTS.shortage + WEIGHTS.deviation, 1 - hopeless, false, { kind: 'short', broodDay: i }), factor: 1 }], '=', 1 - hopeless)
+    offset += weight * (WEIGHTS.shortage + WEIGHTS.deviation) * hopeless
+    if (hopeless < 1 - 1e-9) limit(`fed${i}`, [...parts, { variable: add(`z${i}`, weight * (WEIGHTS.shortage + WEIGHTS.deviation), 1 - hopeless, false, { kind: 'short', broodDay: i }), factor: 1 }], '=', 1 - hopeless)
   })
   for (const [n, [key, terms]] of [...takes].entries()) {
     const [food, dayText] = key.split('\n') as [string, string]
@@ -102,7 +101,8 @@ export function planProgram(p: PlanProblem): Program {
     if (p.hatching?.food === food) {
       const { hatching: h } = p
       const fresh = p.idle.includes(day) ? 0 : h.most[day] ?? 0
-      const used = add(`h${n}`, WEIGHTS.cost * h.gramsEach * h.costPerGram * scale, fresh / scale, false, { kind: 'aid' })
+      const standsFor = Math.max(...p.broodDays.filter(b => b.day === day).map(b => b.weight ?? 1))
+      const used = add(`h${n}`, standsFor * WEIGHTS.cost * h.gramsEach * h.costPerGram * scale, fresh / scale, false, { kind: 'aid' })
       // Cubes feed nothing that is alive: they close what a hatch cannot.
       const cubes = add(`c${n}`, CUBES_LAST * scale / Math.max(1, h.frozen), h.frozen / scale, false, { kind: 'aid' })
       const kept = h.onHand.flatMap((b, k) => {
@@ -112,8 +112,8 @@ export function planProgram(p: PlanProblem): Program {
         return [{ variable: v, factor: (-b.useful * (day === b.day ? 1 : h.keeps)) / scale }]
       })
       limit(`hatch${n}`, [...scaled, { variable: used, factor: -1 }, { variable: cubes, factor: -1 }, ...kept], '<=', 0)
-      if (fresh > 0) cystDays.push({ variable: used, factor: h.gramsEach * scale })
-      if (h.frozen > 0) cubeDays.push({ variable: cubes, factor: scale / h.frozen })
+      if (fresh > 0) cystDays.push({ variable: used, factor: standsFor * h.gramsEach * scale })
+      if (h.frozen > 0) cubeDays.push({ variable: cubes, factor: (standsFor * scale) / h.frozen })
       continue
     }
     const running = p.running.filter(r => r.food === food).reduce((m, r) => m + (r.surplus[day] ?? 0), 0)

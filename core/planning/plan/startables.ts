@@ -9,6 +9,7 @@ import type { RoomState } from '../../stock/roomState'
 import { addHours, hoursBetween } from '../../time/localDate'
 import type { Reliability } from './redundancy'
 import type { Running, Startable } from './problem'
+import { LOOK_AFTER_H } from '../tending'
 import { vesselClasses, type VesselClass } from './vesselClasses'
 
 /** A way to start a food in this room, with what the planner has to know of its chances. */
@@ -24,13 +25,22 @@ export interface RoomStart extends Startable {
 }
 
 const MINUTES_PER_STEP = 4
-/** Looking, feeding and drawing, spread over the days that a vessel stands (working estimate). */
-const MINUTES_PER_DAY = 1.5
+const LOOK_MIN = 1
+const FEED_MIN = 2
+/** Feeds a day where it is fed whenever it has cleared, and where it is fed when it thins (working estimates). */
+const FEEDS_A_DAY = { clear: 2, thin: 0.2 } as const
 const RUNS = 48
 /** A vessel past its age is renewed within a week. */
 const GRACE_DAYS = 7
 
 const givesStarter = (r: CultureReading) => r.estimate.readiness.ready + r.estimate.readiness.tiring > 0.5
+
+/** Looking at it and feeding it, spread over the days that a vessel stands. */
+function minutesPerDay(food: Food, method: FoodMethod): number {
+  const { feed } = method
+  const feeds = feed === null ? 0 : feed.when === 'every' ? 1 / (feed.everyDays ?? 7) : FEEDS_A_DAY[feed.when]
+  return (LOOK_MIN * 24) / LOOK_AFTER_H[food.profile.family] + FEED_MIN * feeds
+}
 
 /** Where a new vessel of a food would stand: where the last one stood, else at the place nearest to the middle of its range. */
 function standsAt(state: RoomState, food: Food, last: CultureState | undefined, warmerC: number): { placeId: string | null, temperatureC: number } {
@@ -88,7 +98,7 @@ export function roomStarts(state: RoomState, readings: ReadonlyMap<string, Cultu
         // What it gives after its time is another vessel's.
         gives: courseQuantile(courses.gives, 0.5).map((g, d) => (d < holdsDays && (!bought || d >= buying.apartDays) ? g : 0)),
         vessel: vesselClass.id, holdsDays,
-        minutes: MINUTES_PER_STEP * (method.start.length + 1) + MINUTES_PER_DAY * Math.min(holdsDays, days),
+        minutes: MINUTES_PER_STEP * (method.start.length + 1) + minutesPerDay(food, method) * Math.min(holdsDays, days),
         cost: bought ? buying.price : 0, fromDay: bought ? buying.leadDays : 0,
       }]
     })

@@ -10,6 +10,8 @@ export const NEEDED_FROM = 0.05
 const LEANS_FROM = 0.2
 /** A day is planned whole from here on: what is short by plan is a gap, not a doubt. */
 const WHOLE_FROM = 0.9
+/** A backup may be started so many days before its day. */
+const EARLIER_D = 3
 /** Days around the last safe day within which a further vessel may be started. */
 const WINDOW_D = 6
 
@@ -17,22 +19,41 @@ const vesselsOf = (starts: readonly RoomStart[], food: string) => starts.filter(
 
 type Least = PlanProblem['least'][number]
 
-/** Starts that a first plan makes, made up to the number that the certainty asks for, by the day on which it made them. */
-export function backups(starts: readonly RoomStart[], solution: PlanSolution, certainty: number, places: number): Least[] {
-  const byFood = new Map<string, Least>()
-  for (const s of starts) {
-    const mine = solution.starts.filter(x => x.startable === s.id)
-    if (mine.length === 0) continue
-    const needed = Math.max(...mine.map(x => x.vessels))
-    const start = Math.min(...mine.map(x => x.day))
-    const firstMeal = Math.min(...solution.meals.filter(m => m.food === s.food && m.share > NEEDED_FROM && m.day > start).map(m => m.day), Infinity)
-    const waits = Number.isFinite(firstMeal) ? Math.max(firstMeal - start, s.reliability.readyDays) : s.reliability.readyDays
-    // More than there are vessels for is not asked.
-    const vessels = Math.min(vesselsOf(starts, s.food), vesselsFor(needed, readyBy(s.reliability, waits), certainty, places).vessels)
-    const found = byFood.get(s.food)
-    if (vessels > (found?.starts ?? needed)) byFood.set(s.food, { food: s.food, fromDay: Math.max(0, start - 2), byDay: start + 1, starts: vessels })
+/** Windows of one food that overlap ask for what they ask together, and none for more than there are vessels for while earlier ones stand. */
+function joined(list: readonly Least[], most: number, holdsDays: number): Least[] {
+  const merged: Least[] = []
+  for (const l of [...list].sort((a, b) => a.fromDay - b.fromDay)) {
+    const last = merged.at(-1)
+    if (last && l.fromDay <= last.byDay) merged[merged.length - 1] = { ...last, byDay: Math.max(last.byDay, l.byDay), starts: last.starts + l.starts }
+    else merged.push(l)
   }
-  return [...byFood.values()]
+  const out: Least[] = []
+  for (const l of merged) {
+    const standing = out.filter(o => o.byDay > l.fromDay - holdsDays).reduce((n, o) => n + o.starts, 0)
+    out.push({ ...l, starts: Math.max(1, Math.min(l.starts, most - standing)) })
+  }
+  return out
+}
+
+/** Starts that a first plan makes, each made up to the number that the certainty asks for, about the day on which it made them. */
+export function backups(starts: readonly RoomStart[], solution: PlanSolution, certainty: number, places: number): Least[] {
+  const foods = [...new Set(starts.map(s => s.food))]
+  return foods.flatMap((food) => {
+    const asked = starts.filter(s => s.food === food).flatMap(s => solution.starts.filter(x => x.startable === s.id).map((x): Least & { made: number } => {
+      const { reliability: rel } = s
+      const meal = Math.min(...solution.meals.filter(m => m.food === food && m.share > NEEDED_FROM && m.day >= x.day + rel.readyDays).map(m => m.day), Infinity)
+      const need = Number.isFinite(meal) ? meal : x.day + rel.readyDays
+      // Started by the last safe day nine in ten are there; where that has passed, more vessels would not make it earlier.
+      const safe = Math.floor(need - lastSafeDays(rel))
+      const late = safe < s.fromDay
+      const byDay = Math.max(s.fromDay, Math.min(x.day, safe))
+      const ready = late ? 1 - rel.failure : readyBy(rel, need - byDay)
+      return { food, fromDay: Math.max(0, byDay - EARLIER_D), byDay, made: x.vessels, starts: vesselsFor(x.vessels, ready, certainty, places).vessels }
+    }))
+    const most = vesselsOf(starts, food)
+    // A window whose number is made already still counts: it takes vessels.
+    return joined(asked.map(({ made: _, ...l }) => l), most, starts.find(s => s.food === food)!.holdsDays)
+  })
 }
 
 /**
@@ -45,25 +66,32 @@ export function weakFoods({ starts }: BuiltProblem, p: PlanProblem, solution: Pl
     const key = `${m.brood}\n${m.day}`
     shares.set(key, [...shares.get(key) ?? [], m])
   }
-  const first = new Map<string, number>()
+  const days = new Map<string, Set<number>>()
   for (const c of cover) {
     if (c.planned < WHOLE_FROM || c.probability >= certainty) continue
     for (const m of shares.get(`${c.brood}\n${c.day}`) ?? []) {
-      if (m.share > LEANS_FROM && starts.some(s => s.food === m.food)) first.set(m.food, Math.min(first.get(m.food) ?? Infinity, c.day))
+      if (m.share > LEANS_FROM && starts.some(s => s.food === m.food)) days.set(m.food, (days.get(m.food) ?? new Set()).add(c.day))
     }
   }
   const least = [...had]
-  for (const [food, day] of first) {
+  for (const [food, weak] of days) {
     const s = starts.find(x => x.food === food)!
-    const byDay = Math.max(s.fromDay, Math.floor(day - lastSafeDays(s.reliability)))
-    // It cannot be there in time: a matter of gaps and ways to close them.
-    if (byDay + s.reliability.readyDays > day + WINDOW_D || byDay >= p.days) continue
-    const fromDay = Math.max(0, byDay - WINDOW_D)
-    const made = solution.starts.filter(x => starts.find(y => y.id === x.startable)?.food === food && x.day >= fromDay && x.day <= byDay).reduce((n, x) => n + x.vessels, 0)
-    const known = least.findIndex(l => l.food === food && l.fromDay <= byDay && l.byDay >= fromDay)
     const most = vesselsOf(starts, food)
-    if (known >= 0) least[known] = { ...least[known]!, starts: Math.min(most, least[known]!.starts + 1) }
-    else if (made < most) least.push({ food, fromDay, byDay, starts: made + 1 })
+    // One further vessel serves from when it is ready until it is renewed.
+    let servedTo = -1
+    for (const day of [...weak].sort((a, b) => a - b)) {
+      if (day < servedTo) continue
+      const byDay = Math.max(s.fromDay, Math.floor(day - lastSafeDays(s.reliability)))
+      // It cannot be there in time: a matter of gaps and ways to close them.
+      if (byDay + s.reliability.readyDays > day + WINDOW_D || byDay >= p.days) continue
+      servedTo = byDay + s.holdsDays
+      const fromDay = Math.max(0, byDay - WINDOW_D)
+      const made = solution.starts.filter(x => starts.find(y => y.id === x.startable)?.food === food && x.day >= fromDay && x.day <= byDay).reduce((n, x) => n + x.vessels, 0)
+      const known = least.findIndex(l => l.food === food && l.fromDay <= byDay && l.byDay >= fromDay)
+      if (known >= 0) least[known] = { ...least[known]!, starts: Math.min(most, Math.max(least[known]!.starts, made) + 1) }
+      else if (made < most) least.push({ food, fromDay, byDay, starts: made + 1 })
+    }
   }
-  return least
+  // A window may ask no more than there are vessels for.
+  return [...new Set(least.map(l => l.food))].flatMap(food => joined(least.filter(l => l.food === food), vesselsOf(starts, food), starts.find(s => s.food === food)?.holdsDays ?? 1))
 }

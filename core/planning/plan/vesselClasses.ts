@@ -6,8 +6,8 @@ import type { RoomState } from '../../stock/roomState'
 /** Vessels that are alike, and on how many of them a new culture may be started. */
 export interface VesselClass { id: string, name: string, litres: number, free: number }
 
-/** Vessels of one food that a room is taken to have room for, where it names none. */
-export const ROOM_FOR = 6
+/** Vessels of one food that a room is taken to have room for, where it names none: many jars, few buckets. */
+export const roomFor = (litres: number): number => (litres <= 2 ? 10 : litres <= 6 ? 6 : 4)
 /** So many times smaller or larger than usual a vessel may be. */
 const FITS_WITHIN = 4
 const CLASSES = 2
@@ -24,7 +24,7 @@ export const fitsVessel = (m: FoodMethod, c: Pick<Container, 'kind' | 'litres'>)
  * have some of the usual size for every food.
  */
 export function vesselClasses(state: RoomState, foodId: string, method: FoodMethod, litres: number): VesselClass[] {
-  if (state.containers.length === 0) return [{ id: `any ${foodId}`, name: 'vessel of the usual size', litres, free: ROOM_FOR }]
+  if (state.containers.length === 0) return [{ id: `any ${foodId}`, name: 'vessel of the usual size', litres, free: roomFor(litres) }]
   const inUse = new Set(running(state.cultureStates).map(c => c.record.containerId))
   const classes = new Map<string, VesselClass>()
   for (const c of state.containers) {

@@ -1,0 +1,17 @@
+import type { PlanProblem } from './problem'
+
+/** Meals are planned day by day so long; after that one day stands for three. */
+const DAILY_D = 21
+const STEP_D = 3
+
+/**
+ * The same problem with fewer days in the distance: enough to decide what is started, and several times as fast.
+ * @param also days that are looked at all the same
+ */
+export const coarse = (p: PlanProblem, also: ReadonlySet<number> = new Set()): PlanProblem => ({
+  ...p,
+  broodDays: p.broodDays.flatMap(b => (b.day < DAILY_D ? [b] : (b.day - DAILY_D) % STEP_D === 1 ? [{ ...b, weight: STEP_D }] : also.has(b.day) ? [b] : [])),
+})
+
+/** A problem with its starts decided: what is eaten, and what that costs. */
+export const decided = (p: PlanProblem, starts: PlanProblem['pinned']): PlanProblem => ({ ...p, pinned: starts, onlyPinned: true, begun: [] })
