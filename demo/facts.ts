@@ -1,5 +1,9 @@
 import type { RoomFile } from '@renatus/core/formats/roomFile'
 import { learnRoom } from '@renatus/core/estimation/learning/learnRoom'
+import { readRoom } from '@renatus/core/estimation/readRoom'
+import { buildProblem } from '@renatus/core/planning/plan/buildProblem'
+import { lastStarts } from '@renatus/core/planning/plan/lastStarts'
+import { planRequest } from '@renatus/core/planning/plan/request'
 import { broodLadder } from '@renatus/core/stock/broodLadder'
 import { buildRound } from '@renatus/core/round/round'
 import { roomState } from '@renatus/core/stock/roomState'
@@ -12,14 +16,21 @@ export function brokenFacts(file: RoomFile, now: Instant): string[] {
   if (!state) return ['there is a room']
   const round = buildRound(state)
   const today = localDateOf(now, state.room.timeZone)
-  const expected = state.broods.find(b => b.stage !== 'feeding')
+  const expected = state.broods.find(b => b.stage !== 'feeding' && b.stage !== 'hoped')
+  const hoped = state.broods.find(b => b.stage === 'hoped')
+  // Whether a starter is at hand hangs on what is believed of the vessels of that food.
+  const readings = readRoom({ ...state, cultureStates: state.cultureStates.filter(c => ['paramecium', 'infusoria'].includes(c.record.foodId)) })
+  const request = planRequest({ state, readings, days: 40 })
+  const { problem, starts } = buildProblem(request, request.days)
+  const last = lastStarts(problem, starts, request.from).filter(l => l.brood === hoped?.id)
   const firstHatch = round.plan.hatches.find(h => h.meals.some(m => m.broods.some(b => b.brood.id === expected?.id)))
   const running = state.runs.filter(r => r.endedAt === null)
   const facts: [string, boolean][] = [
     ['a brood is expected to swim free in some days', expected !== undefined && daysBetween(today, expected.freeOn) >= 1],
     ['its first food runs already or must be started by tomorrow', firstHatch === undefined ? running.length > 0 : localDateOf(firstHatch.startAt, state.room.timeZone) <= addDays(today, 1)],
+    ['a first food of the hoped spawn must be started or ordered by tomorrow', last.some(l => l.on >= today && l.on <= addDays(today, 1))],
     ['a hatch runs', running.some(r => hoursBetween(r.startedAt, now) >= 0)],
-    ['five broods of five species', new Set(state.broods.map(b => b.species?.id)).size === 5 && state.broods.length === 5],
+    ['six broods of five species, one of them hoped for', new Set(state.broods.map(b => b.species?.id)).size === 5 && state.broods.length === 6 && state.broods.some(b => b.stage === 'hoped')],
     ['one is marine and lives on rotifers', state.broods.some(b => b.species?.marine && (broodLadder(b, state.room, b.day, 1)[0]?.share.rotifer ?? 0) > 0.5)],
     ['nobody starves today', state.broods.every(b => !broodLadder(b, state.room, b.day, 1)[0]?.gap)],
     ['growth was measured and corrected', state.broods.some(b => b.growth.lengths >= 2 && Math.abs(b.growth.factor - 1) > 0.02)],

@@ -12,7 +12,7 @@ const BROODS: readonly DemoBrood[] = [
   // Spawned under watch: free swimming is worked out, and its first nauplii must be on the way by tomorrow.
   { key: 'gudgeon', name: 'Peacock gudgeon', speciesId: 'peacock-gudgeon', tank: 'Slate 2', event: 'spawned', inDays: -6, fry: 160, kind: 'seen' },
   // Its parents are conditioned: a spawn is hoped for, and the infusoria for it must stand by tomorrow.
-  { key: 'hoped', name: 'Scarlet badis, next spawn', speciesId: 'scarlet-badis', tank: 'Fern box', event: 'spawned', inDays: 6, fry: 60, kind: 'expected', spreadDays: 2 },
+  { key: 'hoped', name: 'Scarlet badis, next spawn', speciesId: 'scarlet-badis', tank: 'Fern box', event: 'spawned', inDays: 5, fry: 60, kind: 'expected', spreadDays: 2 },
   { key: 'goby', name: 'Neon goby', speciesId: 'neon-goby', tank: 'Salt cube', event: 'hatched', inDays: -8, fry: 240, kind: 'seen', forbidden: ['microworm', 'vinegar-eel'] },
 ]
 

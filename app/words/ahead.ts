@@ -19,7 +19,7 @@ export function decisionWords(d: Decision, n: Names): { verb: string, amount: st
     case 'start': return { verb: 'Start', amount: vessels(d.start.vessels), rest: `of ${foodInText(d.start.food)} for ${n.brood(d.start.forBrood)} on ${n.date(d.start.neededOn)}. ${d.slack < 0 ? 'It is late: nine in ten come after that.' : d.slack === 0 ? 'Not a day to lose.' : `${days(d.slack)} to spare.`}` }
     case 'gap': {
       const best = d.gap.ways[0]
-      return { verb: 'Close', amount: `${Math.round(d.gap.share * 100)} %`, rest: `that ${n.brood(d.gap.brood)} lacks ${span(d.gap.from, d.gap.to, n.date)}: ${best ? wayWords(best, n.date).replace(/^./, c => c.toLowerCase()) : 'nothing that is known fits; look at its sheet.'}` }
+      return { verb: 'Find', amount: `${Math.round(d.gap.share * 100)} %`, rest: `of the food of ${n.brood(d.gap.brood)} ${span(d.gap.from, d.gap.to, n.date)}. ${best ? wayWords(best, n.date) : 'Nothing that is known fits; look at its sheet.'}` }
     }
     case 'doubt': return { verb: 'Decide', amount: `${Math.round(d.probability * 100)} %`, rest: `is all the certainty there is for ${n.brood(d.brood)} ${span(d.on, d.to, n.date)}: start more, or have something that bridges.` }
     case 'hatch': return { verb: 'Hatch', amount: `${d.hatch.cystsG.toLocaleString('en-GB', { maximumFractionDigits: 1 })} g`, rest: `of cysts in ${d.hatch.vessel}.` }

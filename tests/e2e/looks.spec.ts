@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from '@playwright/test'
 
-const VIEWS = ['/', '/broods', '/bench', '/count', '/shelf', '/shelf/start?food=moina', '/firstaid', '/methods', '/log', '/setup']
+const VIEWS = ['/', '/broods', '/bench', '/count', '/shelf', '/shelf/start?food=moina', '/firstaid', '/methods', '/log', '/setup', '/ahead', '/sheet', '/ahead/sitter?days=3']
 
 // Contrast hangs on the theme, what is cut and reached on the width: two of the four pairs tell all.
 for (const [colorScheme, width] of [['light', 1280], ['dark', 390]] as const) {
@@ -16,7 +16,7 @@ for (const [colorScheme, width] of [['light', 1280], ['dark', 390]] as const) {
     await expect(page.getByRole('article').first()).toBeVisible({ timeout: 30_000 })
     const harvest = await page.getByRole('link', { name: 'Harvest', exact: true }).first().getAttribute('href')
     await page.goto('/broods')
-    const sheet = await page.getByRole('link', { name: 'Scarlet badis' }).getAttribute('href')
+    const sheet = await page.getByRole('link', { name: 'Scarlet badis', exact: true }).getAttribute('href')
     await page.goto('/shelf')
     const culture = await page.getByTestId('culture-Leaf jar 1').getAttribute('href')
     await page.setViewportSize({ width, height: width === 390 ? 844 : 800 })
@@ -29,6 +29,8 @@ for (const [colorScheme, width] of [['light', 1280], ['dark', 390]] as const) {
         await page.getByRole('button', { name: 'Something else' }).click()
       }
       if (path.startsWith('/shelf/harvest')) await expect(page.getByTestId('drawn')).toBeVisible({ timeout: 20_000 })
+      if (path === '/ahead') await expect(page.getByTestId('decision-0')).toBeVisible({ timeout: 60_000 })
+      if (path.startsWith('/ahead/sitter')) await expect(page.getByRole('heading', { name: 'Never' })).toBeVisible({ timeout: 60_000 })
       if (path === '/bench') await expect(page.locator('canvas').first()).toBeVisible()
       const { violations } = await new AxeBuilder({ page }).analyze()
       expect(violations.map(v => `${path} ${width}: ${v.id} ${v.nodes.map(n => n.html.slice(0, 120)).join(' | ')}`)).toEqual([])

@@ -65,13 +65,13 @@ test('eggs: dates follow temperature and what was seen; spawn in the far past an
   await expect(page.getByText(/and seen: it lies ahead/)).toBeVisible()
 })
 
-test('the demo room: five broods, ladder redrawn by sliders, lengths before and after, a shrinking length doubted, split and undone', async ({ page }) => {
+test('the demo room: six broods, ladder redrawn by sliders, lengths before and after, a shrinking length doubted, split and undone', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-03-24T05:34:00Z') })
   await page.goto('/?room=demo')
   await expect(page.getByRole('article').first()).toBeVisible({ timeout: 60_000 })
   await page.goto('/broods')
-  await expect(page.getByTestId('urgency')).toHaveCount(5)
-  await page.getByRole('link', { name: 'Scarlet badis' }).click()
+  await expect(page.getByTestId('urgency')).toHaveCount(6)
+  await page.getByRole('link', { name: 'Scarlet badis', exact: true }).click()
   await expect(page.getByTestId('next-change')).toBeVisible()
   const next = await page.getByTestId('next-change').textContent()
   await page.getByRole('slider', { name: 'Temperature, degrees from now' }).fill('4')

@@ -1,5 +1,6 @@
 import { spawnSync } from 'node:child_process'
 import { describe, expect, it } from 'vitest'
+import { log, records } from '../core/room'
 
 /** The headless runner as a script would call it. */
 const call = (args: string[], input: unknown = '') => {
@@ -68,9 +69,25 @@ describe('headless', () => {
     expect(call(['estimate'], { setup, entries: [{ at: 'noon', kind: 'refused' }], at: '2026-03-06' }).error).toMatchObject({ path: 'entries.0.at' })
   })
 
+  it('plan and round: a small room, a horizon that has passed, a file of an older version', () => {
+    const room = { format: 'renatus-room', version: 5, exportedAt: '2026-03-16T06:00:00Z', by: 'x', records: records({ species: 'pygmy-sunfish', freeSwimmingOn: '2026-04-01', fry: 60, foods: ['infusoria', 'microworm', 'brine-shrimp'] }), entries: [log('2026-03-16T06:00:00Z', 'note', { text: 'Moved the rack.' })], kept: [] }
+    const { out } = call(['plan'], { room, from: '2026-03-17', days: 28, certainty: 0.9 })
+    const p = out as unknown as { status: string, starts: { food: string, why: string }[], hatches: unknown[], takes: unknown[], cover: { probability: number }[], lastStarts: { on: string }[], gap: number }
+    expect(p.status).toBe('optimal')
+    expect(p.gap).toBeLessThanOrEqual(0.0101)
+    expect(p.starts.some(s => s.food === 'infusoria' && s.why.includes('Angels'))).toBe(true)
+    expect(p.cover.every(c => c.probability >= 0 && c.probability <= 1)).toBe(true)
+    expect(p.lastStarts.length).toBeGreaterThan(0)
+    expect(call(['plan'], { room, from: '2026-02-01', days: 28 }).out).toMatchObject({ status: 'infeasible', clash: expect.stringContaining('lies in the past') as never })
+    const round = call(['round'], { room: { ...room, version: 4 }, at: '2026-04-02T05:00:00Z' }).out as unknown as { round: { name: string }, stops: { verb: string, text: string, why: string }[] }
+    expect(round.round.name).toBe('Morning round')
+    expect(round.stops.some(s => s.verb === 'Feed' && s.text.startsWith('Feed Tank 1'))).toBe(true)
+    expect(round.stops.every(s => s.why.length > 0)).toBe(true)
+  })
+
   it.each([
     [['hatch'], { vesselL: 0, cystsG: 1, saltGL: 25, temperatureC: 25 }, 'bad-input', 'vesselL'], [['salt-of'], { volumeL: 1, salt: 'fine', spoons: [{ measure: 'ladle', count: 1 }] }, 'bad-input', 'spoons.0.measure'],
-    [['salt'], '{"volumeL":', 'bad-json', ''], [['plan'], {}, 'not-yet', 'command'], [['brew'], {}, 'unknown-command', 'command'], [['salt', '/nowhere.json'], '', 'no-file', '/nowhere.json'],
+    [['salt'], '{"volumeL":', 'bad-json', ''], [['gel-formula'], {}, 'not-yet', 'command'], [['plan'], { room: { format: 'renatus-room', version: 5, records: [] }, from: '2026-03-16' }, 'bad-input', 'room.exportedAt'], [['brew'], {}, 'unknown-command', 'command'], [['salt', '/nowhere.json'], '', 'no-file', '/nowhere.json'],
   ] as const)('%j refuses with exit 2, a code and a path, and prints nothing', (args, input, code, path) => {
     const { status, out, error } = call([...args], input)
     expect([status, out, error?.code, error?.path]).toEqual([2, null, code, path])

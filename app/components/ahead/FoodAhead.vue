@@ -94,7 +94,7 @@ const options = computed(() => ({
     x: { ticks: { color: colours.value.ink2, maxTicksLimit: width.value < 500 ? 4 : 8, maxRotation: 0, autoSkip: true }, grid: { color: colours.value.line } },
     y: {
       beginAtZero: true, max: top.value, afterFit: (axis: { width: number }) => { axis.width = LEFT }, grid: { color: colours.value.line },
-      ticks: { color: colours.value.ink2, maxTicksLimit: 4, callback: (v: number | string) => (Number(v) >= 1e6 ? `${units.count(Number(v) / 1e6)} M` : units.count(Number(v))) },
+      ticks: { color: colours.value.ink2, maxTicksLimit: 4, includeBounds: false, callback: (v: number | string) => (Number(v) >= 1e6 ? `${units.count(Number(v) / 1e6)} M` : units.count(Number(v))) },
     },
   },
   plugins: { legend: { display: false }, tooltip: { callbacks: { label: (i: { dataset: { label?: string }, parsed: { y: number | null } }) => `${i.dataset.label}: ${units.count(i.parsed.y ?? 0)}` } } },
@@ -128,7 +128,7 @@ const opened = ref(false)
       <p class="grow"><template v-for="m in moves" :key="m.id">{{ m.day === null ? `Not started: ${plural(m.vessels, 'vessel')} of ${date(m.from)}. ` : `${plural(m.vessels, 'vessel')} on ${date(m.day)} instead of ${date(m.from)}. ` }}</template>{{ busy ? 'Working out what that does to the broods.' : 'Cover above is as it would be.' }}</p>
       <button class="btn btn-main" @click="emit('keep', moves.map(m => ({ id: m.id, day: m.day })))">Keep it there</button><button class="btn" @click="putBack">Put back</button>
     </div>
-    <p class="small">{{ text }} Dashed: wanted. Thick: supply, 80 % of it within the dotted lines.<template v-if="pins.length"> Squares: starts, with the number of vessels<template v-if="pins.some(p => !p.kept)">; broken edge: proposed</template>. Drag them, or use the arrow keys.</template></p>
+    <p class="small">{{ text }}</p>
     <details v-if="lastStarts.length" :open="opened" @toggle="opened = ($event.target as HTMLDetailsElement).open"><summary class="link min-h-12 inline-flex items-center text-ink2">Last safe starts</summary><ul class="small"><li v-for="l in lastStarts" :key="l.name + l.on">{{ l.name }}: {{ l.on }}</li></ul></details>
   </article>
 </template>

@@ -16,7 +16,7 @@ const gap = computed(() => {
 </script>
 
 <template>
-  <div role="status" class="min-h-6">
+  <div role="status">
     <p v-if="!cultures.complete" class="small">Reading {{ plural(cultures.ids.length, 'vessel') }}: {{ cultures.known }} read.</p>
     <div v-else-if="ahead.main.busy" class="flex flex-wrap items-center gap-x-4 gap-y-2">
       <progress class="w-48" :value="share" max="100" aria-label="Planning" />

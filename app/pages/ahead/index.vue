@@ -97,6 +97,7 @@ async function keep(moves: Moves) {
       <CoverList v-if="shown" :plan="shown" />
       <section v-if="curves.length" aria-label="Foods">
         <ShelfEdge name="Need and supply" />
+        <p class="small mt-2">Dashed line: what the ladders would like. Thick line: supply, four days in five within the dotted ones. Squares: starts with their number of vessels, proposed ones with a broken edge. Drag them, or move them with the arrow keys; Delete gives one up.</p>
         <FoodAhead
           v-for="c in curves" :key="c.food" :curve="c" :from="plan.from" :days="plan.days" :pins="pinsOf(c.food)" :profile="plan.profiles[c.food] ?? []" :last-starts="lastOf(c.food)" :busy="ahead.side.busy"
           @moved="m => void ahead.tryStarts(linesWith(m))" @keep="m => void keep(m)" @back="ahead.forget()"

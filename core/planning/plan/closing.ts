@@ -40,6 +40,8 @@ interface Stretch { brood: string, from: number, to: number, share: number }
 const POWDER_DAYS = 2
 const POWDER_PRICE = 6
 const WARMER_C = 3
+/** What is no living food may be poor, and still carry fry over some days. */
+const BRIDGES_FROM = 0.1
 const LEAST_CLOSED = 0.05
 
 /** Every way to close a gap, ranked by how much of it is closed how surely, then by cost. */
@@ -67,8 +69,8 @@ export function closing(r: PlanRequest, gap: Stretch, starts: readonly RoomStart
     }
   }
   for (const e of EDIBLES) {
-    if (r.state.room.foods.includes(e.id) || !fits(e.id)) continue
     const food = foodOf(e.id)
+    if (r.state.room.foods.includes(e.id) || !(food ? fits(e.id) : allowed.has(e.id) && (suits.get(e.id) ?? 0) >= BRIDGES_FROM)) continue
     if (!food) {
       ways.push(way('bridge', e.id, POWDER_DAYS, 1, { cost: POWDER_PRICE, leadDays: POWDER_DAYS }))
       continue

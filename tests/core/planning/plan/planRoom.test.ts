@@ -1,39 +1,26 @@
-import highsLoader from 'highs'
 import { beforeAll, describe, expect, it } from 'vitest'
-import { readCulture } from '@renatus/core/estimation/readCulture'
-import { broodDemand, wholeRation } from '@renatus/core/planning/plan/demand'
+import { wholeRation, broodDemand } from '@renatus/core/planning/plan/demand'
 import { playFutures } from '@renatus/core/planning/plan/futures'
 import { planRoom } from '@renatus/core/planning/plan/planRoom'
-import { planRequest, type PlanRequest } from '@renatus/core/planning/plan/request'
+import type { PlanRequest } from '@renatus/core/planning/plan/request'
 import type { PlanProblem } from '@renatus/core/planning/plan/problem'
 import { readyBy } from '@renatus/core/planning/plan/redundancy'
-import { highsSolver, type HighsLike, type Solver } from '@renatus/core/planning/plan/solver'
-import type { CultureRecord } from '@renatus/core/records/records'
+import type { Solver } from '@renatus/core/planning/plan/solver'
+import { container } from '@renatus/core/records/records'
 import { broodLadder, foodsFor } from '@renatus/core/stock/broodLadder'
-import { NOTHING_LEARNED } from '@renatus/core/stock/learned'
-import { roomState } from '@renatus/core/stock/roomState'
-import { daysBetween } from '@renatus/core/time/localDate'
+import { addDays, daysBetween, hoursBetween, toMs } from '@renatus/core/time/localDate'
 import { cultureOf } from '../../cultureRoom'
-import { records } from '../../room'
+import { uid } from '../../room'
+import { EXACT, NOW, planOf, smallRoom, theSolver, type Small } from './small'
 
 let solver: Solver
-beforeAll(async () => { solver = highsSolver(await highsLoader() as unknown as HighsLike) })
-
-const NOW = '2026-03-10T05:00:00.000Z'
-const EXACT = { nodes: 50_000, seconds: 20, gap: 0 }
-
-/** A room whose fry swim free on a day and can take small food first. */
-function request(o: { freeOn?: string, certainty?: number, cultures?: CultureRecord[], foods?: string[], days?: number, fry?: number } = {}): PlanRequest {
-  const state = roomState([...records({ species: 'pygmy-sunfish', freeSwimmingOn: o.freeOn ?? '2026-04-01', foods: o.foods ?? ['infusoria', 'microworm', 'brine-shrimp'], fry: o.fry ?? 60 }), ...o.cultures ?? []], [], NOW)!
-  const readings = new Map(state.cultures.map(c => [c.id, readCulture(c, state.entries, NOTHING_LEARNED, NOW, undefined, { ahead: true })!.reading]))
-  return planRequest({ state, readings, days: o.days ?? 40, certainty: o.certainty ?? 0.95 })
-}
-const plan = (o: Parameters<typeof request>[0] = {}, more: Partial<PlanRequest> = {}) => planRoom({ ...request(o), ...more }, solver, EXACT)
+beforeAll(async () => { solver = await theSolver() })
+const plan = (o: Small & { days?: number, certainty?: number } = {}, more: Partial<PlanRequest> = {}) => planOf(solver, o, { days: o.days ?? 40, certainty: o.certainty ?? 0.95, ...more })
 const vessels = (p: ReturnType<typeof plan>) => p.starts.reduce((n, s) => n + s.vessels, 0)
 
 describe('demand', () => {
   it('is the ladder in organisms: the shares of a day eat its ration, spill on top', () => {
-    const { state, from } = request({ freeOn: '2026-03-12' })
+    const { state, from } = smallRoom({ freeOn: '2026-03-12' })
     const brood = state.broods[0]!
     const days = broodDemand(state, brood, from, 20)
     expect(days[0]!.day).toBe(daysBetween(from, brood.freeOn))
@@ -88,6 +75,99 @@ describe('the plan of a room', () => {
     const worms = plan({ freeOn: '2026-03-12', foods: ['microworm'], days: 14, cultures })
     expect(worms.gaps.length).toBeLessThanOrEqual(without.gaps.length)
     expect(vessels(worms)).toBeLessThanOrEqual(vessels(without))
+  })
+})
+
+describe('what a plan keeps to', () => {
+  it('hatches start and are pulled at rounds, no vessel holds two, and no more cysts are used than there are', () => {
+    const p = plan({ freeOn: '2026-03-12', grams: 30 })
+    expect(p.hatches.length).toBeGreaterThan(5)
+    const atRound = (at: string) => ['05:30', '18:00', '04:30', '17:00'].includes(at.slice(11, 16))
+    const free = new Map<string, string>()
+    for (const h of [...p.hatches].sort((a, b) => toMs(a.startAt) - toMs(b.startAt))) {
+      expect(h.startAt === NOW || atRound(h.startAt)).toBe(true)
+      expect(h.pullsAt.every(atRound)).toBe(true)
+      expect(hoursBetween(h.startAt, h.pullsAt[0]!)).toBeGreaterThan(10)
+      expect(free.get(h.vesselId) ?? '').not.toBe(h.startAt > (free.get(h.vesselId) ?? '') ? h.startAt : '')
+      expect((free.get(h.vesselId) ?? '') <= h.startAt).toBe(true)
+      free.set(h.vesselId, h.pullsAt.at(-1)!)
+    }
+    expect(p.hatches.reduce((g, h) => g + h.cystsG, 0)).toBeLessThanOrEqual(30.01)
+  })
+  it('takes of a day never exceed what a running culture gives, nor its ration', () => {
+    const cultures = [cultureOf('microworm', '2026-02-28T06:00:00Z')]
+    const p = plan({ freeOn: '2026-03-11', cultures, days: 21 })
+    const request = smallRoom({ freeOn: '2026-03-11', cultures })
+    const ahead = request.readings.get(cultures[0]!.id)!.ahead!.days
+    const byDay = new Map<string, number>()
+    for (const t of p.takes.filter(x => x.from.kind === 'culture')) byDay.set(t.day, (byDay.get(t.day) ?? 0) + t.organisms)
+    expect(byDay.size).toBeGreaterThan(0)
+    for (const [day, n] of byDay) expect(n).toBeLessThanOrEqual(ahead[daysBetween(request.from, day)]!.gives.p50 * 1.001)
+    const shares = new Map<string, number>()
+    for (const t of p.takes) shares.set(`${t.brood} ${t.day}`, (shares.get(`${t.brood} ${t.day}`) ?? 0) + t.share)
+    for (const s of shares.values()) expect(s).toBeLessThan(1.001)
+  })
+  it('vessels of the room bound what is started; none at all is a gap with ways to close it', () => {
+    const jar = (n: number) => Array.from({ length: n }, (_, i) => container.parse({ id: uid(), updatedAt: NOW, type: 'container', name: `Jar ${i}`, kind: 'jar', litres: 1 }))
+    const most = (n: number) => {
+      const p = plan({ foods: ['infusoria'], more: jar(n) })
+      return Math.max(0, ...Array.from({ length: 40 }, (_, d) => p.starts.filter(s => s.on <= addDays('2026-03-10', d) && addDays(s.on, 13) >= addDays('2026-03-10', d)).reduce((k, s) => k + s.vessels, 0)))
+    }
+    expect(most(1)).toBeLessThanOrEqual(1)
+    expect(most(3)).toBeLessThanOrEqual(3)
+    const tray = container.parse({ id: uid(), updatedAt: NOW, type: 'container', name: 'Vat', kind: 'tank', litres: 400 })
+    const none = plan({ foods: ['infusoria'], more: [tray] })
+    expect(none).toMatchObject({ status: 'optimal', starts: [] })
+    expect(none.gaps[0]!.ways.length).toBeGreaterThan(0)
+  })
+  it('ways to close a gap are ranked by what they close how surely, and each names when it helps', () => {
+    const [gap] = plan({ freeOn: '2026-03-12', foods: ['infusoria'] }).gaps
+    const worth = gap!.ways.map(w => w.closes * w.likely)
+    expect(worth).toEqual([...worth].sort((a, b) => b - a))
+    expect(new Set(gap!.ways.map(w => w.kind)).size).toBeGreaterThan(1)
+    expect(plan({ species: 'medaka', freeOn: '2026-03-12', foods: ['infusoria'] }).gaps[0]!.ways.some(w => w.kind === 'bridge' && w.leadDays > 0)).toBe(true)
+    for (const w of gap!.ways) expect(w.helpsFrom >= '2026-03-10').toBe(true)
+  })
+  it('a pin stands on its day; pins beyond the vessels are a clash in words', () => {
+    const pin = { food: 'microworm', method: 'oats', on: '2026-03-14', vessels: 2 }
+    expect(plan({}, { pins: [pin] }).starts.find(s => s.food === 'microworm' && s.on === pin.on)!.vessels).toBeGreaterThanOrEqual(2)
+    const only = plan({}, { pins: [pin], onlyPinned: true })
+    expect(only.starts.map(s => [s.food, s.on, s.vessels])).toEqual([['microworm', '2026-03-14', 2]])
+    const clash = plan({}, { pins: [{ ...pin, vessels: 90 }] })
+    expect(clash.status).toBe('infeasible')
+    expect(clash.clash).toContain('more vessels for microworm')
+  })
+  it('nothing is started on days away, and a start for a hoped spawn stands ready for the early edge', () => {
+    const idle = Array.from({ length: 10 }, (_, i) => addDays('2026-03-10', i))
+    expect(plan({}, { idle }).starts.every(s => !idle.includes(s.on))).toBe(true)
+    const request = smallRoom()
+    const hoped = (spreadDays: number) => {
+      const state = { ...request.state, broods: request.state.broods.map(b => ({ ...b, dates: { ...b.dates, free: { ...b.dates.free, seen: false, spreadDays } } })) }
+      return planRoom({ ...request, state, certainty: 0.8 }, solver, EXACT).starts.filter(s => s.food === 'infusoria')[0]!.on
+    }
+    expect(hoped(6) < hoped(0)).toBe(true)
+  })
+  it('says how far it is, and keeps the best plan when it is stopped', () => {
+    const said: number[] = []
+    const p = planRoom(smallRoom(), solver, EXACT, (x) => {
+      said.push(x.solve)
+      return said.length < 3
+    })
+    expect(['optimal', 'feasible']).toContain(p.status)
+    expect(p.cover.length).toBeGreaterThan(0)
+    const limited = planRoom(smallRoom(), { solve: (text, limits, on) => ({ ...solver.solve(text, limits, on), status: 'time-limit' as const }) }, EXACT)
+    expect(limited.status).toBe('time-limit')
+    expect(limited.gap).toBeGreaterThanOrEqual(0)
+  })
+  it('the why of a start changes with its date, its failures and the certainty', () => {
+    const rule = (o: Parameters<typeof plan>[0]) => plan(o).starts.find(s => s.food === 'infusoria')!.why
+    const [first, later, surer] = [rule({}), rule({ freeOn: '2026-04-04' }), rule({ certainty: 0.99 })]
+    expect(later.rule).not.toBe(first.rule)
+    expect(surer.rule).toContain('99 % certainty')
+    for (const key of ['vessels', 'ready', 'late', 'failure', 'left']) expect(first.inputs.map(i => i.key)).toContain(key)
+    const request = smallRoom()
+    const worse = planRoom({ ...request, state: { ...request.state, learned: { ...request.state.learned, foods: { infusoria: { failure: { value: 0.6, book: 0.33, n: 9 } } as never } } } }, solver, EXACT)
+    expect(worse.starts.find(s => s.food === 'infusoria')!.why.rule).toContain('60 in 100 fail')
   })
 })
 
