@@ -41,10 +41,12 @@ export interface PlanProgress extends SolveProgress { solve: number, ofAtMost: n
 /** Times that backups are raised and the plan is solved again after the first two solves. */
 const ROUNDS = 3
 const FIRST_FUTURES = 300
+/** First, with backups, tightened three times, and each of these once more where vessels are short. */
+const MOST_SOLVES = 2 * (ROUNDS + 1) + 1
 /** Times that days are added which were passed over. */
 const LOOKS = 3
 const SHORT_FROM = 0.02
-const SAME = 1e-6
+const LACKS_FROM = 0.01
 /** A round of tightening must take at least a tenth of the doubt away. */
 const WORTH = 0.9
 
@@ -60,14 +62,14 @@ export function planRoom(r: PlanRequest, solver: Solver, limits: SolveLimits = P
   let solves = 0
   let stopped = false
   let spent = 0
-  const solve = (p: PlanProblem): PlanSolution => {
+  const solve = (p: PlanProblem, asked: SolveLimits = limits): PlanSolution => {
     solves++
     // The clock is one for all solves: a late one may not start the hour anew.
-    const left = { ...limits, seconds: Math.max(1, limits.seconds - spent) }
+    const left = { ...asked, seconds: Math.max(1, asked.seconds - spent) }
     let seconds = 0
     const s = solvePlan(p, solver, left, progress && ((x) => {
       seconds = x.seconds
-      const on = progress({ ...x, solve: solves, ofAtMost: ROUNDS + 2 })
+      const on = progress({ ...x, solve: solves, ofAtMost: MOST_SOLVES })
       stopped ||= !on
       return on
     }))
@@ -81,12 +83,17 @@ export function planRoom(r: PlanRequest, solver: Solver, limits: SolveLimits = P
   if (solution.meals.length + solution.starts.length + solution.shortages.length === 0 && solution.status === 'infeasible') return clashing(r, built, days)
   const timeLeft = () => !stopped && solution.status !== 'time-limit'
   const keep = (next: PlanSolution) => { if (next.status !== 'infeasible') solution = next }
+  /** Solves with backups; those that no vessel is free for are asked for no more, lest they drown what is weighed. */
+  const solveBacked = (least: PlanProblem['least']) => {
+    problem = { ...problem, least }
+    keep(solve(problem))
+    if (!solution.lacks.some(x => x > LACKS_FROM)) return
+    problem = { ...problem, least: least.map((l, i) => ({ ...l, starts: Math.max(0, Math.floor(l.starts - (solution.lacks[i] ?? 0) + LACKS_FROM)) })) }
+    if (timeLeft()) keep(solve(problem))
+  }
   if (!r.onlyPinned && timeLeft()) {
     const least = backups(built.starts, solution, r.certainty, Math.max(1, r.state.places.length))
-    if (least.length > 0) {
-      problem = { ...problem, least }
-      keep(solve(problem))
-    }
+    if (least.length > 0) solveBacked(least)
     let doubt = Infinity
     for (let round = 0; round < ROUNDS && timeLeft(); round++) {
       const cover = playFutures(problem, solution, fates, r.seed, FIRST_FUTURES)
@@ -95,32 +102,37 @@ export function planRoom(r: PlanRequest, solver: Solver, limits: SolveLimits = P
       // Where more vessels no longer help, time is better kept.
       if (now > WORTH * doubt || JSON.stringify(least) === JSON.stringify(problem.least)) break
       doubt = now
-      problem = { ...problem, least }
-      keep(solve(problem))
+      solveBacked(least)
     }
   }
-  if (full.begun.length > 0 && !r.onlyPinned && timeLeft()) {
-    // The kept plan stands while it is as good as any, by the gap that was asked for.
-    const kept = solvePlan(decided(problem, joinStarts([...full.begun, ...full.pinned])), solver, limits)
-    if (kept.status !== 'infeasible' && kept.objective <= solution.objective + Math.max(limits.gap, limits.gap * Math.abs(solution.objective)) + SAME) solution = { ...kept, gap: solution.gap }
-    else {
-      problem = { ...problem, begun: full.begun }
-      keep(solve(problem))
-    }
-  }
-  // Every day's meals with the starts that are decided; a day that was not looked at and goes short is looked at.
+  // A day that was not looked at and goes short is looked at.
   const also = new Set<number>()
-  for (let look = 0; ; look++) {
-    const meals = solvePlan(decided({ ...full, least: problem.least }, solution.starts), solver, limits)
-    const missed = r.onlyPinned || look >= LOOKS || !timeLeft() ? [] : lackingDays(full, meals, problem)
-    if (missed.length === 0) {
-      if (meals.status !== 'infeasible') solution = { ...meals, status: solution.status, objective: solution.objective, gap: solution.gap }
-      break
-    }
+  const mealsOf = (starts: readonly StartOn[]) => solvePlan(decided({ ...full, least: [] }, starts), solver, limits)
+  const judge = (m: PlanSolution): Quality => ({
+    shortage: m.status === 'infeasible' ? Infinity : m.shortages.reduce((n, x) => n + x.share, 0), cost: m.objective,
+    doubt: playFutures(full, m, fates, r.seed, FIRST_FUTURES).reduce((n, c) => n + Math.max(0, Math.min(1, c.planned) * r.certainty - c.probability), 0),
+  })
+  let meals = mealsOf(solution.starts)
+  for (let look = 0; look < LOOKS && !r.onlyPinned && timeLeft(); look++) {
+    const missed = lackingDays(full, meals, problem)
+    if (missed.length === 0) break
     for (const day of missed) also.add(day)
     problem = { ...problem, broodDays: coarse(full, also).broodDays }
     keep(solve(problem))
+    meals = mealsOf(solution.starts)
   }
+  if (full.begun.length > 0 && !r.onlyPinned && timeLeft()) {
+    const kept = joinStarts([...full.begun, ...full.pinned])
+    const keptMeals = mealsOf(kept)
+    if (asGood(judge(keptMeals), judge(meals))) solution = { ...keptMeals, objective: solution.objective, gap: solution.gap, status: solution.status }
+    else {
+      // A hundredth of a large objective is many moves: here a tenth of that.
+      problem = { ...problem, begun: full.begun }
+      keep(solve(problem, { ...limits, gap: limits.gap / 10 }))
+    }
+    meals = mealsOf(solution.starts)
+  }
+  if (meals.status !== 'infeasible') solution = { ...meals, status: solution.status, objective: solution.objective, gap: solution.gap }
   problem = full
   const on = (day: number) => addDays(r.from, day)
   const starts = solution.starts.map(s => plannedStart(r, built.starts.find(x => x.id === s.startable)!, s, solution, problem))
@@ -137,6 +149,14 @@ export function planRoom(r: PlanRequest, solver: Solver, limits: SolveLimits = P
 }
 
 const profilesOf = ({ starts }: BuiltProblem) => Object.fromEntries([...starts].reverse().map(s => [s.food, s.gives.slice(0, s.holdsDays).map(g => Number(g.toPrecision(4)))]))
+
+/** What matters of a plan to whoever works by it: days of food that lack, days of doubt, and what it costs in all. */
+interface Quality { shortage: number, doubt: number, cost: number }
+/** Brood-days that a plan may be worse by, and share of its cost, before it is worth while to move from it. */
+const STAYS = { shortage: 0.1, doubt: 0.5, doubtShare: 0.15, cost: 2, costShare: 0.05 } as const
+
+const asGood = (kept: Quality, other: Quality): boolean =>
+  kept.shortage <= other.shortage + STAYS.shortage && kept.doubt <= other.doubt * (1 + STAYS.doubtShare) + STAYS.doubt && kept.cost <= other.cost + STAYS.cost + STAYS.costShare * Math.abs(other.cost)
 
 /** Days that go short in the whole plan though something could be had, and were not looked at when it was made. */
 function lackingDays(full: PlanProblem, meals: PlanSolution, looked: PlanProblem): number[] {

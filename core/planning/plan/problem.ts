@@ -88,4 +88,6 @@ export interface PlanSolution {
   /** Share of its ration that a brood gets of a food on a day. */
   meals: { brood: string, day: number, food: string, share: number }[]
   shortages: { brood: string, day: number, share: number }[]
+  /** By entry of `least`: vessels that nothing was free for. */
+  lacks: number[]
 }

@@ -6,6 +6,7 @@ export type Means =
   | { kind: 'start', startable: number, day: number }
   | { kind: 'meal', broodDay: number, food: string }
   | { kind: 'short', broodDay: number }
+  | { kind: 'lack', least: number }
   | { kind: 'aid' }
 
 export interface Constraint { name: string, terms: { variable: string, factor: number }[], sense: '<=' | '>=' | '=', bound: number }
@@ -57,7 +58,7 @@ export function planProgram(p: PlanProblem): Program {
   for (const [i, l] of p.least.entries()) {
     const terms = p.startable.flatMap((s, k) => (s.food !== l.food ? [] : starts[k]!.flatMap((v, day) => (v !== null && day >= l.fromDay && day <= l.byDay ? [{ variable: v, factor: 1 }] : []))))
     // A backup that no vessel is left for is a shortage of certainty, not a contradiction: it gives way before anything else does.
-    const lacks = add(`b${i}`, WEIGHTS.shortage / 10, l.starts, false, { kind: 'aid' })
+    const lacks = add(`b${i}`, WEIGHTS.shortage / 10, l.starts, false, { kind: 'lack', least: i })
     limit(`least_${i}`, [...terms, { variable: lacks, factor: 1 }], '>=', l.starts)
   }
 

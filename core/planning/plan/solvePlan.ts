@@ -16,11 +16,11 @@ export function solvePlan(problem: PlanProblem, solver: Solver, limits: SolveLim
   const { offset } = program
   const shortages = problem.broodDays.flatMap((b, i) => (program.lost[i]! > LEAST_SHARE ? [{ brood: b.brood, day: b.day, share: program.lost[i]! }] : []))
   // Nothing to decide is a plan.
-  if (program.variables.length === 0) return { status: 'optimal', objective: offset, gap: 0, starts: [], meals: [], shortages }
+  if (program.variables.length === 0) return { status: 'optimal', objective: offset, gap: 0, starts: [], meals: [], shortages, lacks: problem.least.map(l => l.starts) }
   const found = solver.solve(programText(program), limits, progress)
   const objective = found.objective + offset
   const solution: PlanSolution = {
-    status: STATUS[found.status], objective, starts: [], meals: [], shortages: [],
+    status: STATUS[found.status], objective, starts: [], meals: [], shortages: [], lacks: problem.least.map(() => 0),
     // Against the whole of the objective, or 1 where that is less: (best - bound) / max(1, |best|).
     gap: found.values.size > 0 ? Math.max(0, found.objective - found.bound) / Math.max(1, Math.abs(objective)) : Infinity,
   }
@@ -37,6 +37,7 @@ export function solvePlan(problem: PlanProblem, solver: Solver, limits: SolveLim
       const key = `${means.broodDay}\n${means.food}`
       meals.set(key, { ...at, food: means.food, share: (meals.get(key)?.share ?? 0) + value })
     }
+    if (means.kind === 'lack') solution.lacks[means.least] = value
     if (means.kind === 'short') {
       const at = of(problem, means.broodDay)
       const key = `${at.brood}\n${at.day}`

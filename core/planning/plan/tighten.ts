@@ -10,49 +10,39 @@ export const NEEDED_FROM = 0.05
 const LEANS_FROM = 0.2
 /** A day is planned whole from here on: what is short by plan is a gap, not a doubt. */
 const WHOLE_FROM = 0.9
-/** A backup may be started so many days before its day. */
-const EARLIER_D = 3
-/** Days around the last safe day within which a further vessel may be started. */
+/** A start that is ready only so many days after the day it is wanted for does not help it. */
 const WINDOW_D = 6
 
 const vesselsOf = (starts: readonly RoomStart[], food: string) => starts.filter(s => s.food === food).reduce((n, s) => n + s.vesselClass.free, 0)
 
 type Least = PlanProblem['least'][number]
 
-/** Windows of one food that overlap ask for what they ask together, and none for more than there are vessels for while earlier ones stand. */
-function joined(list: readonly Least[], most: number, holdsDays: number): Least[] {
-  const merged: Least[] = []
-  for (const l of [...list].sort((a, b) => a.fromDay - b.fromDay)) {
-    const last = merged.at(-1)
-    if (last && l.fromDay <= last.byDay) merged[merged.length - 1] = { ...last, byDay: Math.max(last.byDay, l.byDay), starts: last.starts + l.starts }
-    else merged.push(l)
-  }
-  const out: Least[] = []
-  for (const l of merged) {
-    const standing = out.filter(o => o.byDay > l.fromDay - holdsDays).reduce((n, o) => n + o.starts, 0)
-    out.push({ ...l, starts: Math.max(1, Math.min(l.starts, most - standing)) })
-  }
-  return out
+/** Days on which a vessel can have been started that is to stand ready on a day, and by which nine in ten are. */
+function windowFor(s: RoomStart, need: number): { fromDay: number, byDay: number, late: boolean } {
+  const safe = Math.floor(need - lastSafeDays(s.reliability))
+  return { fromDay: Math.max(0, Math.floor(need) - s.holdsDays + 1), byDay: Math.max(s.fromDay, safe), late: safe < s.fromDay }
 }
 
-/** Starts that a first plan makes, each made up to the number that the certainty asks for, about the day on which it made them. */
+const startedIn = (solution: PlanSolution, starts: readonly RoomStart[], food: string, from: number, to: number) =>
+  solution.starts.filter(x => x.day >= from && x.day <= to && starts.find(y => y.id === x.startable)?.food === food).reduce((n, x) => n + x.vessels, 0)
+
+/**
+ * For the first meal that each start of a first plan serves: as many vessels as the certainty asks for, started so that they stand ready then.
+ * A vessel that stands for two of them counts for both.
+ */
 export function backups(starts: readonly RoomStart[], solution: PlanSolution, certainty: number, places: number): Least[] {
-  const foods = [...new Set(starts.map(s => s.food))]
-  return foods.flatMap((food) => {
-    const asked = starts.filter(s => s.food === food).flatMap(s => solution.starts.filter(x => x.startable === s.id).map((x): Least & { made: number } => {
-      const { reliability: rel } = s
-      const meal = Math.min(...solution.meals.filter(m => m.food === food && m.share > NEEDED_FROM && m.day >= x.day + rel.readyDays).map(m => m.day), Infinity)
-      const need = Number.isFinite(meal) ? meal : x.day + rel.readyDays
-      // Started by the last safe day nine in ten are there; where that has passed, more vessels would not make it earlier.
-      const safe = Math.floor(need - lastSafeDays(rel))
-      const late = safe < s.fromDay
-      const byDay = Math.max(s.fromDay, Math.min(x.day, safe))
+  return [...new Set(starts.map(s => s.food))].flatMap((food) => {
+    const s = starts.find(x => x.food === food)!
+    const { reliability: rel } = s
+    const meals = solution.meals.filter(m => m.food === food && m.share > NEEDED_FROM).map(m => m.day).sort((a, b) => a - b)
+    const days = solution.starts.filter(x => starts.find(y => y.id === x.startable)?.food === food).map(x => meals.find(d => d >= x.day + rel.readyDays) ?? Math.ceil(x.day + rel.readyDays))
+    return [...new Set(days)].map((need): Least => {
+      const { fromDay, byDay, late } = windowFor(s, need)
+      const standing = Math.max(1, startedIn(solution, starts, food, fromDay, Math.floor(need - rel.readyDays)))
+      // Where the last safe day has passed, more vessels would not make it earlier.
       const ready = late ? 1 - rel.failure : readyBy(rel, need - byDay)
-      return { food, fromDay: Math.max(0, byDay - EARLIER_D), byDay, made: x.vessels, starts: vesselsFor(x.vessels, ready, certainty, places).vessels }
-    }))
-    const most = vesselsOf(starts, food)
-    // A window whose number is made already still counts: it takes vessels.
-    return joined(asked.map(({ made: _, ...l }) => l), most, starts.find(s => s.food === food)!.holdsDays)
+      return { food, fromDay, byDay, starts: Math.min(vesselsOf(starts, food), vesselsFor(standing, ready, certainty, places).vessels) }
+    })
   })
 }
 
@@ -81,17 +71,15 @@ export function weakFoods({ starts }: BuiltProblem, p: PlanProblem, solution: Pl
     let servedTo = -1
     for (const day of [...weak].sort((a, b) => a - b)) {
       if (day < servedTo) continue
-      const byDay = Math.max(s.fromDay, Math.floor(day - lastSafeDays(s.reliability)))
+      const { fromDay, byDay } = windowFor(s, day)
       // It cannot be there in time: a matter of gaps and ways to close them.
       if (byDay + s.reliability.readyDays > day + WINDOW_D || byDay >= p.days) continue
       servedTo = byDay + s.holdsDays
-      const fromDay = Math.max(0, byDay - WINDOW_D)
-      const made = solution.starts.filter(x => starts.find(y => y.id === x.startable)?.food === food && x.day >= fromDay && x.day <= byDay).reduce((n, x) => n + x.vessels, 0)
-      const known = least.findIndex(l => l.food === food && l.fromDay <= byDay && l.byDay >= fromDay)
+      const made = startedIn(solution, starts, food, fromDay, byDay)
+      const known = least.findIndex(l => l.food === food && l.byDay === byDay)
       if (known >= 0) least[known] = { ...least[known]!, starts: Math.min(most, Math.max(least[known]!.starts, made) + 1) }
       else if (made < most) least.push({ food, fromDay, byDay, starts: made + 1 })
     }
   }
-  // A window may ask no more than there are vessels for.
-  return [...new Set(least.map(l => l.food))].flatMap(food => joined(least.filter(l => l.food === food), vesselsOf(starts, food), starts.find(s => s.food === food)?.holdsDays ?? 1))
+  return least
 }

@@ -177,7 +177,7 @@ describe('futures', () => {
     startable: [{ id: 's', food: 'x', gives: Array.from({ length: 12 }, (_, d) => (d >= 6 ? 100 : 0)), vessel: 'x', holdsDays: 12, minutes: 0, cost: 0, fromDay: 0 }],
     vessels: { x: new Array<number>(12).fill(3) }, freely: [], least: [], begun: [], hatching: null, pinned: [], onlyPinned: false, idle: [],
   }
-  const solution = (n: number) => ({ status: 'optimal' as const, objective: 0, gap: 0, shortages: [], starts: [{ startable: 's', day: 0, vessels: n }], meals: [10, 11].map(day => ({ brood: 'b', day, food: 'x', share: 1 })) })
+  const solution = (n: number) => ({ status: 'optimal' as const, objective: 0, gap: 0, shortages: [], lacks: [], starts: [{ startable: 's', day: 0, vessels: n }], meals: [10, 11].map(day => ({ brood: 'b', day, food: 'x', share: 1 })) })
   const reliability = { failure: 0.2, readyDays: 6, readyLogSd: 0.3 }
   const fate = { reliability, courses: [p.startable[0]!.gives], lagLogSd: 0.3, waits: 0 }
   const at = (n: number) => playFutures(p, solution(n), { running: {}, starts: { s: fate }, broods: {} }, 3, 4000)
