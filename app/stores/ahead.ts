@@ -12,6 +12,8 @@ import { useUndo } from '~/composables/useUndo'
 import { useCulturesStore } from './cultures'
 import { useRoomStore } from './room'
 
+/** The horizon is this device's: a phone may look less far. */
+const DAYS_KEY = 'renatus.ahead.days'
 const PROPOSAL_KEY = 'plan.proposal'
 /** Raised when the way of planning changes: what an older version proposed is then not shown. */
 const PROPOSAL_VERSION = 1
@@ -25,7 +27,8 @@ export const useAheadStore = defineStore('ahead', () => {
   const main = usePlanner()
   const side = usePlanner()
 
-  const days = ref(60)
+  const days = ref(Number(localStorage.getItem(DAYS_KEY)) || 60)
+  watch(days, n => localStorage.setItem(DAYS_KEY, String(n)))
   const certainty = ref(0.95)
   const proposal = shallowRef<CulturePlan | null>(null)
   const proposalKey = ref('')

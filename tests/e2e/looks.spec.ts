@@ -9,6 +9,7 @@ for (const [colorScheme, width] of [['light', 1280], ['dark', 390]] as const) {
     test.setTimeout(240_000)
     const context = await browser.newContext({ colorScheme, timezoneId: 'Europe/Berlin', locale: 'en-GB', baseURL: test.info().project.use.baseURL, serviceWorkers: 'block' })
     const page = await context.newPage()
+    await page.addInitScript(() => localStorage.setItem('renatus.ahead.days', '28'))
     await page.clock.install({ time: new Date('2026-03-24T05:34:00Z') })
     const errors: string[] = []
     page.on('pageerror', e => errors.push(e.message))

@@ -15,7 +15,9 @@ import { buildRound } from '@renatus/core/round/round'
 import { roomState } from '@renatus/core/stock/roomState'
 
 import { benchReading, benchReadingTime } from './estimation'
+import { benchCalibration } from './calibration'
 import { benchFamilies } from './families'
+import { benchPlanning } from './planning'
 import { benchShelf } from './shelf'
 
 const NOW = '2026-03-24T05:34:00.000Z'
@@ -82,6 +84,8 @@ console.log(`demo room on 30 days of a year: ${broken.length === 0 ? 'every fact
 row('learning from eight weeks of hatches, anew', [1], () => () => learnRoom(demo.records, demo.entries))
 const remembered = learnRoom(demo.records, demo.entries)!.cache
 row('learning from eight weeks of hatches, nothing new', [1], () => () => learnRoom(demo.records, demo.entries, remembered))
+await benchPlanning()
+await benchCalibration()
 await benchShelf()
 benchFamilies()
 benchReadingTime()

@@ -17,6 +17,7 @@ const forWhom = (c: PlanChange) => room.state?.broods.find(b => b.id === (c.is?.
 </script>
 
 <template>
+  <p v-if="ahead.kept && lines.length === 0 && !ahead.stale && ahead.changesOfFacts.length" class="border-l-[6px] border-plan pl-3" role="status">{{ becauseWords(ahead.changesOfFacts) }} <strong>The kept plan still carries it:</strong> nothing has to change.</p>
   <section v-if="lines.length" :aria-label="ahead.kept ? 'What would change' : 'A plan to keep'">
     <ShelfEdge :name="ahead.kept ? 'What would change' : 'A plan to keep'" />
     <p class="py-2 flex flex-wrap gap-3 items-center"><span class="grow">{{ ahead.kept ? 'Take what is right, leave what you know better. What is left stays pinned to its day.' : 'Nothing is kept yet. Kept lines stand in the Round on their day, and in the calendar.' }}</span><button class="btn btn-main" :disabled="ahead.main.busy" @click="ahead.acceptAll()">{{ ahead.kept ? 'Take all' : 'Keep this plan' }}</button></p>

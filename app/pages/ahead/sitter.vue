@@ -40,9 +40,13 @@ const tickedBy = (key: string) => {
   const e = ticks.value.get(key)
   return e?.data.done ? `${e.data.who}, ${units.when(e.at)}` : ''
 }
-async function tick(line: SheetLine, done: boolean) {
+async function tick(line: SheetLine, box: HTMLInputElement) {
+  const done = box.checked
   problem.value = who.value.trim() === '' ? 'Write your name first, so that the other knows who did it.' : ''
-  if (problem.value) return
+  if (problem.value) {
+    box.checked = !done
+    return
+  }
   await room.write([{ kind: 'sheet.ticked', subject: { type: 'sheet', id: line.key.slice(0, 60) }, data: { key: line.key.slice(0, 160), text: line.text.slice(0, 300), who: who.value.trim(), done } }])
 }
 const print = () => window.print()
@@ -63,7 +67,7 @@ const parts = computed(() => (sheet.value ? [{ title: `Before leaving, by ${unit
         <ul>
           <li v-for="l in p.lines" :key="l.key" class="rule py-1">
             <label class="grid grid-cols-[2rem_minmax(0,1fr)_auto] gap-2 items-center min-h-12 cursor-pointer">
-              <input type="checkbox" class="size-6 accent-[var(--plan)]" :checked="tickedBy(l.key) !== ''" @change="tick(l, ($event.target as HTMLInputElement).checked)">
+              <input type="checkbox" class="size-6 accent-[var(--plan)]" :checked="tickedBy(l.key) !== ''" @change="tick(l, $event.target as HTMLInputElement)">
               <span>{{ l.text }}</span><span class="small text-right min-w-24 border-b border-line-strong print:min-w-32">{{ tickedBy(l.key) }}&nbsp;</span>
             </label>
           </li>

@@ -41,11 +41,12 @@ export interface PlanProgress extends SolveProgress { solve: number, ofAtMost: n
 /** Times that backups are raised and the plan is solved again after the first two solves. */
 const ROUNDS = 3
 const FIRST_FUTURES = 300
-/** First, with backups, tightened three times, and each of these once more where vessels are short. */
-const MOST_SOLVES = 2 * (ROUNDS + 1) + 1
+/** First, with backups, tightened three times, and each of these once more where vessels are short; then against the kept plan. */
+const MOST_SOLVES = 2 * (ROUNDS + 1) + 3
 /** Times that days are added which were passed over. */
 const LOOKS = 3
 const SHORT_FROM = 0.02
+const DOUBT_STANDS = 0.05
 const LACKS_FROM = 0.01
 /** A round of tightening must take at least a tenth of the doubt away. */
 const WORTH = 0.9
@@ -124,11 +125,19 @@ export function planRoom(r: PlanRequest, solver: Solver, limits: SolveLimits = P
   if (full.begun.length > 0 && !r.onlyPinned && timeLeft()) {
     const kept = joinStarts([...full.begun, ...full.pinned])
     const keptMeals = mealsOf(kept)
-    if (asGood(judge(keptMeals), judge(meals))) solution = { ...keptMeals, objective: solution.objective, gap: solution.gap, status: solution.status }
+    const fresh = judge(meals)
+    if (asGood(judge(keptMeals), fresh)) solution = { ...keptMeals, objective: solution.objective, gap: solution.gap, status: solution.status }
     else {
-      // A hundredth of a large objective is many moves: here a tenth of that.
-      problem = { ...problem, begun: full.begun }
-      keep(solve(problem, { ...limits, gap: limits.gap / 10 }))
+      // What does not lack is left where it stands. A hundredth of a large objective is many moves: here a tenth of that.
+      const touched = lackingFoods(full, keptMeals, meals, m => playFutures(full, m, fates, r.seed, FIRST_FUTURES))
+      const stands = full.begun.filter(b => !touched.has(built.starts.find(x => x.id === b.startable)?.food ?? ''))
+      const finer = { ...limits, gap: limits.gap / 10 }
+      const near = solve({ ...problem, begun: full.begun, pinned: joinStarts([...stands, ...full.pinned]) }, finer)
+      if (near.status !== 'infeasible' && asGood(judge(mealsOf(near.starts)), fresh)) solution = near
+      else {
+        problem = { ...problem, begun: full.begun }
+        keep(solve(problem, finer))
+      }
     }
     meals = mealsOf(solution.starts)
   }
@@ -157,6 +166,18 @@ const STAYS = { shortage: 0.1, doubt: 0.5, doubtShare: 0.15, cost: 2, costShare:
 
 const asGood = (kept: Quality, other: Quality): boolean =>
   kept.shortage <= other.shortage + STAYS.shortage && kept.doubt <= other.doubt * (1 + STAYS.doubtShare) + STAYS.doubt && kept.cost <= other.cost + STAYS.cost + STAYS.costShare * Math.abs(other.cost)
+
+/** Foods of the days on which a kept plan does worse than a new one: only they have to move. */
+function lackingFoods(p: PlanProblem, kept: PlanSolution, fresh: PlanSolution, cover: (m: PlanSolution) => Cover[]): Set<string> {
+  const key = (x: { brood: string, day: number }) => `${x.brood}\n${x.day}`
+  const short = new Map(fresh.shortages.map(s => [key(s), s.share]))
+  const sure = new Map(cover(fresh).map(c => [key(c), c.probability]))
+  const bad = new Set([
+    ...kept.shortages.filter(s => s.share > (short.get(key(s)) ?? 0) + SHORT_FROM).map(key),
+    ...cover(kept).filter(c => c.probability < (sure.get(key(c)) ?? 0) - DOUBT_STANDS).map(key),
+  ])
+  return new Set(p.broodDays.filter(b => bad.has(key(b))).flatMap(b => b.foods.map(f => f.food)))
+}
 
 /** Days that go short in the whole plan though something could be had, and were not looked at when it was made. */
 function lackingDays(full: PlanProblem, meals: PlanSolution, looked: PlanProblem): number[] {

@@ -1,0 +1,145 @@
+import { readFileSync } from 'node:fs'
+import { expect, test, type Page } from '@playwright/test'
+import ICAL from 'ical.js'
+
+const PLAN_MS = 90_000
+test.describe.configure({ timeout: 300_000 })
+
+async function demo(page: Page) {
+  // Four weeks: what a phone looks ahead by choice.
+  await page.addInitScript(() => localStorage.setItem('renatus.ahead.days', '28'))
+  await page.clock.install({ time: new Date('2026-03-24T05:34:00Z') })
+  await page.goto('/?room=demo')
+  await expect(page.getByRole('article').first()).toBeVisible({ timeout: 60_000 })
+}
+/** Waits until the planner has answered the present facts. */
+async function planned(page: Page) {
+  await page.goto('/ahead')
+  await expect(page.getByTestId('decision-0')).toBeVisible({ timeout: PLAN_MS })
+  await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: PLAN_MS })
+}
+/** Sets the day on which the hoped spawn is expected. */
+async function spawn(page: Page, on: string) {
+  await page.goto('/broods')
+  await page.getByRole('link', { name: 'Scarlet badis, next spawn' }).click()
+  await page.getByRole('button', { name: 'Change', exact: true }).click()
+  await page.getByLabel('Date', { exact: true }).fill(on)
+  await page.getByRole('button', { name: 'Save the brood' }).click()
+  await expect(page.getByRole('button', { name: 'Change', exact: true })).toBeVisible()
+}
+async function calendar(page: Page) {
+  await page.goto('/sheet')
+  const button = page.getByRole('button', { name: 'Calendar (.ics)' })
+  await expect(button).toBeEnabled({ timeout: 30_000 })
+  const [file] = await Promise.all([page.waitForEvent('download'), button.click()])
+  const root = new ICAL.Component(ICAL.parse(readFileSync(await file.path(), 'utf8')) as unknown[])
+  return root.getAllSubcomponents('vevent').map(v => ({ uid: String(v.getFirstPropertyValue('uid')), title: String(v.getFirstPropertyValue('summary')), at: new ICAL.Event(v).startDate.toJSDate().toISOString(), sequence: Number(v.getFirstPropertyValue('sequence') ?? 0) }))
+}
+
+test('the demo plan tells its story; kept, it stands in the round; a spawn that moves moves starts, round and calendar', async ({ page }) => {
+  await demo(page)
+  await planned(page)
+  // A spawn is hoped for, and what it needs first is decided by tomorrow.
+  const hoped = page.getByTestId('change').filter({ hasText: 'Scarlet badis, next spawn' })
+  await expect(hoped.first()).toBeVisible()
+  await expect(page.getByTestId('decision-4')).toBeVisible()
+  await expect(page.getByTestId('cover-Scarlet badis, next spawn')).toContainText('swims free')
+  await page.getByTestId('change').first().getByText(/^Why/).click()
+  await expect(page.getByTestId('change').first()).toContainText(/ready after \d+ days, nine in ten within \d+; \d+ in 100 fail, so .* certainty/)
+
+  await page.getByRole('button', { name: 'Keep this plan' }).click()
+  await expect(page.getByTestId('undo-line')).toContainText('The plan is kept.')
+  // The same facts, the same plan: nothing to change.
+  await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: PLAN_MS })
+  await expect(page.getByTestId('change')).toHaveCount(0)
+  const before = await calendar(page)
+  expect(before.some(e => e.title.startsWith('Order a starter of'))).toBe(true)
+
+  await page.goto('/')
+  const begin = page.getByRole('article').filter({ hasText: /^Start \d+ vessels? of infusoria/ })
+  await expect(begin.first()).toBeVisible({ timeout: 60_000 })
+  await page.getByRole('article').filter({ hasText: 'Order a starter of' }).first().getByRole('button', { name: 'Ordered' }).click()
+  await expect(page.getByTestId('undo-line')).toContainText('The order is written down.')
+  const starts = page.getByRole('article').filter({ hasText: /^Start \d+ vessels? of/ })
+  const todays = await starts.allTextContents()
+
+  // A day sooner or later is carried by the plan that is kept, and it says so.
+  await spawn(page, '2026-03-28')
+  await planned(page)
+  await expect(page.getByText('The kept plan still carries it:')).toBeVisible()
+  await expect(page.getByTestId('change')).toHaveCount(0)
+  // The fish take their time: the foods that spoil move with them.
+  await spawn(page, '2026-04-02')
+  await planned(page)
+  const changes = page.getByTestId('change')
+  await expect(changes.first()).toBeVisible({ timeout: PLAN_MS })
+  await expect(changes.filter({ hasText: 'Scarlet badis, next spawn swims free 4 days later' }).first()).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'What would change' })).toBeVisible()
+  await page.getByRole('button', { name: 'Take all' }).click()
+  await expect(page.getByTestId('undo-line')).toContainText('The plan is kept.')
+
+  const after = await calendar(page)
+  const moved = after.filter(a => before.some(b => b.uid === a.uid && b.at !== a.at))
+  const fresh = after.filter(a => !before.some(b => b.uid === a.uid) && !a.uid.startsWith('hatch') && !a.uid.startsWith('pull'))
+  expect(moved.length + fresh.length).toBeGreaterThan(0)
+  for (const m of moved.filter(e => !e.uid.startsWith('clock'))) expect(m.sequence).toBeGreaterThan(before.find(b => b.uid === m.uid)!.sequence)
+  await page.goto('/')
+  await expect(begin.first()).toBeVisible({ timeout: 60_000 })
+  expect(await starts.allTextContents()).not.toEqual(todays)
+})
+
+test('a start is moved by keys and its cover seen at once; days away give a sheet that is ticked by name', async ({ page }) => {
+  await demo(page)
+  await planned(page)
+  await page.getByRole('button', { name: 'Keep this plan' }).click()
+  await expect(page.getByTestId('undo-line')).toContainText('The plan is kept.')
+  await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: PLAN_MS })
+
+  const food = page.getByTestId('ahead-infusoria')
+  const pin = food.getByTestId('pin-infusoria').first()
+  const from = Number(await pin.getAttribute('aria-valuenow'))
+  await pin.focus()
+  await pin.press('ArrowRight')
+  await pin.press('ArrowRight')
+  await expect(food.getByRole('slider').first()).toHaveAttribute('aria-valuenow', String(from + 2))
+  await page.clock.runFor(1000)
+  await expect(food.getByText('Cover above is as it would be.')).toBeVisible({ timeout: PLAN_MS })
+  await food.getByRole('button', { name: 'Keep it there' }).click()
+  await expect(page.getByTestId('undo-line')).toContainText('The start is pinned there.')
+  await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: PLAN_MS })
+
+  const form = page.getByRole('region', { name: 'What if' })
+  await form.getByLabel('for days').fill('90')
+  await form.getByRole('button', { name: 'Ask' }).click()
+  await expect(form.getByRole('alert')).toContainText('Days away cannot be “90”: enter 1 to 30')
+  await form.getByLabel('for days').fill('4')
+  await form.getByRole('button', { name: 'Ask' }).click()
+  await expect(page.getByTestId('what-if')).toBeVisible({ timeout: PLAN_MS })
+  await page.getByRole('link', { name: 'Sheet for whoever looks after it' }).click()
+  await expect(page.getByRole('heading', { name: 'Never' })).toBeVisible({ timeout: PLAN_MS })
+  const line = page.getByRole('checkbox').first()
+  await line.click()
+  await expect(page.getByRole('alert')).toContainText('Write your name first')
+  await page.getByLabel('Ticked by').fill('Nan')
+  await line.check()
+  await expect(page.getByText(/^Nan, today/)).toBeVisible()
+  await page.goto('/log')
+  await expect(page.getByText(/Ticked by Nan\./).first()).toBeVisible()
+})
+
+test('the server plans for a weak phone, refuses what is no room, and says so', async ({ page, request }) => {
+  const bad = await request.post('/api/plan', { data: { room: { version: 5, format: 'renatus-room' }, now: '2026-03-24T05:34:00.000Z', question: {} } })
+  expect(bad.status()).toBe(400)
+  expect(await bad.json()).toMatchObject({ data: { message: expect.stringContaining('question') as never } })
+  await demo(page)
+  await page.goto('/setup')
+  await page.getByLabel(/on the server this app came from/).check()
+  const asked = page.waitForRequest(r => r.url().endsWith('/api/plan'))
+  await planned(page)
+  expect((await asked).method()).toBe('POST')
+  await expect(page.getByTestId('change').first()).toBeVisible()
+  // The server is out of reach: nothing is lost, and it says what to do.
+  await page.route('**/api/plan', route => route.abort())
+  await page.getByLabel('Certainty').selectOption({ label: '80 %' })
+  await expect(page.getByRole('alert')).toContainText('The server does not answer. Nothing was lost')
+})

@@ -1,2 +1,0 @@
-import { benchPlanning } from './bench/planning'
-await benchPlanning()
