@@ -7,6 +7,7 @@ import type { CulturePlan } from '@renatus/core/planning/plan/planRoom'
 import type { PlanQuestion } from '@renatus/core/planning/plan/question'
 import type { StartLine } from '@renatus/core/planning/plan/request'
 import { isAsked, NOTHING_ELSE, type WhatIf } from '@renatus/core/planning/plan/whatIf'
+import { learningNow } from '~/composables/learning'
 import { usePlanner } from '~/composables/usePlanner'
 import { useUndo } from '~/composables/useUndo'
 import { useCulturesStore } from './cultures'
@@ -17,6 +18,7 @@ const DAYS_KEY = 'renatus.ahead.days'
 const PROPOSAL_KEY = 'plan.proposal'
 /** Raised when the way of planning changes: what an older version proposed is then not shown. */
 const PROPOSAL_VERSION = 1
+type Parts = Pick<KeptPlan, 'starts' | 'pins' | 'refused'>
 interface Stored { version: number, key: string, plan: CulturePlan }
 
 /** The plan of the room: what is kept, what the planner would do now, and questions to it that are not saved. */
@@ -36,7 +38,8 @@ export const useAheadStore = defineStore('ahead', () => {
   const kept = computed(() => (room.state ? keptPlan(room.state.entries) : null))
   const states = computed(() => (room.state ? startStates(room.state.entries, room.state.cultureStates) : []))
   const left = computed(() => (room.state ? startsLeft(states.value, room.state.today) : []))
-  const facts = computed(() => (room.state && cultures.complete ? planFacts(room.state, cultures.readings) : null))
+  /** Nothing is planned while the log is still being worked through: what it teaches changes the odds. */
+  const facts = computed(() => (room.state && cultures.complete && !learningNow.value ? planFacts(room.state, cultures.readings) : null))
   const changesOfFacts = computed(() => (kept.value && facts.value ? factChanges(kept.value.plan.facts, facts.value) : []))
   watch(() => kept.value?.at, () => {
     if (kept.value) certainty.value = kept.value.plan.certainty
@@ -69,24 +72,33 @@ export const useAheadStore = defineStore('ahead', () => {
   }
 
   /** Writes the plan that is worked by from now on. */
-  async function keep(part: Pick<KeptPlan, 'starts' | 'pins' | 'refused'>, said: string): Promise<void> {
+  async function keep(part: Parts, said: string): Promise<void> {
     if (!room.state || !facts.value) return
     const data: KeptPlan = { from: room.state.today, days: days.value, certainty: certainty.value, ...part, facts: facts.value }
     const result = await room.write([{ kind: 'plan.kept', subject: { type: 'room', id: room.state.room.id }, data }])
     if (result.ok) undo.offer(result.act, said)
   }
-  const parts = (): Pick<KeptPlan, 'starts' | 'pins' | 'refused'> => ({ starts: kept.value?.plan.starts ?? [], pins: kept.value?.plan.pins ?? [], refused: kept.value?.plan.refused ?? [] })
+  const parts = (): Parts => ({ starts: kept.value?.plan.starts ?? [], pins: kept.value?.plan.pins ?? [], refused: kept.value?.plan.refused ?? [] })
   const acceptAll = () => keep(changes.value.reduce(acceptChange, parts()), 'The plan is kept.')
   const accept = (c: PlanChange) => keep(acceptChange(parts(), c), 'The line is in the plan.')
   const refuse = (c: PlanChange) => keep(refuseChange(parts(), c), 'The line stays as it was.')
-  /** A start of the kept plan is moved by hand, or given up: it is pinned where it was put. */
-  const move = (id: string, on: string | null, said: string) => {
-    const p = parts()
-    const was = p.starts.find(s => s.id === id)
-    const free = p.pins.filter(x => !(was && x.food === was.food && x.on === was.on))
-    if (!was) return Promise.resolve()
-    if (on === null) return keep({ starts: p.starts.filter(s => s.id !== id), pins: free, refused: [...p.refused, { food: was.food, method: was.method, on: was.on, vessels: was.vessels }] }, said)
-    return keep({ ...p, starts: p.starts.map(s => (s.id === id ? { ...s, on, orderBy: s.orderBy } : s)), pins: [...free, { food: was.food, method: was.method, on, vessels: was.vessels }] }, said)
+  /**
+   * Starts are moved by hand, or given up (null): each is pinned where it was put. Lines that are only proposed are kept with it, all of them:
+   * a plan is kept or it is not.
+   */
+  function move(moves: readonly { line: StartLine & { id?: string }, on: string | null }[], said: string): Promise<void> {
+    const known = (p: Parts, line: StartLine & { id?: string }) => p.starts.find(s => (line.id ? s.id === line.id : s.food === line.food && s.on === line.on))
+    const first = parts()
+    const base = moves.every(m => known(first, m.line)) ? first : changes.value.reduce(acceptChange, first)
+    return keep(moves.reduce((p, { line, on }): Parts => {
+      const was = known(p, line)
+      if (!was) return p
+      const asLine = { food: was.food, method: was.method, vessels: was.vessels }
+      const pins = p.pins.filter(x => !(x.food === was.food && x.on === was.on))
+      return on === null
+        ? { starts: p.starts.filter(s => s.id !== was.id), pins, refused: [...p.refused, { ...asLine, on: was.on }] }
+        : { ...p, starts: p.starts.map(s => (s.id === was.id ? { ...s, on } : s)), pins: [...pins, { ...asLine, on }] }
+    }, base), said)
   }
 
   // Judging a plan as somebody holds it in the hand: nothing is written, nothing else is started.

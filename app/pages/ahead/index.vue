@@ -67,13 +67,12 @@ const linesWith = (moves: Moves): StartLine[] => Object.values(held.value).flat(
   return [{ food, method, vessels, on: move ? addDays(plan.value!.from, move.day!) : on }]
 })
 async function keep(moves: Moves) {
-  // A proposed line is kept first: only what is kept can be pinned.
-  if (Object.values(held.value).flat().some(h => !h.kept && moves.some(m => m.id === h.id))) await ahead.acceptAll()
-  for (const m of moves) {
-    const was = Object.values(held.value).flat().find(h => h.id === m.id)
-    const id = was?.kept ? m.id : ahead.states.find(s => was && s.food === was.line.food && s.on === was.line.on)?.id
-    if (id) await ahead.move(id, m.day === null ? null : addDays(plan.value!.from, m.day), m.day === null ? 'The start is given up.' : 'The start is pinned there.')
-  }
+  const all = Object.values(held.value).flat()
+  const lines = moves.flatMap((m) => {
+    const pin = all.find(h => h.id === m.id)
+    return pin ? [{ line: pin.line, on: m.day === null ? null : addDays(plan.value!.from, m.day) }] : []
+  })
+  await ahead.move(lines, moves.every(m => m.day === null) ? 'The start is given up.' : 'The start is pinned there.')
   ahead.forget()
 }
 </script>
