@@ -21,7 +21,8 @@ const SHOTS = [
   { file: 'method.png', path: '/methods/moina/yeast-and-spirulina' },
   { file: 'count.png', path: '/count', act: countDrops },
   { file: 'count-picture.png', path: '/count', act: countPicture },
-  { file: 'learned.png', path: '/setup', act: page => page.getByTestId('learned').evaluate(e => e.scrollIntoView({ block: 'center' })) },
+  { file: 'ahead.png', path: '/ahead', wait: '[data-testid=decision-0]' },
+  { file: 'ahead-phone.png', path: '/ahead', wait: '[data-testid=decision-0]', width: 390, height: 844, act: page => page.getByTestId('cover-Scarlet badis').evaluate(e => e.scrollIntoView({ block: 'start' })) },
   { file: 'log.png', path: '/log' },
   { file: 'setup.png', path: '/setup' },
   { file: 'welcome.png', path: '/?room=own', own: true },
@@ -71,13 +72,13 @@ try {
       }
       if (shot.path === 'brood') {
         await page.goto(`${base}/broods`)
-        await page.getByRole('link', { name: 'Scarlet badis' }).waitFor()
+        await page.getByRole('link', { name: 'Scarlet badis', exact: true }).waitFor()
       }
-      const path = shot.path === 'brood' ? await page.getByRole('link', { name: 'Scarlet badis' }).getAttribute('href') : shot.path === 'harvest' ? await page.getByRole('link', { name: 'Harvest', exact: true }).first().getAttribute('href') : shot.path
+      const path = shot.path === 'brood' ? await page.getByRole('link', { name: 'Scarlet badis', exact: true }).getAttribute('href') : shot.path === 'harvest' ? await page.getByRole('link', { name: 'Harvest', exact: true }).first().getAttribute('href') : shot.path
       if (path !== '/') await page.goto(`${base}${path}`)
     }
     await page.getByRole('heading', { level: 1 }).waitFor()
-    if (shot.wait) await page.locator(shot.wait).first().waitFor()
+    if (shot.wait) await page.locator(shot.wait).first().waitFor({ timeout: 90_000 })
     await shot.act?.(page)
     await page.waitForTimeout(600)
     await page.screenshot({ path: `${root}/docs/screenshots/${shot.file}` })

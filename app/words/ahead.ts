@@ -58,6 +58,7 @@ export function factWords(c: FactChange): string {
     case 'culture-state': return `${c.name} is ${c.is === 'well' ? 'well again' : c.is === 'apart' ? 'set apart' : c.is}`
     case 'rounds': return 'the rounds are at other hours'
     case 'foods': return 'other foods are kept'
+    case 'warmth': return 'it is warmer or cooler somewhere'
   }
 }
 

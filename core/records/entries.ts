@@ -50,7 +50,7 @@ const keptStart = startLine.extend({
 const planFacts = z.object({
   broods: z.array(z.object({ id, name: z.string().max(60), freeOn: localDate, fry: z.number().min(0), foods: z.string().max(4000) })).max(500),
   cultures: z.array(z.object({ id, name: z.string().max(60), food: foodId, state: z.enum(['well', 'doubtful', 'lost', 'apart']) })).max(2000),
-  rounds: z.string().max(200), foods: z.string().max(8000),
+  rounds: z.string().max(200), foods: z.string().max(8000), warmth: z.string().max(40_000).default(''),
 })
 
 const data = {

@@ -1,32 +1,27 @@
 import type * as z from 'zod'
-import * as estimate from './estimate'
-import * as foods from './foods'
-import * as hatch from './hatch'
-import * as ladder from './ladder'
-import * as plan from './plan'
-import * as round from './round'
-import * as salt from './salt'
-import * as saltOf from './saltOf'
-import * as simulate from './simulate'
-import * as species from './species'
 
 /** A headless command: two schemas and a function between them. */
-export interface Command { input: z.ZodType, output: z.ZodType, run(input: unknown): unknown, /** Needs no input document. */ list?: boolean }
+export interface Command { input: z.ZodType, output: z.ZodType, run(input: unknown): unknown }
 
-const command = <I extends z.ZodType, O extends z.ZodType>(c: { input: I, output: O, run(input: z.output<I>): z.input<O> | Promise<z.input<O>> }): Command => c as unknown as Command
+interface Typed<I extends z.ZodType, O extends z.ZodType> { input: I, output: O, run(input: z.output<I>): z.input<O> | Promise<z.input<O>> }
+const command = async <I extends z.ZodType, O extends z.ZodType>(module: Promise<Typed<I, O>>): Promise<Command> => await module as unknown as Command
 
-export const COMMANDS: Record<string, Command> = {
-  'salt': command(salt),
-  'salt-of': command(saltOf),
-  'hatch': command(hatch),
-  'species': { ...command(species), list: true },
-  'ladder': command(ladder),
-  'foods': { ...command(foods), list: true },
-  'simulate': command(simulate),
-  'plan': command(plan),
-  'round': command(round),
-  'estimate': command(estimate),
+/** Each is loaded when it is asked for: a script that weighs salt does not wait for the solver. */
+export const COMMANDS: Record<string, () => Promise<Command>> = {
+  'salt': () => command(import('./salt')),
+  'salt-of': () => command(import('./saltOf')),
+  'hatch': () => command(import('./hatch')),
+  'species': () => command(import('./species')),
+  'ladder': () => command(import('./ladder')),
+  'foods': () => command(import('./foods')),
+  'simulate': () => command(import('./simulate')),
+  'plan': () => command(import('./plan')),
+  'round': () => command(import('./round')),
+  'estimate': () => command(import('./estimate')),
 }
+
+/** Commands that need no input document. */
+export const LISTS = new Set(['species', 'foods'])
 
 /** Commands that come with later parts of core. */
 export const NOT_YET = new Set(['gel-formula', 'gel-batch'])

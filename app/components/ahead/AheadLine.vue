@@ -10,7 +10,7 @@ const room = useRoomStore()
 const ahead = useAheadStore()
 let timer: ReturnType<typeof setTimeout> | undefined
 /** A room that grows nothing has nothing to plan. */
-const grows = computed(() => (room.state?.cultureStates.length ?? 0) > 0 && (room.state?.broods.length ?? 0) > 0)
+const grows = computed(() => room.state !== null && room.state.broods.length > 0 && (room.state.cultureStates.length > 0 || room.state.room.foods.length > 1))
 function later() {
   clearTimeout(timer)
   if (grows.value && ahead.stale) timer = setTimeout(() => void ahead.propose(), WAIT_MS)

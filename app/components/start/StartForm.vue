@@ -4,6 +4,7 @@ import { CAUTIONS } from '@renatus/core/foods/cautions'
 import type { Food, FoodMethod } from '@renatus/core/foods/contract'
 import { mostVessels, recipe } from '@renatus/core/foods/recipe'
 import { acidRefusal, type Refusal } from '@renatus/core/planning/refusals'
+import { buyingOf } from '@renatus/core/foods/buying'
 import { starterFrom, starterRatio } from '@renatus/core/planning/starter'
 import { LEVELS, VESSEL_KINDS } from '@renatus/core/records/vocabulary'
 import { addHours } from '@renatus/core/time/localDate'
@@ -124,6 +125,7 @@ const begin = (despite: boolean) => form.handleSubmit(async (raw) => {
         <FormField name="starterMl" label="Starter for each vessel" unit="mL" numeric :hint="`Empty: the usual ${volume(usualMl)}`" />
       </div>
       <p v-if="mother" class="small num">That is {{ volume(starterMl * count) }}, {{ Math.round(share * 100) }} % of {{ mother.record.name }}<template v-if="enoughFor !== null && Number.isFinite(enoughFor)">; half of it is enough for {{ enoughFor }} {{ enoughFor === 1 ? 'vessel' : 'vessels' }} like this</template>.</p>
+      <p v-if="v.origin === 'bought'" class="border-l-4 border-due pl-3">Stand what you bought apart for {{ buyingOf(food).apartDays }} days, with tools of its own, until it is seen to live and to bring nothing along.</p>
       <p v-if="v.origin === 'wild'" class="border-l-4 border-harm pl-3"><strong>Caution.</strong> {{ CAUTIONS.wild.text }}</p>
     </section>
     <section class="grid gap-2">

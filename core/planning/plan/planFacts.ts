@@ -1,5 +1,6 @@
 import type { CultureReading } from '../../estimation/readCulture'
 import { running } from '../../stock/cultures'
+import { airNow } from '../../stock/placeTemperature'
 import type { RoomState } from '../../stock/roomState'
 import { daysBetween, type LocalDate } from '../../time/localDate'
 
@@ -9,6 +10,8 @@ export interface PlanFacts {
   cultures: { id: string, name: string, food: string, state: 'well' | 'doubtful' | 'lost' | 'apart' }[]
   rounds: string
   foods: string
+  /** Places, tanks and hatch vessels, to the degree. */
+  warmth: string
 }
 
 /** Fry die a little every day: only a real change is one. */
@@ -25,6 +28,13 @@ export const planFacts = (state: RoomState, readings: ReadonlyMap<string, Cultur
   }),
   rounds: state.room.rounds.map(r => r.at).join(' '),
   foods: [...state.room.foods].sort().join(' '),
+  warmth: [
+    ...state.places.map((p) => {
+      const { topC, bottomC } = airNow(p, state.entries)
+      return `${p.id}:${topC === null ? '' : Math.round(topC)}/${bottomC === null ? '' : Math.round(bottomC)}`
+    }),
+    ...[...state.tanks, ...state.vessels].map(t => `${t.id}:${Math.round(t.temperatureC)}`),
+  ].sort().join(' '),
 })
 
 /** A change of facts, for words: what it is about, and what it was. */
@@ -35,7 +45,7 @@ export type FactChange =
   | { kind: 'wishes', brood: string, name: string }
   | { kind: 'culture-new' | 'culture-gone', food: string, name: string }
   | { kind: 'culture-state', food: string, name: string, is: PlanFacts['cultures'][number]['state'] }
-  | { kind: 'rounds' } | { kind: 'foods' }
+  | { kind: 'rounds' } | { kind: 'foods' } | { kind: 'warmth' }
 
 /** What has changed since; empty when a plan still stands on the same ground. */
 export function factChanges(was: PlanFacts, is: PlanFacts): FactChange[] {
@@ -59,5 +69,6 @@ export function factChanges(was: PlanFacts, is: PlanFacts): FactChange[] {
   for (const c of was.cultures) if (!is.cultures.some(x => x.id === c.id)) found.push({ kind: 'culture-gone', food: c.food, name: c.name })
   if (was.rounds !== is.rounds) found.push({ kind: 'rounds' })
   if (was.foods !== is.foods) found.push({ kind: 'foods' })
+  if (was.warmth !== '' && was.warmth !== is.warmth) found.push({ kind: 'warmth' })
   return found
 }

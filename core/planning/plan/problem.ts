@@ -84,6 +84,8 @@ export interface PlanSolution {
   objective: number
   /** (best - bound) / max(1, |best|). */
   gap: number
+  /** Time that the solver took, s. */
+  seconds?: number
   starts: StartOn[]
   /** Share of its ration that a brood gets of a food on a day. */
   meals: { brood: string, day: number, food: string, share: number }[]

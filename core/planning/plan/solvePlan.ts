@@ -20,7 +20,7 @@ export function solvePlan(problem: PlanProblem, solver: Solver, limits: SolveLim
   const found = solver.solve(programText(program), limits, progress)
   const objective = found.objective + offset
   const solution: PlanSolution = {
-    status: STATUS[found.status], objective, starts: [], meals: [], shortages: [], lacks: problem.least.map(() => 0),
+    status: STATUS[found.status], objective, seconds: found.seconds, starts: [], meals: [], shortages: [], lacks: problem.least.map(() => 0),
     // Against the whole of the objective, or 1 where that is less: (best - bound) / max(1, |best|).
     gap: found.values.size > 0 ? Math.max(0, found.objective - found.bound) / Math.max(1, Math.abs(objective)) : Infinity,
   }

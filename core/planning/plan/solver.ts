@@ -8,6 +8,8 @@ export interface SolveProgress { seconds: number, gap: number }
 export interface Solved {
   status: 'optimal' | 'limit' | 'time-limit' | 'stopped' | 'infeasible' | 'error'
   objective: number
+  /** Time the solver says it took, s. */
+  seconds: number
   /** Proven: no plan is cheaper. */
   bound: number
   /** Values by name of the variable; empty when there is no solution. */
@@ -29,7 +31,7 @@ export interface HighsModelLike {
   getColName(index: number): string
 }
 
-const NO_SOLUTION = { objective: Infinity, bound: -Infinity, values: new Map<string, number>() }
+const NO_SOLUTION = { objective: Infinity, seconds: 0, bound: -Infinity, values: new Map<string, number>() }
 /** Objectives below 1 are measured against 1. */
 const ABSOLUTE_GAP = 0.01
 /** Share of the work that goes into guessing: the bound of these programmes is what takes time. */
@@ -42,14 +44,16 @@ export const highsSolver = (highs: HighsLike): Solver => ({
   solve: (text, limits, progress) => highs.withModel({ format: 'lp', data: text }, (model): Solved => {
     const { modelStatus, callbackType } = highs.constants
     model.options.set({ output_flag: false, random_seed: 1, mip_heuristic_effort: HEURISTICS, mip_lp_age_limit: 3, mip_rel_gap: limits.gap, mip_abs_gap: Math.min(limits.gap, ABSOLUTE_GAP), mip_max_nodes: limits.nodes, time_limit: limits.seconds })
-    const watch = progress && {
+    let seconds = 0
+    const watch = {
       [callbackType.mipInterrupt]: (event: { data: { running_time?: number, mip_gap?: number }, interrupt(): void }) => {
-        if (!progress({ seconds: event.data.running_time ?? 0, gap: event.data.mip_gap ?? Infinity })) event.interrupt()
+        seconds = event.data.running_time ?? seconds
+        if (progress && !progress({ seconds, gap: event.data.mip_gap ?? Infinity })) event.interrupt()
       },
     }
     const { modelStatus: ended } = model.run(watch as never)
-    if (ended === modelStatus.infeasible || ended === modelStatus.unboundedOrInfeasible) return { status: 'infeasible', ...NO_SOLUTION }
-    if (Number(model.info.get('primal_solution_status')) !== FEASIBLE_POINT) return { status: ended === modelStatus.timeLimit ? 'time-limit' : ended === modelStatus.interrupted ? 'stopped' : 'error', ...NO_SOLUTION }
+    if (ended === modelStatus.infeasible || ended === modelStatus.unboundedOrInfeasible) return { status: 'infeasible', ...NO_SOLUTION, seconds }
+    if (Number(model.info.get('primal_solution_status')) !== FEASIBLE_POINT) return { status: ended === modelStatus.timeLimit ? 'time-limit' : ended === modelStatus.interrupted ? 'stopped' : 'error', ...NO_SOLUTION, seconds }
     const { colValue } = model.getSolution()
     const values = new Map(Array.from({ length: model.getDimensions().numCols }, (_, i) => [model.getColName(i), colValue[i]!]))
     const objective = model.getObjectiveValue()
@@ -58,6 +62,6 @@ export const highsSolver = (highs: HighsLike): Solver => ({
     const slack = Math.max(ABSOLUTE_GAP, limits.gap * Math.abs(objective))
     const bound = !Number.isFinite(dual) ? objective : ended === modelStatus.optimal ? Math.max(dual, objective - slack) : dual
     const status = ended === modelStatus.optimal ? 'optimal' : ended === modelStatus.timeLimit ? 'time-limit' : ended === modelStatus.interrupted ? 'stopped' : 'limit'
-    return { status, objective, bound, values }
+    return { status, objective, seconds, bound, values }
   }),
 })

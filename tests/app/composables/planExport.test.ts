@@ -12,7 +12,7 @@ import { log, NAMED, records } from '../../core/room'
 
 const NOW = '2026-03-20T05:34:00.000Z'
 const start = (id: string, on: string): KeptPlan['starts'][number] => ({ id, food: 'microworm', method: 'oats', on, vessels: 2, placeId: null, litres: 0.3, orderBy: null, forBrood: NAMED.brood!, neededOn: '2026-04-02', failure: 0.1, readyDays: 5, readyLogSd: 0.2, why: 'For Angels; “ready” in 5 days, and more.' })
-const kept = (at: string, starts: KeptPlan['starts']) => log(at, 'plan.kept', { from: '2026-03-15', days: 60, certainty: 0.95, starts, facts: { broods: [], cultures: [], rounds: '', foods: '' } })
+const kept = (at: string, starts: KeptPlan['starts']) => log(at, 'plan.kept', { from: '2026-03-15', days: 60, certainty: 0.95, starts, facts: { broods: [], cultures: [], rounds: '', foods: '', warmth: '' } })
 async function calendar(entries: Entry[]) {
   const state = roomState(records({ freeSwimmingOn: '2026-03-21', foods: ['microworm', 'brine-shrimp'] }), entries, NOW)!
   const text = await planCalendar(calendarItems(buildRound(state), state), 'Test', 'Europe/Berlin')

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { readRoomFile, writeRoomFile } from '@renatus/core/formats/roomFile'
+import { ROOM_FILE_VERSION, readRoomFile, writeRoomFile } from '@renatus/core/formats/roomFile'
 import { upgradeEntries3, upgradeRecords1, upgradeRecords3 } from '@renatus/core/formats/upgradeRoom'
 import { speciesOf } from '@renatus/core/fry/species/speciesOf'
 import type { SpeciesRecord } from '@renatus/core/records/records'
@@ -35,7 +35,7 @@ describe('version 2 to 3', () => {
   it('only adds kinds: a file of version 2 opens with everything in it', () => {
     const written = JSON.parse(writeRoomFile({ exportedAt: '2026-03-20T10:00:00Z', by: 'x', records: records(), entries: [], kept: [] })) as object
     const read = readRoomFile(JSON.stringify({ ...written, version: 2 }))
-    expect(read.ok && read.file.version).toBe(4)
+    expect(read.ok && read.file.version).toBe(ROOM_FILE_VERSION)
     expect(read.ok && read.file.records).toHaveLength(records().length)
   })
 })

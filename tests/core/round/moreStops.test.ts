@@ -20,7 +20,7 @@ const whole = (cultures: CultureRecord[], entries: Entry[] = [], o: Parameters<t
 const keptStart = (more: Partial<KeptPlan['starts'][number]> = {}): KeptPlan['starts'][number] => ({
   id: 'microworm-1', food: 'microworm', method: 'oats', on: '2026-03-20', vessels: 2, placeId: null, litres: 0.3, orderBy: null, forBrood: NAMED.brood!, neededOn: '2026-03-27', failure: 0.1, readyDays: 5, readyLogSd: 0.2, why: 'For Angels.', ...more,
 })
-const kept = (starts: KeptPlan['starts'], at = '2026-03-15T06:00:00Z') => log(at, 'plan.kept', { from: '2026-03-15', days: 60, certainty: 0.95, starts, facts: { broods: [], cultures: [], rounds: '', foods: '' } })
+const kept = (starts: KeptPlan['starts'], at = '2026-03-15T06:00:00Z') => log(at, 'plan.kept', { from: '2026-03-15', days: 60, certainty: 0.95, starts, facts: { broods: [], cultures: [], rounds: '', foods: '', warmth: '' } })
 
 describe('the whole round', () => {
   const at = (food: string, startedAt: string, more: Partial<CultureRecord> = {}) => cultureOf(food, startedAt, { placeId: NAMED.place!, ...more })

@@ -14,7 +14,7 @@ const start = (food: string, on: string, vessels = 2, forBrood = NAMED.brood!): 
   food, method: 'oats', on, vessels, placeId: null, vessel: 'jar', litres: 1, bought: false, orderBy: null, forBrood, neededOn: '2026-04-01', readyBy: '2026-03-30', chances: { failure: 0.1, readyDays: 5, readyLogSd: 0.2 },
   why: { result: { label: 'x', value: 1, unit: '' }, rule: 'because', formula: '1', inputs: [], source: 's' },
 })
-const FACTS = { broods: [], cultures: [], rounds: '', foods: '' }
+const FACTS = { broods: [], cultures: [], rounds: '', foods: '', warmth: '' }
 const kept = (at: string, starts: KeptPlan['starts'], more: Partial<KeptPlan> = {}) => log(at, 'plan.kept', { from: at.slice(0, 10), days: 60, certainty: 0.95, starts, facts: FACTS, ...more })
 const named = (list: readonly PlannedStart[]) => list.reduce<KeptPlan['starts']>((all, s) => [...all, asKept(s, new Set(all.map(x => x.id)))], [])
 
@@ -88,5 +88,7 @@ describe('facts a plan hangs on', () => {
     expect(factChanges(base, facts({}))).toMatchObject([{ kind: 'culture-gone', food: 'microworm' }])
     expect(factChanges(facts({}), base)).toMatchObject([{ kind: 'culture-new' }])
     expect(factChanges(base, facts({ cultures: [worm], foods: ['infusoria'] })).map(c => c.kind)).toEqual(['foods'])
+    const heater = log('2026-03-09T06:00:00Z', 'place.temperature', { placeId: NAMED.place!, topC: 15 as never, bottomC: 15 as never, was: null })
+    expect(factChanges(base, facts({ cultures: [worm], entries: [heater] })).map(c => c.kind)).toEqual(['warmth'])
   })
 })
