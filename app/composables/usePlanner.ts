@@ -1,6 +1,5 @@
 import { proxy, wrap, type Remote } from 'comlink'
 import { onScopeDispose, ref, toRaw } from 'vue'
-import type { CultureReading } from '@renatus/core/estimation/readCulture'
 import type { CulturePlan, PlanProgress } from '@renatus/core/planning/plan/planRoom'
 import type { PlanQuestion } from '@renatus/core/planning/plan/question'
 import { planPlace } from '~/db/device'
@@ -41,10 +40,10 @@ export function usePlanner() {
   }
   onScopeDispose(stop)
 
-  const here = (question: PlanQuestion, readings: ReadonlyMap<string, CultureReading>, mine: number) => {
+  const here = (question: PlanQuestion, mine: number) => {
     worker ??= new Worker(new URL('../workers/plan.worker.ts', import.meta.url), { type: 'module' })
     planner ??= wrap<Planner>(worker)
-    return planner.plan(DATABASES[room.which], room.now, question, [...readings], proxy((p: PlanProgress) => {
+    return planner.plan(DATABASES[room.which], room.now, question, proxy((p: PlanProgress) => {
       if (mine === turn) progress.value = p
     }))
   }
@@ -57,7 +56,7 @@ export function usePlanner() {
   }
 
   /** @returns null when a newer question or Stop came in between, or there was a problem */
-  async function ask(question: PlanQuestion, readings: ReadonlyMap<string, CultureReading>): Promise<CulturePlan | null> {
+  async function ask(question: PlanQuestion): Promise<CulturePlan | null> {
     stop()
     const mine = ++turn
     busy.value = true
@@ -66,7 +65,7 @@ export function usePlanner() {
     const plain = JSON.parse(JSON.stringify(toRaw(question))) as PlanQuestion
     try {
       const stopped = new Promise<never>((_, no) => { reject = no })
-      const answer = await Promise.race([planPlace() === 'server' ? onServer(plain) : here(plain, toRaw(readings), mine), stopped])
+      const answer = await Promise.race([planPlace() === 'server' ? onServer(plain) : here(plain, mine), stopped])
       return mine === turn ? answer : null
     } catch (error) {
       if (mine === turn && !(error instanceof PlanStopped)) problem.value = planPlace() === 'server' && !(error instanceof Error && error.message.startsWith('The server')) ? 'The server does not answer. Nothing was lost: choose this device in Setup, or try again when it is reached.' : error instanceof Error ? error.message : String(error)

@@ -64,7 +64,7 @@ export const useAheadStore = defineStore('ahead', () => {
       return
     }
     const db = room.db
-    const plan = await main.ask(question(), cultures.readings)
+    const plan = await main.ask(question())
     if (!plan || key.value !== mine || room.db !== db) return
     proposal.value = plan
     proposalKey.value = mine
@@ -104,7 +104,7 @@ export const useAheadStore = defineStore('ahead', () => {
   // Judging a plan as somebody holds it in the hand: nothing is written, nothing else is started.
   const tried = shallowRef<CulturePlan | null>(null)
   async function tryStarts(lines: readonly StartLine[]) {
-    const plan = await side.ask(question({ pins: [...lines], onlyPinned: true }), cultures.readings)
+    const plan = await side.ask(question({ pins: [...lines], onlyPinned: true }))
     if (plan) tried.value = plan
   }
 
@@ -113,7 +113,7 @@ export const useAheadStore = defineStore('ahead', () => {
   async function ask() {
     answer.value = null
     if (!isAsked(whatIf.value)) return
-    answer.value = await side.ask(question({ whatIf: whatIf.value }), cultures.readings)
+    answer.value = await side.ask(question({ whatIf: whatIf.value }))
   }
   watch(() => room.which, () => {
     main.stop()

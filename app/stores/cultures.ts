@@ -8,7 +8,7 @@ import { useRoomStore } from './room'
 export const useCulturesStore = defineStore('cultures', () => {
   const room = useRoomStore()
   const ids = computed(() => running(room.state?.cultureStates ?? []).map(c => c.id))
-  const { readings, busy } = useCultureReadings(ids, true)
+  const { readings, busy } = useCultureReadings(ids)
   const known = computed(() => ids.value.filter(id => readings.value.has(id)).length)
   const complete = computed(() => room.loaded && known.value === ids.value.length)
 

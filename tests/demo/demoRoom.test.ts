@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { readRoomFile, writeRoomFile } from '@renatus/core/formats/roomFile'
-import { addDays, instantOf } from '@renatus/core/time/localDate'
+import { instantOf } from '@renatus/core/time/localDate'
 import { demoRoom } from '@demo/demoRoom'
 import { brokenFacts } from '@demo/facts'
 
-/** Dates over a year at changing hours, both daylight-saving changes among them; `npm run bench` walks 30. */
+/** Both daylight-saving changes; `npm run bench` walks 30 days of a year. */
 const CLOCKS = ['06:34', '12:10', '19:20', '22:45', '05:05']
-const DATES = [...Array.from({ length: 2 }, (_, i) => addDays('2026-01-05', i * 184)), '2026-03-29', '2026-10-25']
+const DATES = ['2026-03-29', '2026-10-25']
 
 describe('the demo room', () => {
   it.each(DATES.map((date, i) => [date, CLOCKS[i % CLOCKS.length]!]))('holds its facts on %s at %s', (date, clock) => {

@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs'
+import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 import ICAL from 'ical.js'
+import { addBrood, setUp } from './person'
 
 const PLAN_MS = 90_000
 test.describe.configure({ timeout: 300_000 })
@@ -25,6 +27,12 @@ async function spawn(page: Page, on: string) {
   await page.getByRole('button', { name: 'Save the brood' }).click()
   await expect(page.getByRole('button', { name: 'Change', exact: true })).toBeVisible()
 }
+/** Clean to axe, and nothing overflows. */
+async function clean(page: Page) {
+  const { violations } = await new AxeBuilder({ page }).analyze()
+  expect(violations.map(v => `${v.id} ${v.nodes.map(n => n.html.slice(0, 120)).join(' | ')}`)).toEqual([])
+  expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0)
+}
 async function calendar(page: Page) {
   await page.goto('/sheet')
   const button = page.getByRole('button', { name: 'Calendar (.ics)' })
@@ -42,6 +50,7 @@ test('the demo plan tells its story; kept, it stands in the round; a spawn that 
   await expect(hoped.first()).toBeVisible()
   await expect(page.getByTestId('decision-4')).toBeVisible()
   await expect(page.getByTestId('cover-Scarlet badis, next spawn')).toContainText('swims free')
+  await clean(page)
   await page.getByTestId('change').first().getByText(/^Why/).click()
   await expect(page.getByTestId('change').first()).toContainText(/ready after \d+ days, nine in ten within \d+; \d+ in 100 fail, so .* certainty/)
 
@@ -82,10 +91,12 @@ test('the demo plan tells its story; kept, it stands in the round; a spawn that 
 })
 
 test('a start is moved by keys and its cover seen at once; days away give a sheet that is ticked by name', async ({ page }) => {
+  // Four weeks: what a phone looks ahead by choice.
+  await page.addInitScript(() => localStorage.setItem('renatus.ahead.days', '28'))
   await demo(page)
   await planned(page)
-  const food = page.getByTestId('ahead-infusoria')
-  const pin = food.getByTestId('pin-infusoria').first()
+  const food = page.locator('[data-testid^=ahead-]').filter({ has: page.getByRole('slider') }).first()
+  const pin = food.getByRole('slider').first()
   const from = Number(await pin.getAttribute('aria-valuenow'))
   await pin.focus()
   await pin.press('ArrowRight')
@@ -105,6 +116,9 @@ test('a start is moved by keys and its cover seen at once; days away give a shee
   await expect(page.getByTestId('what-if')).toBeVisible({ timeout: PLAN_MS })
   await page.getByRole('link', { name: 'Sheet for whoever looks after it' }).click()
   await expect(page.getByRole('heading', { name: 'Never' })).toBeVisible({ timeout: PLAN_MS })
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.emulateMedia({ colorScheme: 'dark' })
+  await clean(page)
   const line = page.getByRole('checkbox').first()
   await line.click()
   await expect(page.getByRole('alert')).toContainText('Write your name first')
@@ -119,15 +133,14 @@ test('the server plans for a weak phone, refuses what is no room, and says so', 
   const bad = await request.post('/api/plan', { data: { room: { version: 5, format: 'renatus-room' }, now: '2026-03-24T05:34:00.000Z', question: {} } })
   expect(bad.status()).toBe(400)
   expect(await bad.json()).toMatchObject({ data: { message: expect.stringContaining('question') as never } })
-  // Four weeks: what a phone looks ahead by choice.
-  await page.addInitScript(() => localStorage.setItem('renatus.ahead.days', '28'))
-  await demo(page)
+  await setUp(page)
+  await addBrood(page)
   await page.goto('/setup')
   await page.getByLabel(/on the server this app came from/).check()
   const asked = page.waitForRequest(r => r.url().endsWith('/api/plan'))
-  await planned(page)
+  await page.goto('/ahead')
   expect((await asked).method()).toBe('POST')
-  await expect(page.getByTestId('change').first()).toBeVisible()
+  await expect(page.locator('[data-testid^=cover-]').first()).toBeVisible({ timeout: PLAN_MS })
   // The server is out of reach: nothing is lost, and it says what to do.
   await page.route('**/api/plan', route => route.abort())
   await page.getByLabel('Certainty').selectOption({ label: '80 %' })

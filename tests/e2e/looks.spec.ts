@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from '@playwright/test'
 
-const VIEWS = ['/', '/broods', '/bench', '/count', '/shelf', '/shelf/start?food=moina', '/firstaid', '/methods', '/log', '/setup', '/ahead', '/sheet']
+const VIEWS = ['/', '/broods', '/bench', '/count', '/shelf', '/shelf/start?food=moina', '/firstaid', '/methods', '/log', '/setup']
 
 // Contrast hangs on the theme, what is cut and reached on the width: two of the four pairs tell all.
 for (const [colorScheme, width] of [['light', 1280], ['dark', 390]] as const) {
@@ -9,7 +9,6 @@ for (const [colorScheme, width] of [['light', 1280], ['dark', 390]] as const) {
     test.setTimeout(240_000)
     const context = await browser.newContext({ colorScheme, timezoneId: 'Europe/Berlin', locale: 'en-GB', baseURL: test.info().project.use.baseURL, serviceWorkers: 'block' })
     const page = await context.newPage()
-    await page.addInitScript(() => localStorage.setItem('renatus.ahead.days', '28'))
     await page.clock.install({ time: new Date('2026-03-24T05:34:00Z') })
     const errors: string[] = []
     page.on('pageerror', e => errors.push(e.message))
@@ -21,7 +20,7 @@ for (const [colorScheme, width] of [['light', 1280], ['dark', 390]] as const) {
     await page.goto('/shelf')
     const culture = await page.getByTestId('culture-Leaf jar 1').getAttribute('href')
     await page.setViewportSize({ width, height: width === 390 ? 844 : 800 })
-    for (const path of [...VIEWS, '/ahead/sitter?days=3', harvest!, sheet!, culture!, culture!.replace('/shelf/', '/shelf/harvest/'), culture!.replace('/shelf/', '/labels?ids='), '/methods/infusoria/scalded-leaf', '/broods?new=1']) {
+    for (const path of [...VIEWS, harvest!, sheet!, culture!, culture!.replace('/shelf/', '/shelf/harvest/'), culture!.replace('/shelf/', '/labels?ids='), '/methods/infusoria/scalded-leaf', '/broods?new=1']) {
       await page.goto(path)
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
       if (path === sheet) await expect(page.getByTestId('next-change')).toBeVisible()
@@ -30,8 +29,6 @@ for (const [colorScheme, width] of [['light', 1280], ['dark', 390]] as const) {
         await page.getByRole('button', { name: 'Something else' }).click()
       }
       if (path.startsWith('/shelf/harvest')) await expect(page.getByTestId('drawn')).toBeVisible({ timeout: 20_000 })
-      if (path === '/ahead') await expect(page.getByTestId('decision-0')).toBeVisible({ timeout: 60_000 })
-      if (path.startsWith('/ahead/sitter')) await expect(page.getByRole('heading', { name: 'Never' })).toBeVisible({ timeout: 60_000 })
       if (path === '/bench') await expect(page.locator('canvas').first()).toBeVisible()
       const { violations } = await new AxeBuilder({ page }).analyze()
       expect(violations.map(v => `${path} ${width}: ${v.id} ${v.nodes.map(n => n.html.slice(0, 120)).join(' | ')}`)).toEqual([])

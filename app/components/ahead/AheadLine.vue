@@ -5,7 +5,7 @@ import { useRoomStore } from '~/stores/room'
 import { plural } from '~/words/round'
 
 /** One line in the Round: what the planner would change. Plans anew by itself, a moment after facts have changed. */
-const WAIT_MS = 6000
+const WAIT_MS = 20_000
 const room = useRoomStore()
 const ahead = useAheadStore()
 let timer: ReturnType<typeof setTimeout> | undefined
