@@ -99,9 +99,9 @@ test('the demo room: six broods, ladder redrawn by sliders, lengths before and a
   await page.getByLabel('Fry that go to the other tank').fill('20')
   await page.getByRole('button', { name: 'Log it', exact: true }).last().click()
   await page.getByRole('link', { name: 'All broods' }).click()
-  await expect(page.getByRole('article')).toHaveCount(6)
+  await expect(page.getByRole('article')).toHaveCount(7)
   await page.getByTestId('undo-line').getByRole('button', { name: /Undo/ }).click()
-  await expect(page.getByRole('article')).toHaveCount(5)
+  await expect(page.getByRole('article')).toHaveCount(6)
 })
 
 test('wishes: forbid, pin, another school; and an unknown fish in an imported file is asked about, nothing else is lost', async ({ page }, info) => {
