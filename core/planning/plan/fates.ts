@@ -2,6 +2,7 @@ import { daysBetween } from '../../time/localDate'
 import type { BuiltProblem } from './buildProblem'
 import type { Fates } from './futures'
 import type { PlanRequest } from './request'
+import { sdOfLogs } from './startables'
 
 /** Log spread within which eight of ten lie between two numbers. */
 const logSdOf = (p10: number, p90: number) => (p10 > 0 && p90 > p10 ? Math.min(1.2, Math.log(p90 / p10) / 2.5631) : 0.3)
@@ -15,12 +16,9 @@ export function fatesOf(r: PlanRequest, { starts, problem }: BuiltProblem, days:
       const { p10, p90 } = at(3).gives
       return [id, { lost: Array.from({ length: days }, (_, d) => at(d).lost), logSd: logSdOf(p10, p90) }]
     })),
-    starts: Object.fromEntries(starts.map((s) => {
-      const logs = s.courses.readyDays.map(d => Math.log(Math.max(0.5, d)))
-      const mean = logs.reduce((a, b) => a + b, 0) / Math.max(1, logs.length)
-      const own = logs.reduce((v, x) => v + (x - mean) ** 2, 0) / Math.max(1, logs.length)
-      return [s.id, { reliability: s.reliability, courses: s.courses.gives, lagLogSd: Math.sqrt(Math.max(0, s.reliability.readyLogSd ** 2 - own)), waits: s.fromDay }]
-    })),
+    starts: Object.fromEntries(starts.map(s => [s.id, {
+      reliability: s.reliability, courses: s.courses.gives, waits: s.fromDay, lagLogSd: Math.sqrt(Math.max(0, s.reliability.readyLogSd ** 2 - sdOfLogs(s.courses.readyDays) ** 2)),
+    }])),
     broods: Object.fromEntries(r.state.broods.map(b => [b.id, b.dates.free.seen || daysBetween(r.from, b.freeOn) <= 0 ? 0 : b.dates.free.spreadDays / 1.2816])),
   }
 }

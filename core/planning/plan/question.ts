@@ -1,9 +1,10 @@
 import * as z from 'zod'
 import type { CultureReading } from '../../estimation/readCulture'
 import type { RoomState } from '../../stock/roomState'
+import type { LocalDate } from '../../time/localDate'
 import { keptPlan, startsLeft, startStates } from './keptPlan'
 import { planRoom, type CulturePlan, type PlanProgress } from './planRoom'
-import { CERTAINTY, HORIZON, planRequest } from './request'
+import { CERTAINTY, HORIZON, planRequest, type StartLine } from './request'
 import type { SolveLimits, Solver } from './solver'
 import { AWAY_MOST, requestIf } from './whatIf'
 
@@ -20,10 +21,16 @@ export const planQuestion = z.object({
 })
 export type PlanQuestion = z.infer<typeof planQuestion>
 
+/** Pins of starts that are still to be made: one that was made pins nothing any more, one that is late is pinned to today. */
+export const pinsLeft = (pins: readonly StartLine[], left: readonly StartLine[], today: LocalDate): StartLine[] => pins.flatMap((p) => {
+  const start = left.find(s => s.food === p.food && s.on === (p.on < today ? today : p.on))
+  return start ? [{ ...p, on: start.on, vessels: Math.min(p.vessels, start.vessels) }] : []
+})
+
 /** Answers a question about a room: the plan that is kept is moved away from only where something is gained. */
 export function answerPlan(state: RoomState, readings: ReadonlyMap<string, CultureReading>, q: PlanQuestion, solver: Solver, limits?: SolveLimits, progress?: (p: PlanProgress) => boolean): CulturePlan {
   const kept = keptPlan(state.entries)
   const left = startsLeft(startStates(state.entries, state.cultureStates), state.today)
-  const request = planRequest({ state, readings, days: q.days, certainty: q.certainty, seed: q.seed, begun: left, pins: q.onlyPinned ? q.pins : [...(kept?.plan.pins ?? []).filter(p => p.on >= state.today), ...q.pins], onlyPinned: q.onlyPinned })
+  const request = planRequest({ state, readings, days: q.days, certainty: q.certainty, seed: q.seed, begun: left, pins: q.onlyPinned ? q.pins : [...pinsLeft(kept?.plan.pins ?? [], left, state.today), ...q.pins], onlyPinned: q.onlyPinned })
   return planRoom(requestIf(request, q.whatIf), solver, limits, progress)
 }

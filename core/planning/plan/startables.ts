@@ -53,8 +53,8 @@ function standsAt(state: RoomState, food: Food, last: CultureState | undefined, 
   return known[0] ?? { placeId: null, temperatureC: middle + warmerC }
 }
 
-/** The log spread of a food that its own courses do not show yet. */
-const sdOfLogs = (days: readonly number[]) => {
+/** Spread of the logarithms of days to ready. */
+export const sdOfLogs = (days: readonly number[]) => {
   const logs = days.map(d => Math.log(Math.max(0.5, d)))
   const mean = logs.reduce((a, b) => a + b, 0) / logs.length
   return Math.sqrt(logs.reduce((s, x) => s + (x - mean) ** 2, 0) / logs.length)

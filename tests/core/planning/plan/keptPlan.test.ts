@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { acceptChange, planDifference, refuseChange } from '@renatus/core/planning/plan/planDifference'
 import { asKept, droppedStarts, keptPlan, startsLeft, startStates, type KeptPlan } from '@renatus/core/planning/plan/keptPlan'
 import { factChanges, planFacts } from '@renatus/core/planning/plan/planFacts'
+import { pinsLeft } from '@renatus/core/planning/plan/question'
 import type { PlannedStart } from '@renatus/core/planning/plan/explainStart'
 import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
 import type { Entry } from '@renatus/core/records/entries'
@@ -28,6 +29,15 @@ describe('the plan that is kept', () => {
     expect(startsLeft(states, '2026-03-16').map(s => [s.food, s.on, s.vessels])).toEqual([['infusoria', '2026-03-16', 3], ['microworm', '2026-03-20', 1]])
     expect(keptPlan(entries)!.plan.starts).toHaveLength(3)
     expect(startStates([], [])).toEqual([])
+  })
+  it('a pin holds a start until it is made: what was made is not started again, what is late is pinned to today', () => {
+    const pins = [{ food: 'microworm', method: 'oats', on: '2026-03-12', vessels: 2 }, { food: 'infusoria', method: 'oats', on: '2026-03-14', vessels: 3 }]
+    const entries = [kept('2026-03-10T06:00:00Z', plan, { pins })]
+    const left = (worms: number, today: string) => startsLeft(startStates(entries, cultureStates(Array.from({ length: worms }, () => cultureOf('microworm', '2026-03-12T06:00:00Z')), entries)), today)
+    expect(pinsLeft(pins, left(0, '2026-03-12'), '2026-03-12').map(p => [p.food, p.vessels])).toEqual([['microworm', 2], ['infusoria', 3]])
+    expect(pinsLeft(pins, left(1, '2026-03-12'), '2026-03-12')[0]!.vessels).toBe(1)
+    expect(pinsLeft(pins, left(2, '2026-03-12'), '2026-03-12').map(p => p.food)).toEqual(['infusoria'])
+    expect(pinsLeft(pins, left(2, '2026-03-16'), '2026-03-16')).toEqual([{ ...pins[1], on: '2026-03-16' }])
   })
   it('an undo takes a plan back, a later one replaces it, and what fell out is known by its name', () => {
     const first = kept('2026-03-10T06:00:00Z', plan)
