@@ -1,4 +1,4 @@
-import { bestTake, courseOf } from '../foods/courses'
+import { bestTake, courseOf, evenedOut } from '../foods/courses'
 import { copyCulture, runCulture, STEP_H, withoutUpkeep, type Culture } from '../foods/culture'
 import { randomStream } from '../math/random'
 import { bandOf, systematic, weightsOf, type Band, type Cloud } from './cloud'
@@ -44,14 +44,9 @@ function giving(cloud: Cloud, w: Float64Array, temperature: (day: number) => num
   const drawn = systematic(w, GIVING_COURSES, chance.next()).map(i => withoutUpkeep(copyCulture(cloud[i]!.culture), ['takeOut']))
   const middle = drawn[Math.floor(GIVING_COURSES / 2)]!
   const share = bestTake(middle, temperature(middle.ageH / 24))
-  const courses = drawn.map(c => courseOf(c, share, temperature, daysAhead, chance))
+  const courses = drawn.map(c => evenedOut(courseOf(c, share, temperature, daysAhead, chance), 0))
   const even = drawn.map(() => 1)
-  // A vessel is its own store: three days may be taken evenly.
-  const around = (course: Float64Array, day: number) => {
-    const some = course.slice(Math.max(0, day - 1), day + 2)
-    return some.reduce((a, b) => a + b, 0) / some.length
-  }
-  return Array.from({ length: daysAhead + 1 }, (_, day) => bandOf(courses.map(c => around(c, day)), even))
+  return Array.from({ length: daysAhead + 1 }, (_, day) => bandOf(courses.map(c => c[day]!), even))
 }
 
 function runDay(c: Culture, temperature: (day: number) => number, chance: Parameters<typeof runCulture>[3]): void {

@@ -82,7 +82,7 @@ export function sampleCourses(r: CourseRequest): Courses {
 }
 
 /** A vessel is its own store: what it gives in three days may be taken evenly over them. */
-function evenedOut(days: Float64Array, ready: number): Float64Array {
+export function evenedOut(days: Float64Array, ready: number): Float64Array {
   return days.map((_, d) => {
     if (d < ready) return 0
     const around = days.slice(Math.max(ready, d - 1), d + 2)
