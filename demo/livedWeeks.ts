@@ -1,6 +1,7 @@
 import { entry, type Entry } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'
 import type { RandomStream } from '@renatus/core/math/random'
+import { gelDrafts } from './gelDrafts'
 import { tankDrafts } from './tankDrafts'
 import type { Context, Draft } from './draft'
 import { HATCH } from '@renatus/core/dynamics/hatch/parameters'
@@ -74,7 +75,8 @@ function draftsFor(stop: Stop, round: Round, state: RoomState, c: Context): Draf
     case 'empty': return [{ kind: 'hatch.emptied', subject: { type: 'hatch', id: stop.run.id }, data: { hatchId: stop.run.id, reason: 'spent' } }]
     case 'discard': return [{ kind: 'store.discarded', subject: { type: 'store', id: stop.store.id }, data: { storeId: stop.store.id, reason: 'past its hours in the fridge' } }]
     // Cultures lived their weeks apart (cultures.ts); no plan is kept while they did.
-    case 'culture': case 'looks': case 'begin': case 'order': return []
+    case 'culture': case 'looks': case 'begin': case 'order': case 'restock': return []
+    case 'tub': case 'cook': case 'old-gel': return gelDrafts(stop, c)
   }
 }
 

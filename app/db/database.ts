@@ -40,5 +40,7 @@ export class RenatusDatabase extends Dexie {
     })
     // Plans that are kept and sheets that are ticked: new kinds of entries.
     this.version(5).stores({})
+    // Gel diets, trays, batches and boxes: new kinds of records and of entries.
+    this.version(6).stores({})
   }
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onMounted, type Component } from 'vue'
 import { roundMinutes } from '@renatus/core/round/minutes'
+import { placeName } from '@renatus/core/round/placeName'
 import type { Stop } from '@renatus/core/round/stop'
 import ClearStopCard from '~/components/round/ClearStopCard.vue'
 import ComingRounds from '~/components/round/ComingRounds.vue'
@@ -24,9 +25,11 @@ const room = useRoomStore()
 const units = useUnits()
 /** Cards of cultures know every food: they come after the first view stands. */
 const PlanStopCard = defineAsyncComponent(() => import('~/components/round/PlanStopCard.vue'))
+const StoreStopCard = defineAsyncComponent(() => import('~/components/round/StoreStopCard.vue'))
 const CARDS: Record<Stop['type'], Component> = {
   harvest: HarvestStopCard, start: StartStopCard, tank: TankStopCard, empty: ClearStopCard, discard: ClearStopCard,
   culture: defineAsyncComponent(() => import('~/components/round/CultureStopCard.vue')), looks: defineAsyncComponent(() => import('~/components/round/LooksStopCard.vue')), begin: PlanStopCard, order: PlanStopCard,
+  'tub': StoreStopCard, 'cook': StoreStopCard, 'old-gel': StoreStopCard, 'restock': StoreStopCard,
 }
 const cultures = useCulturesStore()
 onMounted(() => void cultures.load())
@@ -36,7 +39,7 @@ const early = computed(() => room.round !== null && Date.parse(room.round.curren
 const shelves = computed(() => {
   const found: { name: string, stops: Stop[] }[] = []
   for (const stop of room.round?.stops ?? []) {
-    const name = stop.type === 'tank' ? 'Tanks' : stop.type === 'discard' ? 'Fridge' : room.state?.places.find(p => p.id === stop.placeId)?.name ?? 'Room'
+    const name = placeName(stop, room.state?.places ?? [])
     const last = found.at(-1)
     if (last?.name === name) last.stops.push(stop)
     else found.push({ name, stops: [stop] })

@@ -13,7 +13,7 @@ export const KIND_NAMES: Record<EntryKind, string> = {
   'brood.bellies': 'Bellies seen', 'weaning.started': 'Trial of a food', 'weaning.decided': 'Trial decided', 'tank.temperature': 'Tank temperature', 'tank.given': 'Food given', 'tank.task': 'Task done',
   'culture.looked': 'Look', 'culture.did': 'Culture tended', 'culture.temperature': 'Culture temperature', 'culture.harvested': 'Culture harvested', 'culture.refused': 'Not worth a harvest', 'culture.ended': 'Culture ended',
   'culture.started': 'Culture started', 'culture.moved': 'Culture moved', 'culture.quarantined': 'Set apart', 'culture.crossed': 'Line crossed', 'place.temperature': 'Place temperature',
-  'sample.counted': 'Drops counted', 'water.read': 'Water read', 'lot.measured': 'Nauplii measured', 'tool.measured': 'Measure weighed', 'learning.reset': 'Learning reset', 'plan.kept': 'Plan kept', 'sheet.ticked': 'Sheet ticked', 'note': 'Note', 'undone': 'Undone',
+  'sample.counted': 'Drops counted', 'water.read': 'Water read', 'lot.measured': 'Nauplii measured', 'tool.measured': 'Measure weighed', 'learning.reset': 'Learning reset', 'plan.kept': 'Plan kept', 'sheet.ticked': 'Sheet ticked', 'gel.cooked': 'Gel cooked', 'gel.tubbed': 'Gel taken out', 'gel.counted': 'Gel counted', 'gel.discarded': 'Gel thrown out', 'note': 'Note', 'undone': 'Undone',
 }
 
 /** Numbers of an entry that a person may correct. */
@@ -29,13 +29,15 @@ export const CORRECTABLE: Partial<Record<EntryKind, readonly { field: string, la
   'tank.temperature': [{ field: 'temperatureC', label: 'Temperature', unit: '°C' }],
   'culture.temperature': [{ field: 'temperatureC', label: 'Temperature', unit: '°C' }],
   'sample.counted': [{ field: 'dropMl', label: 'One drop', unit: 'mL' }],
+  'gel.cooked': [{ field: 'pieces', label: 'Pieces', unit: '' }, { field: 'powderG', label: 'Powder', unit: 'g' }, { field: 'waterMl', label: 'Water', unit: 'mL' }],
+  'gel.counted': [{ field: 'pieces', label: 'Pieces left', unit: '' }],
   'tool.measured': [{ field: 'times', label: 'Fillings', unit: '' }, { field: 'grams', label: 'Water', unit: 'g' }],
 }
 
 const foodName = (id: string) => edible(id)?.name.toLowerCase() ?? id
 export const EVENT_WORDS = { spawned: 'spawned', hatched: 'hatched', free: 'free swimming' } as const
 const TASK_WORDS: Record<string, string> = {
-  'siphon': 'siphoned', 'fungus': 'eggs looked through', 'wet': 'eggs wetted', 'move-larvae': 'larvae moved', 'first-food': 'first food checked', 'box': 'moved to a smaller box', 'second-stage': 'second-stage nauplii, enriched', 'gap': 'warned: nothing it can swallow',
+  'siphon': 'siphoned', 'fungus': 'eggs looked through', 'wet': 'eggs wetted', 'move-larvae': 'larvae moved', 'first-food': 'first food checked', 'box': 'moved to a smaller box', 'second-stage': 'second-stage nauplii, enriched', 'gap': 'warned: nothing it can swallow', 'gel-out': 'left-over gel taken out',
 }
 
 /** One entry as a sentence. */
@@ -80,6 +82,10 @@ export function entrySentence(e: Entry, records: readonly AnyRecord[], measures:
     case 'learning.reset': return e.data.of.type === 'food' ? (edible(e.data.of.id)?.name ?? e.data.of.id) : name(e.data.of.id)
     case 'plan.kept': return e.data.starts.length === 0 ? 'nothing to start' : `${e.data.starts.length === 1 ? 'one start' : `${e.data.starts.length} starts`}, ${Math.round(e.data.certainty * 100)} % certainty: ${e.data.starts.map(s => `${s.vessels} ${foodName(s.food)} on ${s.on}`).join(', ')}`
     case 'sheet.ticked': return `${e.data.text} ${e.data.done ? 'Ticked' : 'Unticked'} by ${e.data.who}.`
+    case 'gel.cooked': return `${e.data.boxName}: ${e.data.pieces.toLocaleString('en-GB')} ${e.data.pieces === 1 ? 'piece' : 'pieces'} of ${name(e.data.mixId)} from ${formatGrams(e.data.powderG)} powder and ${formatMillilitres(e.data.waterMl)} water`
+    case 'gel.tubbed': return `${e.data.boxName}: ${e.data.pieces.toLocaleString('en-GB')} for ${e.data.tanks.map(t => `${name(t.tankId)} ${t.pieces}`).join(', ')}`
+    case 'gel.counted': return `${e.data.boxName}: ${e.data.pieces.toLocaleString('en-GB')} left`
+    case 'gel.discarded': return `${e.data.boxName}: ${e.data.pieces.toLocaleString('en-GB')}, ${e.data.reason}`
     case 'note': return e.data.text
     case 'undone': return 'an earlier act was taken back'
   }

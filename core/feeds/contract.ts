@@ -15,7 +15,7 @@ export interface FoodSize {
 
 /** Household portion of a food at the density a good culture usually has: a working estimate until somebody counts. */
 export interface FoodPortion {
-  unit: 'mL' | 'cube' | 'pinch' | 'wipe' | 'worm'
+  unit: 'mL' | 'cube' | 'pinch' | 'wipe' | 'worm' | 'piece'
   /** Animals or grains in one unit. */
   perUnit: number
   /** Of what: "a clear, swarming jar". */
@@ -46,6 +46,8 @@ export interface FeedProfile {
   /** Worth as the main food, brine shrimp = 1; `small` below 8 mm of fish. */
   nutrition: number
   nutritionSmall: number
+  /** Given once a day, and left for hours to be picked at. */
+  lasting?: boolean
   /** Hours half of it stays alive and catchable, in fresh and in salt water; 999 without end. */
   aliveInTankH: number
   aliveInSeaH: number

@@ -11,6 +11,7 @@ export const gel: FeedProfile = {
   sizes: [],
   cutToGapeUm: [300, 6000],
   worm: false,
+  lasting: true,
   zone: 'bottom',
   nutrition: 0.8,
   nutritionSmall: 0.4,

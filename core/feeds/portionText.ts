@@ -3,7 +3,8 @@ import type { MeasureSystem } from '../units/kitchenMeasures'
 import type { FeedProfile } from './contract'
 
 const FRACTIONS: readonly [number, string][] = [[0.25, '¼'], [0.5, '½'], [0.75, '¾']]
-function nearQuarter(n: number): string {
+/** "2½": to the nearest quarter. */
+export function nearQuarter(n: number): string {
   const whole = Math.floor(n)
   const rest = Math.round((n - whole) * 4) / 4
   if (rest === 1) return String(whole + 1)

@@ -63,5 +63,7 @@ export function upgradeFile(file: unknown, version: number): unknown {
   if (version < 4) f = { ...f, version: 4, records: list(f.records, upgradeRecords3), entries: list(f.entries, upgradeEntries3), kept: keptWith(f.kept, upgradeRecords3) }
   // Version 4 to 5 added kinds of entries: plans that are kept, sheets that are ticked.
   if (version < 5) f = { ...f, version: 5 }
+  // Version 5 to 6 added gel: kinds of records and of entries.
+  if (version < 6) f = { ...f, version: 6 }
   return f
 }

@@ -7,7 +7,8 @@ import { ofKind } from '../records/effectiveEntries'
 import type { Tank } from '../records/records'
 import type { BroodState } from '../stock/broodState'
 import type { RoomState } from '../stock/roomState'
-import type { RoundOccurrence } from '../time/rounds'
+import { timeOf, type RoundOccurrence } from '../time/rounds'
+import { gelMeal, lastingRounds } from './gelMeal'
 import type { DayOf } from './meals'
 
 /** A food for a tank at a round: the needs of all its broods added. */
@@ -21,6 +22,8 @@ export interface TankFood {
   for: BroodState[]
   why: Reason[]
   tips: string[]
+  /** Hours after which what is left of it is taken out; null where nothing is. */
+  removeAfterH: number | null
 }
 
 const tipFits = (tip: FeedingTip, broods: readonly BroodState[]) =>
@@ -38,17 +41,38 @@ export function tankFoods(state: RoomState, tank: Tank, round: RoundOccurrence, 
     for (const [id, organisms] of Object.entries(day.perMeal)) {
       const food = edible(id)
       if (!food || organisms <= 0 || day.share[id]! < 0.02) continue
-      const found = foods.get(id) ?? { food, organisms: 0, size: day.suitability[id]!.size.name, portion: 0, for: [], why: [], tips: [], weight: 0 }
-      found.organisms += organisms
+      const found = foods.get(id) ?? { food, organisms: 0, size: day.suitability[id]!.size.name, portion: 0, for: [], why: [], tips: [], removeAfterH: null, weight: 0 }
+      // What lasts is given once, for the whole day.
+      found.organisms += food.lasting ? day.organisms[id]! : organisms
       found.for.push(brood)
-      found.why.push(mealWhy(day, food, brood.species, { temperatureC: brood.temperature(round.date), tankL: tank.litres }))
+      const asked = food.lasting ? { ...day, meals: 1, perMeal: { ...day.perMeal, [id]: day.organisms[id]! } } : day
+      found.why.push(mealWhy(asked, food, brood.species, { temperatureC: brood.temperature(round.date), tankL: tank.litres }))
       found.weight += day.share[id]!
       foods.set(id, found)
     }
   }
-  return [...foods.values()].sort((a, b) => b.weight - a.weight).map(({ weight: _, ...f }) => ({
-    ...f, portion: f.organisms / (f.food.portion?.perUnit ?? 1), tips: tipsFor(f.food, f.for),
-  }))
+  return [...foods.values()].sort((a, b) => b.weight - a.weight).flatMap(({ weight: _, ...f }): TankFood[] => {
+    const food = { ...f, portion: f.organisms / perUnit(f.food, round, f.for, dayOf), tips: tipsFor(f.food, f.for) }
+    return f.food.lasting ? lasting(state, tank, round, food) : [food]
+  })
+}
+
+/** Grains of one household unit: what is cut to the mouth comes in more and smaller ones. */
+function perUnit(food: FeedProfile, round: RoundOccurrence, broods: readonly BroodState[], dayOf: DayOf): number {
+  const usual = food.portion?.perUnit ?? 1
+  const dryUg = food.cutToGapeUm ? dayOf(broods[0]!, round.date)?.suitability[food.id]?.size.dryUg : undefined
+  return dryUg ? (usual * food.dryUg) / dryUg : usual
+}
+
+/** A food that lies in the tank for hours: at its rounds only, in pieces of the box that it comes out of, where there is one. */
+function lasting(state: RoomState, tank: Tank, round: RoundOccurrence, food: TankFood): TankFood[] {
+  const meal = gelMeal(state, tank, round.date)
+  const removeAfterH = meal?.removeAfterH ?? food.food.aliveInTankH
+  const times = lastingRounds(state.room.rounds, removeAfterH)
+  if (!times.includes(timeOf(round))) return []
+  const share = 1 / times.length
+  const given = { ...food, organisms: food.organisms * share, portion: food.portion * share, removeAfterH }
+  return [meal ? { ...given, food: { ...food.food, portion: meal.portion }, portion: meal.pieces * share, why: [meal.why] } : given]
 }
 
 /** Whether a tank has had a food at a round: the whole of its foods, or this one out of a culture. */

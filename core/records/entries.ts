@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import { foodId, id, instant, lifeAnchor, localDate } from './records'
-import { ACTION_KINDS, AMOUNT_UNITS, CLEAN_RULES, CLEANERS, HARVEST_GRADES, LEVELS, ORIGINS, REFUSALS, SIGNS, WATERS } from './vocabulary'
+import { ACTION_KINDS, AMOUNT_UNITS, CLEAN_RULES, CLEANERS, COLD_STORES, GEL_FORMS, HARVEST_GRADES, LEVELS, ORIGINS, REFUSALS, SIGNS, WATERS } from './vocabulary'
 
 /** Facts of the log. An entry is never changed: a correction supersedes it, an undo strikes out its act. */
 const nauplii = z.number().min(0).max(1e10)
@@ -10,6 +10,7 @@ const fryCount = z.number().int().min(0).max(100_000)
 const seen = z.enum(HARVEST_GRADES)
 const despite = z.array(z.enum(REFUSALS)).max(10).default([])
 const air = z.number().min(-20).max(50).brand<'degC'>()
+const positive = z.number().positive().max(1e6)
 
 export const hatchStarted = z.object({
   hatchId: id, vesselId: id, lotId: id, saltId: id,
@@ -146,6 +147,22 @@ const data = {
   }),
   /** A line of a sheet for whoever looks after the room, and who ticked it. */
   'sheet.ticked': z.object({ key: z.string().min(1).max(160), text: z.string().max(300), who: z.string().trim().min(1).max(60), done: z.boolean() }),
+  /** A batch of gel as it was mixed and as it landed. Its box is called by the same id. */
+  'gel.cooked': z.object({
+    batchId: id, mixId: id, boxName: z.string().trim().min(1).max(60), store: z.enum(COLD_STORES), form: z.enum(GEL_FORMS),
+    powderG: positive, powderMl: positive.nullable(), waterMl: positive,
+    /** What the trays took, and what was left in the bowl, mL. */
+    filledMl: positive, leftMl: z.number().min(0).max(1e6),
+    /** Weighed as it stands in the box; null where it was not. */
+    landedG: positive.nullable(),
+    pieces: z.number().int().min(1).max(100_000), pieceMm: z.number().positive().max(500).nullable(),
+    /** Of the powder, percent; solid share and loss it was reckoned with. */
+    moisture: z.number().min(0).max(99), solidShare: z.number().min(0.05).max(1), lossShare: z.number().min(0).max(0.5), protein: z.number().min(0).max(100),
+  }),
+  /** Pieces put into the day's tub to thaw, and for which tanks. */
+  'gel.tubbed': z.object({ boxId: id, boxName: z.string().max(60), on: localDate, tanks: z.array(z.object({ tankId: id, pieces: z.number().min(0).max(10_000) })).max(200), pieces: z.number().min(0).max(100_000) }),
+  'gel.counted': z.object({ boxId: id, boxName: z.string().max(60), pieces: z.number().min(0).max(100_000) }),
+  'gel.discarded': z.object({ boxId: id, boxName: z.string().max(60), pieces: z.number().min(0).max(100_000), reason: z.string().max(200) }),
   'note': z.object({ text: z.string().trim().min(1).max(2000) }),
   /** Strikes out every entry of an act, another undo included. */
   'undone': z.object({ act: id }),
@@ -175,7 +192,7 @@ export const entry = z.discriminatedUnion('kind', [
   of('brood.event'), of('brood.left'), of('brood.ended'), of('brood.measured'), of('brood.bellies'), of('weaning.started'), of('weaning.decided'),
   of('tank.temperature'), of('tank.given'), of('tank.task'), of('culture.looked'), of('culture.did'), of('culture.temperature'), of('culture.harvested'), of('culture.refused'), of('culture.ended'),
   of('culture.started'), of('culture.moved'), of('culture.quarantined'), of('culture.crossed'), of('place.temperature'),
-  of('sample.counted'), of('water.read'), of('lot.measured'), of('tool.measured'), of('learning.reset'), of('plan.kept'), of('sheet.ticked'), of('note'), of('undone'),
+  of('sample.counted'), of('water.read'), of('lot.measured'), of('tool.measured'), of('learning.reset'), of('plan.kept'), of('sheet.ticked'), of('gel.cooked'), of('gel.tubbed'), of('gel.counted'), of('gel.discarded'), of('note'), of('undone'),
 ])
 
 export type Entry = z.infer<typeof entry>

@@ -38,3 +38,15 @@ export const WATERS = ['aged', 'tank', 'conditioned', 'tap', 'boiled', 'salt', '
 export type Water = (typeof WATERS)[number]
 export const CLEANERS = ['hot water', 'bleach'] as const
 export type Cleaner = (typeof CLEANERS)[number]
+
+/** What an ingredient of a gel diet is for, and how it gets fine. */
+export const INGREDIENT_ROLES = ['feed', 'binder', 'premix', 'pigment'] as const
+export type IngredientRole = (typeof INGREDIENT_ROLES)[number]
+export const MILLINGS = ['dissolves', 'mill', 'blend'] as const
+export type Milling = (typeof MILLINGS)[number]
+
+/** What a gel is poured into or onto, and where it is kept. */
+export const GEL_FORMS = ['tray', 'bag', 'coating'] as const
+export type GelForm = (typeof GEL_FORMS)[number]
+export const COLD_STORES = ['freezer', 'fridge'] as const
+export type ColdStore = (typeof COLD_STORES)[number]

@@ -12,7 +12,11 @@ const LAST = HYGIENE.length
  */
 export function rankOf(stop: Stop): [group: number, within: number] {
   switch (stop.type) {
-    case 'order': return [-1, 0]
+    case 'order': case 'restock': return [-1, 0]
+    // Pieces thaw while the rest is done; the pot is put on when hands are free of fish, after all else.
+    case 'old-gel': return [-0.5, 0]
+    case 'tub': return [-0.5, 1]
+    case 'cook': return [LAST + 2, 0]
     case 'looks': return [hygieneRank(stop.hygiene), 0]
     case 'culture':
       if (stop.tasks.some(t => t.kind === 'end')) return [hygieneRank('worms') + 0.6, 0]

@@ -7,7 +7,9 @@ import type { Entry } from '../records/entries'
 import type { RoomState } from '../stock/roomState'
 import type { Caution } from '../foods/contract'
 import { hoursBetween, toMs } from '../time/localDate'
+import { gelStops } from './gelStops'
 import { orderStops } from './orderStops'
+import { restockStops } from './restockStops'
 import type { DiscardStop, EmptyStop, HarvestStop, StartStop, Stop } from './stop'
 import { tankStops, type TankStop } from './tankStops'
 import { currentRound, roundsAround, type RoundOccurrence } from '../time/rounds'
@@ -41,7 +43,7 @@ export function buildRound(state: RoomState, more: readonly Stop[] = []): Round 
   const putOff = postponedAt(state, current.key)
   const tanks = tankStops(state, plan, current)
   const stops: Stop[] = [
-    ...more,
+    ...more, ...gelStops(state, current), ...restockStops(state, current),
     ...spentStops(state), ...discardStops(state), ...harvestStops(state, plan, current, tanks), ...startStops(state, plan, current), ...tanks,
   ]
   return {

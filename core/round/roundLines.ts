@@ -1,4 +1,4 @@
-import { portionText } from '../feeds/portionText'
+import { nearQuarter, portionText } from '../feeds/portionText'
 import { foodOf } from '../foods/index'
 import type { MeasureSystem } from '../units/kitchenMeasures'
 import { formatCount, formatGrams, formatLitres, formatMillilitres, formatShare } from '../units/format'
@@ -6,6 +6,7 @@ import type { Instant } from '../time/localDate'
 import type { RoomState } from '../stock/roomState'
 import type { CultureTask } from './cultureStops'
 import { minutesOf } from './minutes'
+import { placeName } from './placeName'
 import type { Stop } from './stop'
 
 /** One thing to do, as a line of a sheet: for paper, calendars, tables and terminals. The parts make up the text. */
@@ -25,6 +26,8 @@ export interface RoundLine {
 }
 
 type Part = Omit<RoundLine, 'key' | 'place' | 'cautions' | 'minutes'>
+
+const piecesText = (n: number) => `${nearQuarter(n)} ${n > 1 ? 'pieces' : 'piece'}`
 
 const VERBS: Record<CultureTask['kind'], string> = { 'end': 'Start anew', 'look': 'Look at', 'thin out': 'Thin out', 'feed': 'Feed', 'take': 'Draw from', 'split': 'Split', 'change water': 'Change water of', 'top up': 'Top up', 'renew': 'Renew' }
 
@@ -74,6 +77,10 @@ function partsOf(stop: Stop, state: RoomState): Part[] {
     case 'empty': return [{ subject: name(stop.run.setup.vesselId), verb: 'Empty', amount: null, unit: '', text: `Empty ${name(stop.run.setup.vesselId)}.`, why: 'Nothing in it is worth feeding any more.' }]
     case 'discard': return [{ subject: 'Fridge', verb: 'Pour away', amount: stop.store.nauplii, unit: 'nauplii', text: `Pour away ${formatCount(stop.store.nauplii)} nauplii from the fridge.`, why: 'A day is what they stand.' }]
     case 'tank': return tankParts(stop, measures)
+    case 'tub': return [{ subject: stop.box.name, verb: 'Take out', amount: stop.pieces, unit: 'pieces', text: `Take ${piecesText(stop.pieces)} out of ${stop.box.name} into the day’s tub: ${stop.tanks.map(t => `${t.tankName} ${nearQuarter(t.pieces)}`).join(', ')}.`, why: 'What the tanks are given of gel today, to thaw; the box goes back at once.' }]
+    case 'cook': return [{ subject: stop.cover.mix.name, verb: 'Cook', amount: 1, unit: 'batch', text: `Cook gel, ${stop.cover.mix.name}: the boxes are empty on ${stop.cover.emptyOn!}.`, why: 'It sets and freezes over a night.' }]
+    case 'old-gel': return [{ subject: stop.box.name, verb: 'Throw out', amount: stop.box.pieces, unit: 'pieces', text: `Throw out what is left in ${stop.box.name}: ${piecesText(stop.box.pieces)}.`, why: `It was to be used by ${stop.box.useBy.slice(0, 10)}.` }]
+    case 'restock': return [{ subject: 'Cysts', verb: 'Order', amount: 1, unit: 'tin', text: `Order cysts: ${formatGrams(stop.grams)} are left, ${Math.floor(stop.days)} days at ${formatGrams(stop.gramsPerDay)} a day.`, why: 'A parcel takes days, and a new lot is tried before the old one ends.' }]
   }
 }
 
@@ -94,7 +101,7 @@ function tankParts(stop: Extract<Stop, { type: 'tank' }>, measures: MeasureSyste
 /** Lines of the stops of a round, in their order. Minutes of a stop stand on its first line. */
 export function roundLines(stops: readonly Stop[], state: RoomState): RoundLine[] {
   return stops.flatMap((stop) => {
-    const place = stop.type === 'tank' ? 'Tanks' : stop.type === 'discard' ? 'Fridge' : state.places.find(p => p.id === stop.placeId)?.name ?? 'Room'
+    const place = placeName(stop, state.places)
     return partsOf(stop, state).map((part, i): RoundLine => ({ key: `${stop.key}#${i}`, place, ...part, cautions: i === 0 ? stop.cautions.map(c => c.text) : [], minutes: i === 0 ? minutesOf(stop) : 0 }))
   })
 }

@@ -7,8 +7,11 @@ import { ofKind } from '../records/effectiveEntries'
 import { broodLadder } from '../stock/broodLadder'
 import type { BroodState } from '../stock/broodState'
 import type { RoomState } from '../stock/roomState'
+import { tubOf } from '../stock/gelBoxes'
 import { TEST_MEALS } from '../stock/weaning'
-import { daysBetween } from '../time/localDate'
+import { daysBetween, hoursBetween, localDateOf } from '../time/localDate'
+import { removeAfter } from '../planning/gelMeal'
+import { formatDuration } from '../units/format'
 
 /** Something to do at a tank besides feeding. `id` is what is logged. */
 export interface TankTask { id: string, broodId: string | null, text: string, cautions: readonly Caution[] }
@@ -56,6 +59,24 @@ function firstFoods(state: RoomState, brood: BroodState): string[] {
   return day ? Object.keys(day.share).filter(id => day.share[id]! >= 0.2).map(nameOf) : []
 }
 
+/** What lasts was given so long ago that its rest must come out. */
+function leftOver(state: RoomState, tankId: string): TankTask | null {
+  const tank = state.tanks.find(t => t.id === tankId)
+  const given = ofKind(state.entries, 'tank.given').findLast(e => e.data.tankId === tankId && e.data.foods.some(f => f.organisms > 0 && edible(f.foodId)?.lasting))
+  if (!tank || !given) return null
+  const out = ofKind(state.entries, 'tank.task').some(e => e.data.tankId === tankId && e.data.task === 'gel-out' && e.at > given.at)
+  const box = state.gel.made.find(b => b.id === tubOf(state.entries, localDateOf(given.at, state.room.timeZone)).find(t => t.tankId === tankId)?.boxId)
+  const food = edible(given.data.foods.find(f => edible(f.foodId)?.lasting)!.foodId)!
+  const after = box ? removeAfter(state, tank, box) : food.aliveInTankH
+  const hours = hoursBetween(given.at, state.now)
+  // A round is early by some minutes now and then.
+  if (out || hours < after - EARLY_H || hours > after + FORGET_H) return null
+  return { id: 'gel-out', broodId: null, text: `Take out what is left of the ${food.name.toLowerCase()}: it has lain for ${formatDuration(Math.round(hours))}, ${after} h is what it stands here.`, cautions: [] }
+}
+/** Hours before its time at which the rest may come out already; hours after which nobody asks any more. */
+const EARLY_H = 2
+const FORGET_H = 72
+
 /** Everything to do at a tank today besides giving food: egg stage, siphon, a smaller box, second-stage nauplii. */
 export function tankTasks(state: RoomState, tankId: string, today: (brood: BroodState) => LadderDay | null): TankTask[] {
   const broods = state.broods.filter(b => b.tank?.id === tankId)
@@ -72,6 +93,8 @@ export function tankTasks(state: RoomState, tankId: string, today: (brood: Brood
       tasks.push({ id: 'gap', broodId: brood.id, text: `${brood.name} has nothing it can swallow today. ${closing.length > 0 ? `This would close it: ${closing.join(', ')}.` : ''}`, cautions: [] })
     }
   }
+  const left = leftOver(state, tankId)
+  if (left) tasks.push(left)
   if (feeding.some(b => b.day >= 1)) tasks.push({ id: 'siphon', broodId: null, text: 'Siphon what lies at the bottom, and count the dead.', cautions: [] })
   return tasks.filter(t => !doneToday(state, tankId, t.broodId, t.id))
 }

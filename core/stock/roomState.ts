@@ -3,11 +3,12 @@ import { LOT_DEFAULTS } from '../dynamics/hatch/parameters'
 import type { PreySize } from '../fry/edibles'
 import { effectiveEntries } from '../records/effectiveEntries'
 import type { Entry } from '../records/entries'
-import type { AnyRecord, Container, CultureRecord, Lot, Place, Room, SaltRecord, SpeciesRecord, Tank, Tool, Vessel } from '../records/records'
+import type { AnyRecord, Container, CultureRecord, GelIngredientRecord, GelMix, GelTray, Lot, Place, Room, SaltRecord, SpeciesRecord, Tank, Tool, Vessel } from '../records/records'
 import { localDateOf, type Instant, type LocalDate } from '../time/localDate'
 import { broodState, type BroodState } from './broodState'
 import { clocks, type Clock } from './clocks'
 import { cultureStates, type CultureState } from './cultures'
+import { gelBoxes, holdsGel, type GelBox } from './gelBoxes'
 import { hatchRuns, type HatchRun } from './hatchRuns'
 import { NOTHING_LEARNED, type Learned } from './learned'
 import { lotState, type LotState } from './lotState'
@@ -50,6 +51,8 @@ export interface RoomState {
   containers: Container[]
   rolling: Rolling[]
   learned: Learned
+  /** Gel diets, what they are made of and poured into, and the boxes that still hold a piece, the first to use first. */
+  gel: { mixes: GelMix[], ingredients: GelIngredientRecord[], trays: GelTray[], boxes: GelBox[], /** Empty ones too. */ made: GelBox[] }
 }
 
 /**
@@ -75,12 +78,14 @@ export function roomState(records: readonly AnyRecord[], log: readonly Entry[], 
   const um = open && learned.lots[open.lot.id]?.naupliiUm
   const preySize: PreySize = um && um.from > 0 ? { [nauplii.id]: um.value / um.book } : {}
   const vats = cultureStates(all('culture'), entries)
+  const mixes = all('gel-mix')
+  const made = gelBoxes(entries, mixes)
   const broods = all('brood').flatMap(b => broodState(b, { tanks, species, entries, timeZone: room.timeZone, today, preySize }) ?? [])
   return {
     now, today, room, entries, runs, broods, species, tanks, hatchPH,
     learned, tools: all('tool'), cultures: vats.map(c => c.record), cultureStates: vats, containers: all('container'), rolling: rollingSets(all('rolling-set'), vats),
     places: all('place'), vessels: all('vessel'), salts: all('salt'),
-    lots, stores,
+    lots, stores, gel: { mixes, ingredients: all('gel-ingredient'), trays: all('gel-tray'), boxes: made.filter(holdsGel), made },
     clocks: clocks(entries, now, new Set(stores.map(s => s.id))),
   }
 }

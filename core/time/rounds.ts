@@ -12,6 +12,9 @@ export interface RoundTime {
 /** One round on one day. `key` names it in entries: it stays the same when the clock changes. */
 export interface RoundOccurrence { key: string, name: string, date: LocalDate, at: Instant, feedingOnly: boolean }
 
+/** Local clock time of a round, as it stands in the room. */
+export const timeOf = (round: Pick<RoundOccurrence, 'key'>) => round.key.slice(-5)
+
 /** The rounds at which bottles may be started and pulled; all of them where a room marked every one as feeding only. */
 export function fullRounds(rounds: readonly RoundOccurrence[]): readonly RoundOccurrence[] {
   const full = rounds.filter(r => !r.feedingOnly)

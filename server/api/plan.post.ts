@@ -5,7 +5,7 @@ import { readRoom } from '@renatus/core/estimation/readRoom'
 import { ROOM_FILE_MAX_BYTES, roomFile } from '@renatus/core/formats/roomFile'
 import { upgradeFile } from '@renatus/core/formats/upgradeRoom'
 import { answerPlan, planQuestion } from '@renatus/core/planning/plan/question'
-import { highsSolver, type HighsLike, type Solver } from '@renatus/core/planning/plan/solver'
+import { highsSolver, type HighsLike, type Solver } from '@renatus/core/math/solver'
 import { roomState } from '@renatus/core/stock/roomState'
 
 const body = z.object({ room: z.looseObject({ version: z.number() }), now: z.iso.datetime(), question: planQuestion })

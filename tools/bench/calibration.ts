@@ -8,7 +8,7 @@ import { COVERED_FROM, givenUpAfter, RESTART_AFTER, stepIn } from '@renatus/core
 import { planDemand } from '@renatus/core/planning/plan/demand'
 import { planRoom, type CulturePlan } from '@renatus/core/planning/plan/planRoom'
 import { planRequest, type PlanRequest } from '@renatus/core/planning/plan/request'
-import { highsSolver, type HighsLike } from '@renatus/core/planning/plan/solver'
+import { highsSolver, type HighsLike } from '@renatus/core/math/solver'
 import { makeId } from '@renatus/core/records/id'
 import { anyRecord } from '@renatus/core/records/records'
 import { roomState } from '@renatus/core/stock/roomState'

@@ -18,10 +18,12 @@ export const COMMANDS: Record<string, () => Promise<Command>> = {
   'plan': () => command(import('./plan')),
   'round': () => command(import('./round')),
   'estimate': () => command(import('./estimate')),
+  'gel-formula': () => command(import('./gelFormula')),
+  'gel-batch': () => command(import('./gelBatch')),
 }
 
 /** Commands that need no input document. */
 export const LISTS = new Set(['species', 'foods'])
 
 /** Commands that come with later parts of core. */
-export const NOT_YET = new Set(['gel-formula', 'gel-batch'])
+export const NOT_YET = new Set<string>()

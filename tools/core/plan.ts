@@ -4,7 +4,7 @@ import { readRoom } from '@renatus/core/estimation/readRoom'
 import { CERTAINTY, HORIZON } from '@renatus/core/planning/plan/request'
 import { answerPlan } from '@renatus/core/planning/plan/question'
 import { NOTHING_ELSE } from '@renatus/core/planning/plan/whatIf'
-import { highsSolver, type HighsLike } from '@renatus/core/planning/plan/solver'
+import { highsSolver, type HighsLike } from '@renatus/core/math/solver'
 import { daysBetween, instantOf } from '@renatus/core/time/localDate'
 import { roomInput, stateOf } from './roomInput'
 

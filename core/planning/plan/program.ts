@@ -1,7 +1,8 @@
+import type { Constraint, Variable } from '../../math/linearProgram'
 import { WEIGHTS, type PlanProblem } from './problem'
 
-/** A variable of the programme: its weight in the objective, bounds, whether it is whole, and what it stands for. */
-export interface Variable { name: string, weight: number, lower: number, upper: number, whole: boolean, means: Means }
+/** A variable of the programme, and what it stands for. */
+export interface PlanVariable extends Variable { means: Means }
 export type Means =
   | { kind: 'start', startable: number, day: number }
   | { kind: 'meal', broodDay: number, food: string }
@@ -9,9 +10,8 @@ export type Means =
   | { kind: 'lack', least: number }
   | { kind: 'aid' }
 
-export interface Constraint { name: string, terms: { variable: string, factor: number }[], sense: '<=' | '>=' | '=', bound: number }
 /** `offset` belongs to the objective, but hangs on no variable: what is short whatever is done. */
-export interface Program { variables: Variable[], constraints: Constraint[], offset: number, /** By brood-day: share that nothing could cover. */ lost: number[] }
+export interface Program { variables: PlanVariable[], constraints: Constraint[], offset: number, /** By brood-day: share that nothing could cover. */ lost: number[] }
 
 const EPS = 1e-12
 /** Price of the whole of the freezer, so that it is kept while a hatch can do it. */
@@ -30,7 +30,7 @@ export const mayStart = (p: PlanProblem, startable: { id: string, fromDay: numbe
  * what lies beyond equals what is missing less the shortage, so deviation = 2 x beyond + shortage + sum of preferred - 1: no constraint is needed for it.
  */
 export function planProgram(p: PlanProblem): Program {
-  const variables: Variable[] = []
+  const variables: PlanVariable[] = []
   const constraints: Constraint[] = []
   let offset = 0
   const add = (name: string, weight: number, upper: number, whole: boolean, means: Means, lower = 0) => {
@@ -165,19 +165,4 @@ function possible(p: PlanProblem, starts: readonly (readonly (string | null)[])[
     known.set(key, sum)
     return sum
   }
-}
-
-const term = (factor: number, name: string) => `${factor < 0 ? '-' : '+'} ${Math.abs(factor).toPrecision(12)} ${name}`
-
-/** The programme as text in the LP format, which every solver reads. */
-export function programText({ variables, constraints }: Program): string {
-  const objective = variables.filter(v => v.weight !== 0).map(v => term(v.weight, v.name))
-  const wrap = (parts: readonly string[]) => parts.reduce((text, part, i) => `${text}${i > 0 && i % 8 === 0 ? '\n ' : ' '}${part}`, '')
-  return [
-    'Minimize', ` obj:${objective.length > 0 ? wrap(objective) : ' 0'}`,
-    'Subject To', ...constraints.map(c => ` ${c.name}:${wrap(c.terms.map(t => term(t.factor, t.variable)))} ${c.sense} ${c.bound.toPrecision(12)}`),
-    'Bounds', ...variables.map(v => ` ${v.lower.toPrecision(12)} <= ${v.name} <= ${v.upper.toPrecision(12)}`),
-    ...(variables.some(v => v.whole) ? ['General', ` ${variables.filter(v => v.whole).map(v => v.name).join('\n ')}`] : []),
-    'End', '',
-  ].join('\n')
 }

@@ -5,7 +5,7 @@ import type { LocalDate } from '../../time/localDate'
 import { keptPlan, startsLeft, startStates } from './keptPlan'
 import { planRoom, type CulturePlan, type PlanProgress } from './planRoom'
 import { CERTAINTY, HORIZON, planRequest, type StartLine } from './request'
-import type { SolveLimits, Solver } from './solver'
+import type { SolveLimits, Solver } from '../../math/solver'
 import { AWAY_MOST, requestIf } from './whatIf'
 
 const line = z.object({ food: z.string().min(1).max(60), method: z.string().min(1).max(60), on: z.iso.date(), vessels: z.number().int().min(1).max(100) })

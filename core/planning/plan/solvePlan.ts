@@ -1,6 +1,7 @@
-import { planProgram, programText } from './program'
+import { programText } from '../../math/linearProgram'
+import { planProgram } from './program'
 import type { PlanProblem, PlanSolution } from './problem'
-import type { Solved, SolveLimits, SolveProgress, Solver } from './solver'
+import type { Solved, SolveLimits, SolveProgress, Solver } from '../../math/solver'
 
 /** Within a percent of the best there is; so many nodes before the clock is asked. */
 export const PLAN_LIMITS: SolveLimits = { nodes: 20_000, seconds: 60, gap: 0.01 }

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import highsLoader from 'highs'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { WEIGHTS, type PlanProblem, type Startable } from '@renatus/core/planning/plan/problem'
-import { highsSolver, type HighsLike, type Solver } from '@renatus/core/planning/plan/solver'
+import { highsSolver, type HighsLike, type Solver } from '@renatus/core/math/solver'
 import { solvePlan } from '@renatus/core/planning/plan/solvePlan'
 
 let solver: Solver

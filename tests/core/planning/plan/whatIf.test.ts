@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, it } from 'vitest'
 import { answerPlan, planQuestion, type PlanQuestion } from '@renatus/core/planning/plan/question'
 import { decisions } from '@renatus/core/planning/plan/decisions'
-import type { Solver } from '@renatus/core/planning/plan/solver'
+import type { Solver } from '@renatus/core/math/solver'
 import { daysAway, isAsked, NOTHING_ELSE, stateIf, type WhatIf } from '@renatus/core/planning/plan/whatIf'
 import { sitterSheet } from '@renatus/core/planning/sitterSheet'
 import { broodLadder } from '@renatus/core/stock/broodLadder'
