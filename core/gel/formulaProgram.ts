@@ -42,7 +42,7 @@ export function sidesOf(choices: readonly Choice[], targets: Targets): Side[] {
     const least = targets[mineral]
     if (!least) continue
     // What was not measured is left out of the mean: it is unknown, not zero.
-    const terms = choices.flatMap((c, i) => (c[mineral] == null ? [] : [{ variable: x(i), factor: c[mineral] - least }]))
+    const terms = choices.flatMap((c, i) => ((c[mineral] ?? null) === null ? [] : [{ variable: x(i), factor: c[mineral]! - least }]))
     sides.push({ name: `${mineral}_least`, of: mineral, bound: 'least', value: 0, terms, scale: least })
   }
   if (choices.some(c => c.collagen)) {

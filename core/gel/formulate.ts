@@ -82,7 +82,7 @@ function reachedOf(s: Side, choices: readonly Choice[], mix: readonly Share[], p
   }
   if (s.of === 'calcium' || s.of === 'phosphorus') {
     const mineral = s.of
-    const known = mix.filter(m => of(m)[mineral] != null)
+    const known = mix.filter(m => (of(m)[mineral] ?? null) !== null)
     const share = known.reduce((n, m) => n + m.share, 0)
     return share > 0 ? known.reduce((n, m) => n + m.share * of(m)[mineral]!, 0) / share : 0
   }

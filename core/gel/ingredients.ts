@@ -25,7 +25,7 @@ const ROWS: readonly Row[] = [
   ['wheat-flour', 'Wheat flour, white', 10.3, 1, 2.7, 0.5, 11.9, 0.015, 0.108, 1.5, 150, 'mill', 0.55, 0.3, FCT],
   ['nori', 'Nori, dried', 38, 2.5, 34, 9.5, 6, null, null, 60, 3000, 'mill', 0.2, 0.25, `${FCT}, ${ESTIMATE}`],
   ['shrimp', 'Shrimp, raw, peeled', 20.1, 1, 0, 1.4, 76.5, 0.054, 0.244, 14, 500, 'blend', 1, 0.8, FCT],
-  ['cod', 'Cod, raw', 17.8, 0.7, 0, 1.2, 81.2, 0.016, 0.203, 16, 500, 'blend', 1, 0.8, FCT],
+  ['cod', 'Cod, raw', 17.8, 0.7, 0, 1.2, 80.3, 0.016, 0.203, 16, 500, 'blend', 1, 0.8, FCT],
   ['salmon', 'Salmon, raw', 20.4, 13.4, 0, 1.1, 64.9, 0.009, 0.24, 20, 500, 'blend', 1, 0.5, FCT],
   ['mussel', 'Mussel, raw', 11.9, 2.2, 0, 1.6, 80.6, 0.026, 0.197, 10, 500, 'blend', 1, 0.6, FCT],
   ['squid', 'Squid, raw', 15.6, 1.4, 0, 1.4, 78.6, 0.032, 0.221, 12, 500, 'blend', 1, 0.6, FCT],

@@ -1,8 +1,7 @@
 import { readFileSync } from 'node:fs'
-import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 import ICAL from 'ical.js'
-import { addBrood, setUp } from './person'
+import { addBrood, faults, setUp } from './person'
 
 const PLAN_MS = 90_000
 test.describe.configure({ timeout: 300_000 })
@@ -29,8 +28,7 @@ async function spawn(page: Page, on: string) {
 }
 /** Clean to axe, and nothing overflows. */
 async function clean(page: Page) {
-  const { violations } = await new AxeBuilder({ page }).analyze()
-  expect(violations.map(v => `${v.id} ${v.nodes.map(n => n.html.slice(0, 120)).join(' | ')}`)).toEqual([])
+  expect(await faults(page, new URL(page.url()).pathname)).toEqual([])
   expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0)
 }
 async function calendar(page: Page) {

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
 import { foods } from '@renatus/core/foods/index'
-import { Person, setUp } from './person'
+import { Person, setUp, visit } from './person'
 
 /** Foods that grow in vessels of the shelf; a hatch is driven on its bench, in first-day.spec.ts. */
 const grown = foods.filter(f => f.profile.family !== 'hatch')
@@ -15,7 +15,7 @@ async function open(page: Page) {
 /** Start, look, feed, split, harvest, renew: the whole life of a vessel through the interface. */
 async function life(page: Page, food: (typeof foods)[number]) {
   const me = new Person(page)
-  await page.goto(`/shelf/start?food=${food.profile.id}`)
+  await visit(page, `/shelf/start?food=${food.profile.id}`)
   await page.getByRole('radiogroup', { name: 'School' }).getByRole('radio').first().check()
   await page.getByLabel('Started days ago').fill(String(agoOf(food.profile.id)))
   await me.press('It is started')
@@ -65,7 +65,7 @@ for (const part of [0, 1]) {
     test.setTimeout(240_000)
     await setUp(page)
     for (const food of grown.filter((_f, i) => i % 2 === part)) await test.step(food.profile.name, () => life(page, food))
-    await page.goto('/shelf')
+    await visit(page, '/shelf')
     await expect(page.getByText(`${2 * grown.filter((_f, i) => i % 2 === part).length} cultures`)).toBeVisible()
   })
 }

@@ -1,5 +1,5 @@
-import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from '@playwright/test'
+import { faults, visit } from './person'
 
 const VIEWS = ['/', '/broods', '/bench', '/count', '/shelf', '/shelf/start?food=moina', '/firstaid', '/methods', '/log', '/setup']
 
@@ -15,13 +15,13 @@ for (const [colorScheme, width] of [['light', 1280], ['dark', 390]] as const) {
     await page.goto('/?room=demo')
     await expect(page.getByRole('article').first()).toBeVisible({ timeout: 30_000 })
     const harvest = await page.getByRole('link', { name: 'Harvest', exact: true }).first().getAttribute('href')
-    await page.goto('/broods')
+    await visit(page, '/broods')
     const sheet = await page.getByRole('link', { name: 'Scarlet badis', exact: true }).getAttribute('href')
-    await page.goto('/shelf')
+    await visit(page, '/shelf')
     const culture = await page.getByTestId('culture-Leaf jar 1').getAttribute('href')
     await page.setViewportSize({ width, height: width === 390 ? 844 : 800 })
     for (const path of [...VIEWS, harvest!, sheet!, culture!, culture!.replace('/shelf/', '/shelf/harvest/'), culture!.replace('/shelf/', '/labels?ids='), '/methods/infusoria/scalded-leaf', '/broods?new=1']) {
-      await page.goto(path)
+      await visit(page, path)
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
       if (path === sheet) await expect(page.getByTestId('next-change')).toBeVisible()
       if (path === culture) {
@@ -30,8 +30,7 @@ for (const [colorScheme, width] of [['light', 1280], ['dark', 390]] as const) {
       }
       if (path.startsWith('/shelf/harvest')) await expect(page.getByTestId('drawn')).toBeVisible({ timeout: 20_000 })
       if (path === '/bench') await expect(page.locator('canvas').first()).toBeVisible()
-      const { violations } = await new AxeBuilder({ page }).analyze()
-      expect(violations.map(v => `${path} ${width}: ${v.id} ${v.nodes.map(n => n.html.slice(0, 120)).join(' | ')}`)).toEqual([])
+      expect(await faults(page, `${path} ${width}`)).toEqual([])
       expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), `${path} at ${width} scrolls sideways`).toBeLessThanOrEqual(0)
     }
     expect(errors).toEqual([])
@@ -46,7 +45,7 @@ test('targets on a phone are 48 px and up', async ({ browser }) => {
   await page.goto('/?room=demo')
   await expect(page.getByRole('article').first()).toBeVisible({ timeout: 30_000 })
   for (const path of VIEWS) {
-    await page.goto(path)
+    await visit(page, path)
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
     const small = await page.evaluate(() => [...document.querySelectorAll<HTMLElement>('button, a.btn, nav a, summary, input:not([type=checkbox]):not([type=radio]):not([type=file]), select')]
       .filter(e => e.offsetParent !== null && e.getBoundingClientRect().height > 0 && e.getBoundingClientRect().height < 47.5).map(e => `${e.tagName} ${e.textContent?.trim().slice(0, 30)} ${e.getBoundingClientRect().height}`))

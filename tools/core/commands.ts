@@ -24,6 +24,3 @@ export const COMMANDS: Record<string, () => Promise<Command>> = {
 
 /** Commands that need no input document. */
 export const LISTS = new Set(['species', 'foods'])
-
-/** Commands that come with later parts of core. */
-export const NOT_YET = new Set<string>()

@@ -37,7 +37,7 @@ export const output = z.object({
 function choice(i: z.output<typeof input>['ingredients'][number]): Choice {
   const book = ingredient(i.id)
   const nutrients: Nutrients = i.values ?? ofDryMatter(book!.label)
-  const perDry = (x: number | null | undefined) => (book && x != null ? x / dryShare(book) : null)
+  const perDry = (x: number | null | undefined) => (book && typeof x === 'number' ? x / dryShare(book) : null)
   return { id: i.id, nutrients, calcium: perDry(book?.calcium), phosphorus: perDry(book?.phosphorus), min: i.min, max: i.max, costPerKg: i.costPerKg, collagen: book?.collagen ?? false }
 }
 
@@ -46,7 +46,7 @@ const candidates: Choice[] = INGREDIENTS.filter(i => i.role === 'feed').map(i =>
 export async function run(i: z.output<typeof input>): Promise<z.input<typeof output>> {
   const solver = highsSolver(await highsLoader() as unknown as HighsLike)
   const f = formulate(i.ingredients.map(choice), i.targets, i.objective, solver, candidates)
-  const none = { status: 'infeasible', mix: [], composition: null, costPerKg: null, objective: null } as const
+  const none: z.input<typeof output> = { status: 'infeasible', mix: [], composition: null, costPerKg: null, objective: null }
   switch (f.status) {
     case 'optimal': return { status: 'optimal', mix: f.mix, composition: f.composition, costPerKg: f.costPerKg, objective: f.objective }
     case 'infeasible': return { ...none, clashes: f.clashes, nearest: { mix: f.mix, composition: f.composition, costPerKg: f.costPerKg }, helpers: f.helpers }

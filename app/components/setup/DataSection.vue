@@ -32,7 +32,7 @@ function chosen(event: Event) {
   if (picked) void file.take(picked)
   input.value = ''
 }
-const types: Record<AnyRecord['type'], string> = { room: 'Room', place: 'Place', vessel: 'Vessel', salt: 'Salt', lot: 'Lot', tank: 'Tank', brood: 'Brood', species: 'Fish', tool: 'Measure', culture: 'Culture', container: 'Culture vessel', 'rolling-set': 'Set in turn' }
+const types: Record<AnyRecord['type'], string> = { room: 'Room', place: 'Place', vessel: 'Vessel', salt: 'Salt', lot: 'Lot', tank: 'Tank', brood: 'Brood', species: 'Fish', tool: 'Measure', culture: 'Culture', container: 'Culture vessel', 'rolling-set': 'Set in turn', 'gel-ingredient': 'Ingredient', 'gel-tray': 'Tray', 'gel-mix': 'Gel diet' }
 </script>
 
 <template>
