@@ -3,6 +3,7 @@ import { ROOM_FILE_FORMAT, ROOM_FILE_VERSION, type RoomFile } from '@renatus/cor
 import { addDays, instantOf, localDateOf, toMs, type Instant } from '@renatus/core/time/localDate'
 import { currentRound, roundsAround } from '@renatus/core/time/rounds'
 import { livedCultures, loftAir, loftCultures, loftPipette, weighedPipette } from './cultures'
+import { countedBox, gelShelf } from './gelShelf'
 import { idMaker } from './ids'
 import { livedWeeks } from './livedWeeks'
 import { HISTORY_DAYS, netLoft } from './netLoft'
@@ -16,7 +17,9 @@ export function demoRoom(now: Instant, timeZone: string, seed = 7): RoomFile {
   const today = localDateOf(now, timeZone)
   const begun = instantOf(addDays(today, -HISTORY_DAYS), '06:00', timeZone)
   const id = idMaker(chance)
-  const records = netLoft(today, timeZone, begun, () => id(toMs(begun)))
+  const kitchen = idMaker(randomStream(seed + 2))
+  const loft = netLoft(today, timeZone, begun, () => id(toMs(begun)))
+  const records = [...loft, ...gelShelf(loft, begun, () => kitchen(toMs(begun) + 3))]
   const room = records.find(r => r.type === 'room')!
   const all = roundsAround(now, room.rounds, timeZone, HISTORY_DAYS, 1)
   const current = currentRound(now, all)
@@ -28,6 +31,6 @@ export function demoRoom(now: Instant, timeZone: string, seed = 7): RoomFile {
   const pipette = loftPipette(begun, () => more(toMs(begun) + 2))
   return {
     format: ROOM_FILE_FORMAT, version: ROOM_FILE_VERSION, exportedAt: now, by: 'demo', records: [...records, ...cultures, set, pipette],
-    entries: [...entries, ...loftAir(past, records, more), weighedPipette(pipette, past, more), ...livedCultures(cultures, past, more)], kept: [],
+    entries: [...entries, ...countedBox(records, entries, past, now, kitchen), ...loftAir(past, records, more), weighedPipette(pipette, past, more), ...livedCultures(cultures, past, more)], kept: [],
   }
 }

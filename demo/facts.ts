@@ -5,9 +5,11 @@ import { buildProblem } from '@renatus/core/planning/plan/buildProblem'
 import { lastStarts } from '@renatus/core/planning/plan/lastStarts'
 import { planRequest } from '@renatus/core/planning/plan/request'
 import { broodLadder } from '@renatus/core/stock/broodLadder'
+import { coverNow } from '@renatus/core/round/gelStops'
 import { buildRound } from '@renatus/core/round/round'
 import { roomState } from '@renatus/core/stock/roomState'
 import { addDays, daysBetween, hoursBetween, localDateOf, type Instant } from '@renatus/core/time/localDate'
+import { GEL_DAYS } from './gelShelf'
 import { HISTORY_DAYS } from './netLoft'
 
 /** What must be true of the demo room on any day it is opened; returns the facts that are not. */
@@ -39,6 +41,7 @@ export function brokenFacts(file: RoomFile, now: Instant): string[] {
     ['the log goes back eight weeks', state.entries.length > 200 && hoursBetween(state.entries[0]!.at, now) > (HISTORY_DAYS - 3) * 24],
     ['the lot has learned from counts', state.lots.some(l => l.state.counts >= 3 && l.state.gramsLeft > 5)],
     ['a hatch failed once', state.runs.some(r => r.pulls.some(p => p.seen === 'failed'))],
+    ['a gel box has four days left', coverNow(state).some(c => c.days === GEL_DAYS)],
     ['nothing lies in the future', state.entries.every(e => e.at <= now)],
   ]
   return facts.filter(([, holds]) => !holds).map(([fact]) => fact)

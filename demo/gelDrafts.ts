@@ -1,11 +1,7 @@
 import type { GelStop } from '@renatus/core/round/gelStops'
 import { toMs } from '@renatus/core/time/localDate'
 import type { Context, Draft } from './draft'
-
-/** Cells of the loft's ice tray, and what one takes. */
-export const TRAY = { cells: 40, lengthMm: 20, widthMm: 20, heightMm: 15 } as const
-const TRAY_ML = (TRAY.cells * TRAY.lengthMm * TRAY.widthMm * TRAY.heightMm) / 1000
-const LOSS = 0.04
+import { loftBatch } from './gelShelf'
 
 /** What the person of the demo does in the kitchen: makes the tub, cooks a tray when it is asked for, throws out what is old. */
 export function gelDrafts(stop: GelStop, c: Context): Draft[] {
@@ -18,14 +14,12 @@ export function gelDrafts(stop: GelStop, c: Context): Draft[] {
     case 'cook': {
       const batchId = c.id(toMs(c.at))
       const { mix } = stop.cover
-      // Eyes and jugs of a person: the fill is a little off what was reckoned.
-      const powderMl = (TRAY_ML * (1 + LOSS)) / (mix.parts + 0.41)
-      const filled = TRAY_ML * Math.min(1, Math.exp(c.chance.normal(-0.02, 0.02)))
+      const batch = loftBatch()
       return [{
         kind: 'gel.cooked', subject: { type: 'gel-box', id: batchId },
         data: {
-          batchId, mixId: mix.id, boxName: `Blue box ${1 + (c.harvest % 2)}`, store: 'freezer', form: 'tray', powderG: powderMl * mix.gPerMl, powderMl, waterMl: powderMl * mix.parts, filledMl: filled, leftMl: 0, landedG: null,
-          pieces: TRAY.cells, pieceMm: 18, moisture: mix.label.moisture, solidShare: 0.41, lossShare: LOSS, protein: mix.label.protein / (1 - mix.label.moisture / 100),
+          batchId, mixId: mix.id, boxName: 'Blue box', store: 'freezer', form: 'tray', powderG: batch.powderMl * mix.gPerMl, powderMl: batch.powderMl, waterMl: batch.waterMl, filledMl: batch.filledMl, leftMl: 0, landedG: null,
+          pieces: batch.pieces, pieceMm: null, moisture: mix.label.moisture, solidShare: 0.41, lossShare: 0.04, protein: mix.label.protein / (1 - mix.label.moisture / 100),
         },
       }]
     }

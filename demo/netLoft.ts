@@ -2,11 +2,11 @@ import { anyRecord, type AnyRecord } from '@renatus/core/records/records'
 import { addDays, type LocalDate } from '@renatus/core/time/localDate'
 
 /** A brood of the demo room; days are counted from today, `ended` days ago it was moved on. */
-interface DemoBrood { key: string, name: string, speciesId: string, tank: string, event: 'spawned' | 'hatched' | 'free', inDays: number, fry: number, kind: 'seen' | 'expected', spreadDays?: number, endedAgo?: number, forbidden?: readonly string[] }
+interface DemoBrood { key: string, name: string, speciesId: string, tank: string, event: 'spawned' | 'hatched' | 'free', inDays: number, fry: number, kind: 'seen' | 'expected', spreadDays?: number, endedAgo?: number, forbidden?: readonly string[], /** Share of gel in its diet, from a day after free swimming on. */ gel?: { share: number, fromDay: number } }
 
 const BROODS: readonly DemoBrood[] = [
   { key: 'old', name: 'Medaka, late summer', speciesId: 'medaka', tank: 'Grow-out A', event: 'free', inDays: -62, fry: 260, kind: 'seen', endedAgo: 12 },
-  { key: 'medaka', name: 'Medaka, second batch', speciesId: 'medaka', tank: 'Grow-out B', event: 'free', inDays: -31, fry: 260, kind: 'seen', forbidden: ['moina'] },
+  { key: 'medaka', name: 'Medaka, second batch', speciesId: 'medaka', tank: 'Grow-out B', event: 'free', inDays: -31, fry: 260, kind: 'seen', forbidden: ['moina'], gel: { share: 0.25, fromDay: 14 } },
   { key: 'badis', name: 'Scarlet badis', speciesId: 'scarlet-badis', tank: 'Moss box', event: 'free', inDays: -24, fry: 90, kind: 'seen' },
   { key: 'sunfish', name: 'Pygmy sunfish', speciesId: 'pygmy-sunfish', tank: 'Weed tray', event: 'hatched', inDays: -7, fry: 70, kind: 'seen' },
   // Spawned under watch: free swimming is worked out, and its first nauplii must be on the way by tomorrow.
@@ -48,7 +48,7 @@ export function netLoft(today: LocalDate, timeZone: string, begun: string, id: (
       ...base, id: id(), type: 'brood', name: b.name, speciesId: b.speciesId, tankId: tanks.get(b.tank), fry: b.fry,
       anchor: { event: b.event, on: addDays(today, b.inDays), kind: b.kind, spreadDays: b.spreadDays ?? 0 },
       countedOn: addDays(today, b.inDays), removedAt: b.endedAgo === undefined ? null : `${addDays(today, -b.endedAgo)}T18:00:00.000Z`,
-      wishes: { school: 'ladder', forbidden: b.forbidden ?? [], preferred: [], pins: [] },
+      wishes: { school: 'ladder', forbidden: b.forbidden ?? [], preferred: [], pins: b.gel ? [{ food: 'gel', share: b.gel.share, fromDay: b.gel.fromDay, toDay: 400 }] : [] },
     })),
   ]
   return records.map(r => anyRecord.parse(r))
