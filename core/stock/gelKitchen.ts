@@ -62,6 +62,13 @@ export function kitchenLearned(entries: readonly Entry[], mix: GelMix): { solid:
   }
 }
 
+/** Powder left of a mix, g: what was weighed, less the batches since. Null where nobody weighed. */
+export function powderLeft(entries: readonly Entry[], mix: GelMix): number | null {
+  if (mix.grams === null || mix.weighedAt === null) return null
+  const used = ofKind(entries, 'gel.cooked').filter(e => e.data.mixId === mix.id && e.at > mix.weighedAt!).reduce((g, e) => g + e.data.powderG, 0)
+  return Math.max(0, mix.grams - used)
+}
+
 /** A batch of a mix, ready to be measured out. */
 export interface KitchenBatch {
   totalMl: number

@@ -5,6 +5,8 @@ import { SPECIES } from '@renatus/core/fry/species/index'
 import HoldButton from '~/components/shared/HoldButton.vue'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
+import { trayVolume } from '@renatus/core/stock/gelKitchen'
+import { FORM_WORDS } from '~/words/gel'
 import RecordForm from './RecordForm.vue'
 import RecordMeasure from './RecordMeasure.vue'
 import type { EditableType } from './recordForm'
@@ -43,6 +45,7 @@ function line(r: AnyRecord): string {
       const ml = room.state!.learned.tools[r.id]?.ml.value
       return `${TOOL_KINDS[r.kind]}, ${Number((ml ?? r.ml).toPrecision(3))} mL${ml === undefined ? ' as printed' : ' by weight'}`
     }
+    case 'gel-tray': return `${FORM_WORDS[r.form]}, ${units.ml(trayVolume(r))}${'cells' in r.fill ? `, ${r.fill.cells} cells` : ''}`
     case 'container': return `${r.kind}, ${units.litres(r.litres)}`
     case 'tank': return `${units.litres(r.litres)}, ${units.celsius(r.temperatureC)}`
     default: return ''
@@ -54,6 +57,7 @@ function line(r: AnyRecord): string {
   <section class="grid gap-2">
     <div class="flex items-center gap-3"><h2>{{ RECORD_FORMS[type].title }}</h2><span class="edge" /></div>
     <p v-if="type === 'tool' && !records.length" class="small">A pipette, the drop it makes, or a spoon of your own: weigh a few fillings of water once, and counts become surer.</p>
+    <p v-if="type === 'gel-tray' && !records.length" class="small">What gel is poured into: a tray with cells, a flat bag, a twig or a cave to coat. Name it once, and every batch fits it.</p>
     <p v-if="type === 'container' && !records.length" class="small">Jars, tubs and buckets that are used again and again: named once, they can be chosen at each start, and none is used twice.</p>
     <p v-if="type === 'species' && !records.length" class="small">A fish the catalogue lacks: copy the nearest one and change what you know better.</p>
     <ul>
@@ -64,7 +68,7 @@ function line(r: AnyRecord): string {
           <RecordMeasure v-if="r.type === 'lot' || r.type === 'tool'" :record="r" />
           <button class="btn btn-quiet underline px-2" :aria-label="`Change ${r.name}`" @click="editing = r.id">Change</button>
           <span v-if="inUse(r)" class="small">{{ inUse(r) }}</span>
-          <HoldButton v-else-if="records.length > 1 || type === 'tank' || type === 'species' || type === 'tool' || type === 'container'" label="Remove" @held="room.remove(r.id)" />
+          <HoldButton v-else-if="records.length > 1 || type === 'tank' || type === 'species' || type === 'tool' || type === 'container' || type === 'gel-tray'" label="Remove" @held="room.remove(r.id)" />
         </div>
       </li>
     </ul>

@@ -3,7 +3,7 @@ import type { Place } from '@renatus/core/records/records'
 import type { MeasureSystem } from '@renatus/core/units/kitchenMeasures'
 import type { useUnits } from '~/composables/useUnits'
 
-export type EditableType = 'vessel' | 'salt' | 'lot' | 'tank' | 'place' | 'species' | 'tool' | 'container'
+export type EditableType = 'vessel' | 'salt' | 'lot' | 'tank' | 'place' | 'species' | 'tool' | 'container' | 'gel-tray' | 'gel-mix' | 'gel-ingredient'
 export interface FormContext { measures: MeasureSystem, places: readonly Place[], units: ReturnType<typeof useUnits> }
 export interface FieldSpec {
   name: string, label: string, unit?: string, hint?: string, numeric?: boolean, check?: boolean

@@ -2,6 +2,7 @@ import * as z from 'zod'
 import { LOT_DEFAULTS } from '@renatus/core/dynamics/hatch/parameters'
 import { numberField, optionalNumber, RULES, temperatureField, textField, volumeField } from '~/words/fields'
 import { VESSEL_KINDS } from '@renatus/core/records/vocabulary'
+import { ingredientForm, powderForm, trayForm } from '~/components/gel/gelForms'
 import { densityOf, SALT_CHOICES } from './salts'
 import type { EditableType, FormContext, RecordFormDefinition } from './recordForm'
 import { speciesForm } from './speciesForm'
@@ -68,6 +69,9 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
     toRecord: ({ changePercent, ...v }, r) => ({ ...v, changePerDay: Number(changePercent) / 100, placeId: r?.placeId ?? null }),
   },
   species: speciesForm,
+  'gel-tray': trayForm,
+  'gel-mix': powderForm,
+  'gel-ingredient': ingredientForm,
   tool: {
     title: 'Pipettes and spoons',
     fields: () => [
