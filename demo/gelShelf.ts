@@ -1,6 +1,7 @@
 import { entry, type Entry } from '@renatus/core/records/entries'
 import { anyRecord, type AnyRecord } from '@renatus/core/records/records'
 import { coverNow } from '@renatus/core/round/gelStops'
+import { kitchenIngredients } from '@renatus/core/stock/gelKitchen'
 import { roomState } from '@renatus/core/stock/roomState'
 import { addHours, toMs, type Instant } from '@renatus/core/time/localDate'
 import type { RoundOccurrence } from '@renatus/core/time/rounds'
@@ -11,6 +12,8 @@ export const GEL_DAYS = 4
 const TRAY = { cells: 150, lengthMm: 6, widthMm: 6, heightMm: 6 }
 /** Found by the formula programme for omnivores of 8 to 15 mm, nearest to the targets, with what is ticked below; rounded to a tenth of a percent. */
 const SHARES = [['fish-meal', 0.257], ['spirulina', 0.034], ['wheat-flour', 0.3], ['shrimp', 0.199], ['egg', 0.1435], ['paprika', 0.0075], ['vitamins', 0.01], ['agar', 0.049]] as const
+
+const LARDER = ['fish-meal', 'spirulina', 'wheat-flour', 'shrimp', 'egg', 'peas', 'fish-oil', 'paprika', 'vitamins']
 
 /** Diets, tray and what is at hand in the kitchen of the loft. */
 export function gelShelf(records: readonly AnyRecord[], begun: Instant, id: () => string): AnyRecord[] {
@@ -29,7 +32,11 @@ export function gelShelf(records: readonly AnyRecord[], begun: Instant, id: () =
     { ...base, id: id(), type: 'gel-tray', name: 'Bead mould', form: 'tray', fill: TRAY },
     { ...base, id: id(), type: 'gel-tray', name: 'Flat bag, small', form: 'bag', fill: { ml: 60 } },
   ]
-  return made.map(r => anyRecord.parse(r))
+  // What stands in the kitchen, as the table knows it; the shrimp are cheaper by the harbour.
+  const larder = kitchenIngredients([]).filter(i => LARDER.includes(i.id)).map(({ id: basedOn, name, label, calcium, phosphorus, costPerKg, particleUm, milling, gPerMl, role, collagen, most }) => ({
+    ...base, id: id(), type: 'gel-ingredient', basedOn, name, label, calcium, phosphorus, costPerKg: basedOn === 'shrimp' ? 9 : costPerKg, particleUm, milling, gPerMl, role, collagen, most, atHand: true,
+  }))
+  return [...made, ...larder].map(r => anyRecord.parse(r))
 }
 
 /** A batch of the loft: one mould of the ready powder. */

@@ -70,11 +70,13 @@ function leftOver(state: RoomState, tankId: string): TankTask | null {
   const after = box ? removeAfter(state, tank, box) : food.aliveInTankH
   const hours = hoursBetween(given.at, state.now)
   // A round is early by some minutes now and then.
-  if (out || hours < after - EARLY_H || hours > after + FORGET_H) return null
-  return { id: 'gel-out', broodId: null, text: `Take out what is left of the ${food.name.toLowerCase()}: it has lain for ${formatDuration(Math.round(hours))}, ${after} h is what it stands here.`, cautions: [] }
+  if (out || hours < Math.min(after, DAY_H) - EARLY_H || hours > after + FORGET_H) return null
+  const stands = after > DAY_H ? 'What a day did not eat only fouls the water.' : `${after} h is what it stands here.`
+  return { id: 'gel-out', broodId: null, text: `Take out what is left of the ${food.name.toLowerCase()}: it has lain for ${formatDuration(Math.round(hours))}. ${stands}`, cautions: [] }
 }
 /** Hours before its time at which the rest may come out already; hours after which nobody asks any more. */
 const EARLY_H = 2
+const DAY_H = 24
 const FORGET_H = 72
 
 /** Everything to do at a tank today besides giving food: egg stage, siphon, a smaller box, second-stage nauplii. */

@@ -13,18 +13,22 @@ import type { GelIngredientRecord, GelMix, GelTray } from '../records/records'
 import type { MeasureSystem, SpoonCount } from '../units/kitchenMeasures'
 
 /** An ingredient as this room knows it: of the table, of the table with what the user knows better, or the user's own. */
-export interface KitchenIngredient extends Ingredient { atHand: boolean, recordId: string | null, own: boolean }
+export interface KitchenIngredient extends Ingredient { atHand: boolean, recordId: string | null, own: boolean, /** Its figures are not those of the table. */ changed: boolean }
+
+/** Figures of an ingredient, for comparing. */
+const figures = ({ name, label: { protein, fat, fibre, ash, moisture }, calcium, phosphorus, costPerKg, particleUm, milling, gPerMl, role, most }: Omit<GelIngredientRecord, 'basedOn'> | Ingredient) =>
+  [name, protein, fat, fibre, ash, moisture, calcium, phosphorus, costPerKg, particleUm, milling, gPerMl, role, most].join()
 
 const known = (r: GelIngredientRecord, book: Ingredient | undefined): KitchenIngredient => ({
   id: r.basedOn ?? r.id, name: r.name, label: r.label, calcium: r.calcium, phosphorus: r.phosphorus, costPerKg: r.costPerKg, particleUm: r.particleUm, milling: r.milling, gPerMl: r.gPerMl,
-  most: r.most, dose: book?.dose ?? null, role: r.role, collagen: r.collagen, source: 'your own figures', atHand: r.atHand, recordId: r.id, own: r.basedOn === null,
+  most: r.most, dose: book?.dose ?? null, role: r.role, collagen: r.collagen, source: book && figures(r) === figures(book) ? book.source : 'your own figures', atHand: r.atHand, recordId: r.id, own: r.basedOn === null, changed: !book || figures(r) !== figures(book),
 })
 
 /** The table with the user's entries in it, own ones after it. */
 export function kitchenIngredients(records: readonly GelIngredientRecord[]): KitchenIngredient[] {
   const table = INGREDIENTS.map((book) => {
     const mine = records.find(r => r.basedOn === book.id)
-    return mine ? known(mine, book) : { ...book, atHand: false, recordId: null, own: false }
+    return mine ? known(mine, book) : { ...book, atHand: false, recordId: null, own: false, changed: false }
   })
   return [...table, ...records.filter(r => r.basedOn === null).map(r => known(r, undefined))]
 }

@@ -112,7 +112,7 @@ const WAYS = [['trays', 'By trays'], ['powder', 'By powder left'], ['days', 'By 
         <ShelfEdge name="How much" />
         <div class="grid gap-4 sm:grid-cols-2 desk:grid-cols-3">
           <label class="font-semibold">Diet<select v-model="mixId" class="field mt-1 font-normal"><option v-for="m in mixes" :key="m.id" :value="m.id">{{ m.name }}</option></select></label>
-          <fieldset class="flex flex-wrap gap-x-5 desk:col-span-2"><legend class="font-semibold">Reckon</legend><label v-for="w in WAYS" :key="w[0]" class="flex items-center gap-2 min-h-12"><input v-model="way" type="radio" :value="w[0]" class="size-5 accent-[var(--plan)]">{{ w[1] }}</label></fieldset>
+          <fieldset class="flex flex-wrap gap-x-5 desk:col-span-2"><legend class="font-semibold">Reckon</legend><label v-for="w in WAYS.filter(x => x[0] !== 'powder' || !mix?.formula)" :key="w[0]" class="flex items-center gap-2 min-h-12"><input v-model="way" type="radio" :value="w[0]" class="size-5 accent-[var(--plan)]">{{ w[1] }}</label></fieldset>
         </div>
         <p v-if="!trays.length" class="border-l-[6px] border-due pl-3">No tray is named yet: <NuxtLink to="/gel" :prefetch="false" class="link">name one in the Gel kitchen</NuxtLink>.</p>
         <div v-else-if="way === 'trays'" class="grid gap-4 grid-cols-2 desk:grid-cols-4"><label v-for="t in trays" :key="t.id" class="font-semibold">{{ t.name }}<span class="small font-normal block">{{ units.ml(trayVolume(t)) }} each</span><input v-model="counts[t.id]" class="field mt-1" inputmode="decimal"></label></div>
@@ -122,7 +122,7 @@ const WAYS = [['trays', 'By trays'], ['powder', 'By powder left'], ['days', 'By 
           <label v-else class="font-semibold">Days to last<input v-model="days" class="field mt-1" inputmode="numeric"></label>
         </div>
         <details v-if="learned">
-          <summary class="min-h-12 flex items-center cursor-pointer font-semibold">Parts, air and loss: {{ mix.formula ? '' : `${one(settings?.parts ?? learned.parts)} parts of water, ` }}{{ one((settings?.lossShare ?? learned.loss.value) * 100) }} % stay on the tools</summary>
+          <summary class="min-h-12 flex items-center cursor-pointer font-semibold underline underline-offset-3">Parts, air and loss: {{ mix.formula ? '' : `${one(settings?.parts ?? learned.parts)} parts of water, ` }}{{ one((settings?.lossShare ?? learned.loss.value) * 100) }} % stay on the tools</summary>
           <div class="grid gap-4 sm:grid-cols-3 pt-2">
             <label v-if="!mix.formula" class="font-semibold">Water on one part of powder<input v-model="own.parts" class="field mt-1" inputmode="decimal" :placeholder="one(learned.parts, 2)"><span class="small font-normal block">by volume; {{ learned.batches ? 'as you did last' : 'as advised' }}</span></label>
             <label v-if="!mix.formula" class="font-semibold">Share of powder that is no air<input v-model="own.air" class="field mt-1" inputmode="decimal" :placeholder="one(learned.solid.value, 2)"><span class="small font-normal block">{{ learned.solid.from ? `learned from ${plural(learned.solid.from, 'batch', 'batches')}; the book says ${one(learned.solid.book, 2)}` : 'from its density; your batches correct it' }}</span></label>

@@ -21,9 +21,9 @@ const rows = computed(() => [...NUTRIENTS, 'carbohydrate' as const].map((n) => {
   <figure class="grid gap-1" data-testid="composition">
     <figcaption class="small">Percent of dry matter, 0 to {{ MOST }}: bar, what the mix holds; hatched, what is wanted.</figcaption>
     <dl class="grid gap-1">
-      <div v-for="r in rows" :key="r.n" class="grid grid-cols-[6.5rem_minmax(0,1fr)_9.5rem] items-center gap-3 min-h-9">
+      <div v-for="r in rows" :key="r.n" class="grid grid-cols-[minmax(0,1fr)_auto] sm:grid-cols-[6.5rem_minmax(0,1fr)_9.5rem] items-center gap-x-3 gap-y-1 sm:min-h-9 py-1">
         <dt>{{ r.name }}</dt>
-        <dd class="m-0">
+        <dd class="m-0 max-sm:order-3 max-sm:col-span-2">
           <svg viewBox="0 0 100 12" preserveAspectRatio="none" class="w-full h-5 block" aria-hidden="true">
             <defs><pattern id="wanted" width="3" height="3" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="1.1" height="3" fill="var(--plan)" /></pattern></defs>
             <rect x="0" y="0" width="100" height="12" fill="var(--glass)" stroke="var(--line)" stroke-width=".5" />

@@ -65,6 +65,9 @@ watch(broodId, () => {
 /** Ticked ones; of a formula that is changed its own, else what is at hand. Limits a person set stand beside the table's. */
 const ticked = ref<string[]>(formula ? formula.shares.map(s => s.id).filter(id => ingredients.value.find(i => i.id === id)?.role !== 'binder') : ingredients.value.filter(i => i.atHand && i.role !== 'binder').map(i => i.id))
 const limits = reactive<Record<string, { min: string, max: string }>>(Object.fromEntries(ingredients.value.map(i => [i.id, { min: '', max: '' }])))
+/** What many kitchens hold: a start for somebody who has ticked nothing yet. */
+const LARDER = ['fish-meal', 'spirulina', 'wheat-flour', 'wheat-germ', 'shrimp', 'egg', 'peas', 'fish-oil', 'vitamins']
+const openList = ref(ticked.value.length === 0)
 const shown = computed(() => ingredients.value.filter(i => i.role !== 'binder'))
 const problem = computed(() => {
   if (!read.value.ok) return read.value.problem
@@ -174,8 +177,9 @@ async function save() {
           <p class="small">{{ binderOf(binder).name }} needs {{ binderOf(binder).needs }}, sets {{ binderOf(binder).sets }}, melts at {{ units.celsius(binderOf(binder).meltsC) }}. {{ binderOf(binder).dose[firmness].toLocaleString('en-GB') }} % of the finished gel. In this tank it keeps its shape for {{ shape }} h.</p>
           <p v-if="softens" class="border-l-4 border-due pl-3">The tank is warmer than this binder stands: {{ binderFor(fish!.temperatureC).name.toLowerCase() }} would keep its shape.</p>
         </section>
-        <section class="grid gap-2">
-          <ShelfEdge name="What may go in" />
+        <details class="grid gap-2" :open="openList">
+          <summary class="cursor-pointer min-h-12 flex items-center gap-3 font-bold"><span class="underline underline-offset-3">What may go in: {{ ticked.length }} ticked</span><span class="edge" aria-hidden="true" /></summary>
+          <p v-if="ticked.length === 0" class="my-2"><button type="button" class="btn" @click="ticked = [...LARDER]">Begin with a usual larder</button></p>
           <p class="small">Limits are shares of the dry mix; empty fields hold what is usual. Only what is ticked is used. <NuxtLink to="/gel/ingredients" :prefetch="false" class="link">Ingredients and prices</NuxtLink></p>
           <ul>
             <li v-for="i in shown" :key="i.id" class="rule py-1 flex flex-wrap gap-x-3 items-center">
@@ -186,9 +190,9 @@ async function save() {
               </span>
             </li>
           </ul>
-        </section>
+        </details>
       </div>
-      <section class="grid gap-4 content-start min-w-0" aria-label="The mix that was found">
+      <section class="grid gap-4 content-start min-w-0 desk:sticky desk:top-20 desk:self-start" aria-label="The mix that was found">
         <ShelfEdge name="The mix" />
         <fieldset class="flex flex-wrap gap-x-6"><legend class="font-semibold">Look for</legend>
           <label v-for="(words, o) in OBJECTIVES" :key="o" class="flex items-center gap-2 min-h-12"><input v-model="objective" type="radio" :value="o" class="size-5 accent-[var(--plan)]">{{ words }}</label>

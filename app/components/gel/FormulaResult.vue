@@ -49,7 +49,7 @@ const minerals = computed(() => (['calcium', 'phosphorus'] as const).map((name) 
         </table>
       </div>
       <CompositionPicture :composition="formula.composition" :targets="targets" />
-      <p class="small">A kilogram of dry mix costs <strong>{{ one(formula.costPerKg) }}</strong>, a kilogram of gel {{ one(formula.costPerKg / (1 + waterByMass)) }}. {{ minerals.join('; ') }}. Vitamins by their label, in last: at least 100 mg of vitamin C on a kilogram.</p>
+      <p class="small">A kilogram of dry mix costs <strong>{{ one(formula.costPerKg) }}</strong>, a kilogram of gel {{ one(formula.costPerKg / (1 + waterByMass)) }}. Minerals: {{ minerals.join('; ') }}. Vitamins by their label, in last: at least 100 mg of vitamin C on a kilogram.</p>
     </template>
   </div>
 </template>

@@ -2,6 +2,8 @@
 import { computed } from 'vue'
 import { binderFor, shapeHours } from '@renatus/core/gel/binders'
 import type { GelBrood } from '~/composables/useGelBrood'
+import { GEL_ID } from '@renatus/core/stock/gelNeed'
+import type { RecordDraft } from '~/db/registry'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
@@ -19,6 +21,16 @@ const warm = computed(() => {
   const t = brood.temperature(room.state!.today)
   return meal && t > meal.box.binder.warmestC ? `${meal.box.binder.name} goes soft in ${units.celsius(t)}: next time ${binderFor(t).name.toLowerCase()}, which keeps its shape for ${shapeHours(binderFor(t), { temperatureC: t, crowded: false })} h.` : ''
 })
+const SHARES = [['', 'as its ladder says'], ['0.1', 'a tenth'], ['0.25', 'a quarter'], ['0.5', 'half'], ['0.75', 'three quarters']] as const
+/** Until somebody says otherwise. */
+const FOR_GOOD = 400
+const pin = computed(() => props.row.brood.brood.wishes.pins.find(p => p.food === GEL_ID && p.toDay >= props.row.brood.day))
+const pinned = computed(() => (pin.value ? SHARES.reduce((best, s) => (Math.abs(Number(s[0]) - pin.value!.share) < Math.abs(Number(best[0]) - pin.value!.share) ? s : best))[0] : ''))
+async function give(share: string) {
+  const { brood } = props.row.brood
+  const pins = brood.wishes.pins.filter(p => p.food !== GEL_ID)
+  await room.save([{ ...brood, wishes: { ...brood.wishes, pins: share === '' ? pins : [...pins, { food: GEL_ID, share: Number(share), fromDay: Math.max(0, props.row.brood.day), toDay: FOR_GOOD }] } } as RecordDraft])
+}
 const load = computed(() => {
   const { verdict, changeNeeded } = props.row.load
   if (verdict === 'fine') return ''
@@ -39,13 +51,13 @@ const load = computed(() => {
       {{ row.day.lengthMm.toFixed(1) }} mm long, mouth {{ micron(row.day.gapeUm) }}:
       {{ row.diet.crumb ? crumbWords(row.diet.crumb) : `pieces to graze on${row.edgeMm ? `, edges of ${row.edgeMm} mm at most` : ''}` }}; dry mix through {{ micron(row.diet.sieveUm) }}.
       <template v-if="row.meal"> Take out what is left after {{ row.meal.removeAfterH }} h.</template>
-      <NuxtLink v-if="row.share === 0" :to="`/broods/${row.brood.id}`" :prefetch="false" class="link">Give it a share</NuxtLink>
     </p>
     <p v-if="row.next" class="small"><strong>Next change {{ units.date(row.next.on) }}, at {{ row.next.lengthMm.toFixed(1) }} mm:</strong> {{ changeWords(row.next) }}.</p>
     <p v-if="warm" class="border-l-4 border-due pl-3">{{ warm }}</p>
     <p v-if="load && row.dryMg > 0" class="border-l-4 pl-3" :class="row.load.verdict === 'feed-less' ? 'border-harm' : 'border-due'">{{ load }}</p>
     <div class="flex flex-wrap gap-x-4 items-center">
       <WhyPanel v-if="row.meal" :reasons="[row.meal.why]" :ask="`Why ${pieces(row.meal.pieces)}?`" />
+      <label class="flex flex-wrap items-center gap-x-3 font-semibold">Gel in its day<select class="field !w-auto font-normal" :value="pinned" :aria-label="`Gel in the day of ${row.brood.name}`" @change="give(($event.target as HTMLSelectElement).value)"><option v-for="s in SHARES" :key="s[0]" :value="s[0]">{{ s[1] }}</option></select></label>
       <NuxtLink :to="`/gel/diet?brood=${row.brood.id}`" :prefetch="false" class="link inline-flex min-h-12 items-center">Formula for it</NuxtLink>
     </div>
   </li>

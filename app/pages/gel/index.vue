@@ -50,7 +50,7 @@ const rest = computed(() => broods.value.filter(b => b.dryMg <= 0))
     <section v-if="broods.length" class="grid gap-1">
       <ShelfEdge name="Who gets what today" />
       <ul><GelBroodRow v-for="b in eaters" :key="b.brood.id" :row="b" /></ul>
-      <details v-if="rest.length"><summary class="min-h-12 flex items-center cursor-pointer font-semibold">{{ plural(rest.length, 'brood') }} without gel today</summary><ul><GelBroodRow v-for="b in rest" :key="b.brood.id" :row="b" /></ul></details>
+      <details v-if="rest.length"><summary class="min-h-12 flex items-center cursor-pointer font-semibold underline underline-offset-3">{{ plural(rest.length, 'brood') }} without gel today</summary><ul><GelBroodRow v-for="b in rest" :key="b.brood.id" :row="b" /></ul></details>
     </section>
     <section class="grid gap-1">
       <ShelfEdge name="Diets" />

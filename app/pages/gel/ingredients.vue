@@ -31,7 +31,7 @@ const save = (records: Record<string, unknown>[]) => room.save(records as unknow
 /** A row of a file: over what is known by that name, else a new one. */
 function merged(row: IngredientRow): Record<string, unknown> {
   const found = list.value.find(i => i.name.toLowerCase() === row.name.toLowerCase() || i.id === row.name.toLowerCase())
-  const base: KitchenIngredient = found ?? { id: '', name: row.name, label: row.label, calcium: null, phosphorus: null, costPerKg: 0, particleUm: null, milling: 'mill', gPerMl: 0.55, most: 0.5, dose: null, role: 'feed', collagen: false, source: '', atHand: true, recordId: null, own: true }
+  const base: KitchenIngredient = found ?? { id: '', name: row.name, label: row.label, calcium: null, phosphorus: null, costPerKg: 0, particleUm: null, milling: 'mill', gPerMl: 0.55, most: 0.5, dose: null, role: 'feed', collagen: false, source: '', atHand: true, recordId: null, own: true, changed: true }
   return recordOf(base, {
     label: row.label, calcium: row.calcium ?? base.calcium, phosphorus: row.phosphorus ?? base.phosphorus, costPerKg: row.costPerKg ?? base.costPerKg, particleUm: row.particleUm ?? base.particleUm,
     milling: row.milling ?? base.milling, gPerMl: row.gPerMl ?? base.gPerMl, role: row.role ?? base.role, most: row.most ?? base.most, atHand: row.atHand,
@@ -77,9 +77,9 @@ const toFile = async () => download('ingredients.csv', 'text/csv', await writeIn
           <RecordForm v-if="editing === i.id" type="gel-ingredient" :record="recordOf(i)" @saved="editing = null" @cancel="editing = null" />
           <div v-else class="flex flex-wrap gap-x-4 gap-y-1 items-center">
             <label class="flex items-center gap-3 min-h-12 grow min-w-64"><input type="checkbox" class="size-6 accent-[var(--plan)] shrink-0" :checked="i.atHand" :aria-label="`${i.name} is at hand`" @change="save([recordOf(i, { atHand: ($event.target as HTMLInputElement).checked })])">
-              <span><strong>{{ i.name }}</strong> <span class="small num">protein {{ one(i.label.protein) }}, fat {{ one(i.label.fat) }}, fibre {{ one(i.label.fibre) }}, ash {{ one(i.label.ash) }}, water {{ one(i.label.moisture) }} %; {{ one(i.costPerKg) }} a kilogram, {{ one(costPerDryKg(i)) }} dry. {{ i.source }}.</span></span></label>
+              <span><strong>{{ i.name }}</strong> <span class="small num">protein {{ one(i.label.protein) }}, fat {{ one(i.label.fat) }}, fibre {{ one(i.label.fibre) }}, ash {{ one(i.label.ash) }}, water {{ one(i.label.moisture) }} %; costs {{ one(i.costPerKg) }} a kilogram, {{ one(costPerDryKg(i)) }} dry. Source: {{ i.source }}.</span></span></label>
             <button class="btn btn-quiet underline px-2" :aria-label="`Change ${i.name}`" @click="editing = i.id">Change</button>
-            <HoldButton v-if="i.recordId" :label="i.own ? 'Remove' : 'Back to the table'" @held="room.remove(i.recordId!)" />
+            <HoldButton v-if="i.recordId && i.changed" :label="i.own ? 'Remove' : 'Back to the table'" @held="room.remove(i.recordId!)" />
           </div>
         </li>
       </ul>
