@@ -18,7 +18,7 @@ useEventListener('keydown', (e: KeyboardEvent) => {
 </script>
 
 <template>
-  <div class="desk:grid desk:grid-cols-[8.75rem_minmax(0,1fr)] min-h-dvh">
+  <div class="desk:grid desk:grid-cols-[8.75rem_minmax(0,1fr)] min-h-dvh print:block">
     <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:z-50 btn">Skip to content</a>
     <AppSpine />
     <div class="pb-24 desk:pb-8 min-w-0">

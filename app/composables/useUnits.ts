@@ -2,8 +2,9 @@ import { computed } from 'vue'
 import { TZDate } from '@date-fns/tz'
 import { format } from 'date-fns'
 import { celsiusToFahrenheit, litresToGallons } from '@renatus/core/units/convert'
+import { dayText } from '@renatus/core/time/dayText'
 import * as f from '@renatus/core/units/format'
-import { localDateOf, type Instant, type LocalDate } from '@renatus/core/time/localDate'
+import { localDateOf, type Instant } from '@renatus/core/time/localDate'
 import { useRoomStore } from '~/stores/room'
 
 /** Amounts and times in the room's measures and time zone. */
@@ -23,7 +24,7 @@ export function useUnits() {
   }
   return {
     measures, clock, day, when, local,
-    date: (d: LocalDate) => format(new Date(`${d}T12:00:00`), 'EEE d MMM'),
+    date: dayText,
     litres: (l: number) => f.formatLitres(l, measures.value),
     /** The other system, small, beside a volume. */
     litresToo: (l: number) => f.formatLitres(l, measures.value === 'us' ? 'metric' : 'us'),

@@ -1,3 +1,4 @@
+import { dayText } from '../time/dayText'
 import { brineShrimp } from '../foods/brine-shrimp'
 import { foodOf } from '../foods/index'
 import { portionText } from '../feeds/portionText'
@@ -92,7 +93,7 @@ function beforeLeaving(state: RoomState, plan: CulturePlan, vats: readonly Vat[]
   for (const s of plan.starts) {
     if (s.on >= from) continue
     const name = foodOf(s.food)?.profile.name.toLowerCase() ?? s.food
-    lines.push({ key: `start:${s.food}:${s.on}`, text: `Start ${s.vessels} ${s.vessels === 1 ? 'vessel' : 'vessels'} of ${name} by ${s.on}.${s.orderBy ? ` Order its starter by ${s.orderBy}.` : ''}` })
+    lines.push({ key: `start:${s.food}:${s.on}`, text: `Start ${s.vessels} ${s.vessels === 1 ? 'vessel' : 'vessels'} of ${name} by ${dayText(s.on)}.${s.orderBy ? ` Order its starter by ${dayText(s.orderBy)}.` : ''}` })
   }
   const frozen = state.stores.filter(s => s.form === 'freezer').reduce((n, s) => n + s.nauplii, 0)
   const wanted = plan.takes.filter(t => t.food === brineShrimp.profile.id && t.day >= from && t.day <= last).reduce((n, t) => n + t.organisms, 0)

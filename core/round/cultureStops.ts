@@ -28,6 +28,8 @@ export interface CultureStop extends StopBase { type: 'culture', vat: Vat, hygie
 export interface LooksStop extends StopBase { type: 'looks', vats: Vat[], hygiene: HygieneClass }
 
 const A_ROUND_H = 12
+/** Lines that stand alone are split one after the other: each takes its time, and the shelf says which they are. */
+const SPLITS_A_ROUND = 1
 const ACIDS_APART: Caution = { id: 'bleach-acid', text: 'Vinegar is worked in this round: no bleach today. Hot water only, or tomorrow and elsewhere.' }
 const CLEAN_JUG: Caution = { id: 'clean-jug', text: 'A jug that touches nothing else: one flea in green water eats it bare.' }
 
@@ -43,11 +45,13 @@ export function cultureStops(state: RoomState, readings: ReadonlyMap<string, Cul
   const until = toMs(state.now) > toMs(current.at) ? state.now : current.at
   const stops: (CultureStop | LooksStop)[] = []
   const looks = new Map<string, LooksStop>()
+  let splits = 0
   const acidToday = running(state.cultureStates).some(c => foodOf(c.record.foodId)?.acid)
   for (const culture of running(state.cultureStates)) {
     const vat = vatOf(state, culture, readings.get(culture.id))
     if (!vat) continue
-    const due = tending(vat, backupOf(state.cultureStates, culture.id)).filter(t => toMs(t.at) <= toMs(until) && wanted(state, vat, t, current))
+    const due = tending(vat, backupOf(state.cultureStates, culture.id)).filter(t => toMs(t.at) <= toMs(until) && wanted(state, vat, t, current) && (t.kind !== 'split' || splits < SPLITS_A_ROUND))
+    splits += due.filter(t => t.kind === 'split').length
     if (due.length === 0) continue
     const { hygiene } = vat.method
     if (due.every(t => t.kind === 'look')) {

@@ -2,7 +2,8 @@ import { nearQuarter, portionText } from '../feeds/portionText'
 import { foodOf } from '../foods/index'
 import type { MeasureSystem } from '../units/kitchenMeasures'
 import { formatCount, formatGrams, formatLitres, formatMillilitres, formatShare } from '../units/format'
-import type { Instant } from '../time/localDate'
+import { dayText } from '../time/dayText'
+import { localDateOf, type Instant } from '../time/localDate'
 import type { RoomState } from '../stock/roomState'
 import type { CultureTask } from './cultureStops'
 import { minutesOf } from './minutes'
@@ -60,7 +61,7 @@ function partsOf(stop: Stop, state: RoomState): Part[] {
     }
     case 'order': {
       const food = foodOf(stop.start.food)!.profile
-      return [{ subject: food.name, verb: 'Order', amount: 1, unit: 'starter', text: `Order a starter of ${food.name.toLowerCase()}, to start on ${stop.start.on}.`, why: stop.start.why }]
+      return [{ subject: food.name, verb: 'Order', amount: 1, unit: 'starter', text: `Order a starter of ${food.name.toLowerCase()}, to start on ${dayText(stop.start.on)}.`, why: stop.start.why }]
     }
     case 'harvest': {
       const vessel = name(stop.pull.run.setup.vesselId)
@@ -78,8 +79,8 @@ function partsOf(stop: Stop, state: RoomState): Part[] {
     case 'discard': return [{ subject: 'Fridge', verb: 'Pour away', amount: stop.store.nauplii, unit: 'nauplii', text: `Pour away ${formatCount(stop.store.nauplii)} nauplii from the fridge.`, why: 'A day is what they stand.' }]
     case 'tank': return tankParts(stop, measures)
     case 'tub': return [{ subject: stop.box.name, verb: 'Take out', amount: stop.pieces, unit: 'pieces', text: `Take ${piecesText(stop.pieces)} out of ${stop.box.name} into the day’s tub: ${stop.tanks.map(t => `${t.tankName} ${nearQuarter(t.pieces)}`).join(', ')}.`, why: 'What the tanks are given of gel today, to thaw; the box goes back at once.' }]
-    case 'cook': return [{ subject: stop.cover.mix.name, verb: 'Cook', amount: 1, unit: 'batch', text: `Cook gel, ${stop.cover.mix.name}: the boxes are empty on ${stop.cover.emptyOn!}.`, why: 'It sets and freezes over a night.' }]
-    case 'old-gel': return [{ subject: stop.box.name, verb: 'Throw out', amount: stop.box.pieces, unit: 'pieces', text: `Throw out what is left in ${stop.box.name}: ${piecesText(stop.box.pieces)}.`, why: `It was to be used by ${stop.box.useBy.slice(0, 10)}.` }]
+    case 'cook': return [{ subject: stop.cover.mix.name, verb: 'Cook', amount: 1, unit: 'batch', text: `Cook gel, ${stop.cover.mix.name}: the boxes are empty on ${dayText(stop.cover.emptyOn!)}.`, why: 'It sets and freezes over a night.' }]
+    case 'old-gel': return [{ subject: stop.box.name, verb: 'Throw out', amount: stop.box.pieces, unit: 'pieces', text: `Throw out what is left in ${stop.box.name}: ${piecesText(stop.box.pieces)}.`, why: `It was to be used by ${dayText(localDateOf(stop.box.useBy, state.room.timeZone))}.` }]
     case 'restock': return [{ subject: 'Cysts', verb: 'Order', amount: 1, unit: 'tin', text: `Order cysts: ${formatGrams(stop.grams)} are left, ${Math.floor(stop.days)} days at ${formatGrams(stop.gramsPerDay)} a day.`, why: 'A parcel takes days, and a new lot is tried before the old one ends.' }]
   }
 }
@@ -91,7 +92,7 @@ function tankParts(stop: Extract<Stop, { type: 'tank' }>, measures: MeasureSyste
     ...stop.tasks.map((t): Part => ({ subject, verb: 'Do', amount: null, unit: '', text: t.text, why: 'The stage of its brood.' })),
     ...(feed ? [{ subject, verb: 'Feed', amount: feed.ml ?? feed.cubes ?? feed.nauplii, unit: feed.ml !== null ? 'mL' : feed.cubes !== null ? 'cubes' : 'nauplii', text: `Feed ${subject}: ${feed.ml !== null ? `${formatMillilitres(feed.ml)} of nauplii` : feed.cubes !== null ? `${Math.max(0.5, Math.round(feed.cubes * 2) / 2)} cubes of nauplii` : `${formatCount(feed.nauplii)} nauplii`}.`, why: feed.why.rule }] : []),
     ...stop.foods.map((f): Part => ({
-      subject, verb: 'Feed', amount: f.organisms, unit: f.food.units, text: `Feed ${subject}: ${portionText(f.food, f.portion, measures)} of ${f.food.name.toLowerCase()}, about ${formatCount(f.organisms)}.`, why: f.why[0]?.rule ?? '',
+      subject, verb: 'Feed', amount: f.organisms, unit: f.food.units, text: `Feed ${subject}: ${portionText(f.food, f.portion, measures)} of ${f.food.name.toLowerCase()}${f.food.portion?.unit === 'piece' ? '' : `, about ${formatCount(f.organisms)} ${f.food.units}`}.`, why: f.why[0]?.rule ?? '',
     })),
     ...stop.looks.map((l): Part => ({ subject, verb: 'Look at', amount: null, unit: '', text: `Look at the bellies of ${l.brood.name} after the meal.`, why: 'Once a day while they are small.' })),
     ...stop.weaning.map((w): Part => ({ subject, verb: w.step === 'offer' ? 'Offer' : 'Decide', amount: null, unit: '', text: w.step === 'offer' ? `Offer ${w.brood.name} ${w.foodName.toLowerCase()} on trial.` : `Decide whether ${w.brood.name} takes ${w.foodName.toLowerCase()}.`, why: 'The next food of its ladder.' })),
