@@ -59,3 +59,16 @@ describe('version 3 to 4', () => {
     expect(upgradeEntries3([took])).toEqual([took])
   })
 })
+
+describe('version 5 to 6', () => {
+  it('only adds kinds: a file of version 5 opens with everything in it, and gel goes through a file of 6', () => {
+    const mix = { id: '01KFYX5A43EQ1M3Z4Q062S2D34', updatedAt: '2026-03-01T00:00:00.000Z', removedAt: null, type: 'gel-mix', name: 'Powder', label: { protein: 42, fat: 8, fibre: 4, ash: 10, moisture: 8 }, gPerMl: 0.55, costPerKg: 30, particleUm: null, binder: 'powder', firmness: 'standard', parts: 3, formula: null, job: 'pick' }
+    const written = JSON.parse(writeRoomFile({ exportedAt: '2026-03-20T10:00:00Z', by: 'x', records: records(), entries: [], kept: [] })) as { records: unknown[] }
+    const old = readRoomFile(JSON.stringify({ ...written, version: 5 }))
+    expect(old.ok && old.file.records).toEqual(records())
+    const now = readRoomFile(JSON.stringify({ ...written, records: [...written.records, mix] }))
+    expect(now.ok && now.file.records.at(-1)).toMatchObject({ type: 'gel-mix', broodIds: [], grams: null })
+    const broken = readRoomFile(JSON.stringify({ ...written, records: [...written.records, { ...mix, label: { ...mix.label, protein: 140 } }] }))
+    expect(!broken.ok && broken.problem).toMatchObject({ code: 'broken', path: expect.stringContaining('label.protein') as never })
+  })
+})
