@@ -1,10 +1,9 @@
 import { readFileSync } from 'node:fs'
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test } from '@playwright/test'
 import { at, faults, Person, setUp, visit } from './person'
 
 test('a brood’s diet is formulated, cooked, boxed, fed and runs out, while the clock moves', async ({ page }) => {
   test.setTimeout(120_000)
-  const me = new Person(page)
   await setUp(page, '2026-03-17T05:34:00Z')
   // Corydoras of 12 days: they feed at the bottom, and take gel.
   await page.goto('/broods?new=1')
