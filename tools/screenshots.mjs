@@ -12,28 +12,22 @@ const SHOTS = [
   { file: 'round-phone.png', path: '/', width: 390, height: 844 },
   { file: 'broods.png', path: '/broods' },
   { file: 'brood.png', path: 'brood', wait: '[data-testid=next-change]' },
-  { file: 'brood-phone.png', path: 'brood', wait: '[data-testid=next-change]', width: 390, height: 844 },
   { file: 'bench.png', path: '/bench', wait: 'canvas' },
   { file: 'harvest.png', path: 'harvest' },
   { file: 'shelf.png', path: '/shelf', wait: '[data-testid="culture-Leaf jar 2"]', act: page => page.waitForTimeout(6000) },
   { file: 'culture.png', path: '/shelf', wait: '[data-testid="culture-Oar bucket"]', act: openCulture },
   { file: 'start.png', path: '/shelf/start?food=moina', act: startMoina },
   { file: 'method.png', path: '/methods/moina/yeast-and-spirulina' },
-  { file: 'count.png', path: '/count', act: countDrops },
   { file: 'count-picture.png', path: '/count', act: countPicture },
   { file: 'ahead.png', path: '/ahead', wait: '[data-testid=decision-0]' },
   { file: 'ahead-phone.png', path: '/ahead', wait: '[data-testid=decision-0]', width: 390, height: 844, act: page => page.getByTestId('cover-Scarlet badis').evaluate(e => e.scrollIntoView({ block: 'start' })) },
+  { file: 'gel.png', path: '/gel' },
+  { file: 'gel-formula.png', path: '/gel', wait: '[data-testid=cover]', act: openFormula },
   { file: 'log.png', path: '/log' },
   { file: 'setup.png', path: '/setup' },
   { file: 'welcome.png', path: '/?room=own', own: true },
 ]
 
-async function countDrops(page) {
-  for (const n of [7, 9, 6]) {
-    for (let i = 0; i < n; i++) await page.getByTestId('tap').click()
-    await page.getByRole('button', { name: 'Next drop' }).click()
-  }
-}
 async function startMoina(page) {
   await page.getByText('Yeast with spirulina', { exact: true }).click()
   await page.waitForTimeout(2500)
@@ -42,6 +36,11 @@ async function openCulture(page) {
   await page.getByTestId('culture-Oar bucket').click()
   await page.getByTestId('look-0').waitFor()
   await page.waitForTimeout(1500)
+}
+async function openFormula(page) {
+  await page.getByRole('link', { name: 'Formula for it' }).first().click()
+  await page.getByTestId('composition').waitFor()
+  await page.getByRole('heading', { name: 'The mix' }).evaluate(e => e.scrollIntoView({ block: 'start' }))
 }
 async function countPicture(page) {
   await page.getByRole('tab', { name: 'Picture' }).click()

@@ -11,6 +11,7 @@ import { ofKind } from '../records/effectiveEntries'
 import type { Entry } from '../records/entries'
 import type { GelIngredientRecord, GelMix, GelTray } from '../records/records'
 import type { MeasureSystem, SpoonCount } from '../units/kitchenMeasures'
+import { toSpoons } from '../units/toSpoons'
 
 /** An ingredient as this room knows it: of the table, of the table with what the user knows better, or the user's own. */
 export interface KitchenIngredient extends Ingredient { atHand: boolean, recordId: string | null, own: boolean, /** Its figures are not those of the table. */ changed: boolean }
@@ -91,6 +92,13 @@ export interface KitchenBatch {
 
 export interface BatchInput { fillMl: number, parts: number, solidShare: number, lossShare: number, measures: MeasureSystem }
 
+/** Fresh foods are weighed: a spoon of minced shrimp is no measure. */
+function spoonsFor(what: KitchenIngredient, ml: number, measures: MeasureSystem): { spoons: SpoonCount[] | null, spoonErrorMl: number } {
+  if (what.milling === 'blend') return { spoons: null, spoonErrorMl: 0 }
+  const found = toSpoons(ml, measures)
+  return { spoons: found.spoons, spoonErrorMl: found.ml - ml }
+}
+
 /** Amounts of a mix for a volume. */
 export function kitchenBatch(mix: GelMix, ingredients: readonly KitchenIngredient[], i: BatchInput): KitchenBatch {
   if (mix.formula === null) {
@@ -108,8 +116,7 @@ export function kitchenBatch(mix: GelMix, ingredients: readonly KitchenIngredien
   }
   const b = formulaBatch(mix.formula.shares, of, { fillMl: i.fillMl, lossShare: i.lossShare, waterByMass: mix.formula.waterByMass })
   return {
-    // Fresh foods are weighed: a spoon of minced shrimp is no measure.
-    totalMl: b.totalMl, lines: b.lines.map(l => ({ ...l, spoons: null, spoonErrorMl: 0 })), waterMl: b.waterMl,
+    totalMl: b.totalMl, lines: b.lines.map(l => ({ ...l, ...spoonsFor(of(l.id), l.ml, i.measures) })), waterMl: b.waterMl,
     powderG: b.dryG, powderMl: null, moisture: 0, allWaterMl: b.dryG * mix.formula.waterByMass, dry: 1 / (1 + mix.formula.waterByMass), cost: b.cost,
   }
 }

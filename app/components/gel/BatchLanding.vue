@@ -11,7 +11,8 @@ import { useGelActions } from '~/composables/useGelActions'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
 import { numberField, optionalNumber, textField } from '~/words/fields'
-import { pieces as inPieces } from '~/words/gel'
+import { useGelBroods } from '~/composables/useGelBrood'
+import { crumbWords, pieces as inPieces } from '~/words/gel'
 
 /** Where it landed: pieces, mass, left-over; into which box, and where that stands. */
 const props = defineProps<{ mix: GelMix, batch: KitchenBatch, trays: readonly { n: number, cells: number | null, form: string }[], fillMl: number, solidShare: number, lossShare: number }>()
@@ -31,6 +32,11 @@ const box = ref('')
 const boxName = computed(() => box.value.trim() || `${props.mix.name} ${room.state!.gel.made.filter(b => b.mixId === props.mix.id).length + 1}`.slice(0, 60))
 const problem = ref('')
 
+/** What the fry that eat of it want a piece to be. */
+const broods = useGelBroods()
+const advice = computed(() => broods.value.filter(b => b.mix?.id === props.mix.id && b.dryMg > 0).map(b => b.edgeMm !== null
+  ? `${b.brood.name} grazes: edges of ${b.edgeMm} mm at most, so that all find a face.`
+  : `${b.brood.name} swallows ${crumbWords(b.diet.crumb!)}: grate a thawed piece.`))
 const read = computed(() => {
   const f = numberField({ label: 'Filled', min: 0, max: 1_000_000, unit: 'mL', above: true }).safeParse(filled.value)
   const l = numberField({ label: 'Left in the bowl', min: 0, max: 1_000_000, unit: 'mL' }).safeParse(left.value)
@@ -88,6 +94,7 @@ async function save() {
         <label class="font-semibold">Into<select v-model="store" class="field mt-1 font-normal"><option value="freezer">freezer, three months</option><option value="fridge">fridge, four days</option></select></label>
         <label class="font-semibold col-span-2">Box<input v-model="box" class="field mt-1" :placeholder="boxName"></label>
       </div>
+      <p v-for="a in advice" :key="a" class="small">{{ a }}</p>
       <p v-if="read.ok && balance" class="small" data-testid="balance">{{ units.grams(balance.inG) }} went in: {{ units.grams(balance.landedG) }} in {{ inPieces(read.pieces) }} of {{ units.grams(balance.landedG / read.pieces) }}, {{ units.grams(balance.leftG) }} left over, {{ units.grams(Math.max(0, balance.lostG)) }} lost{{ read.landedG === null ? ' as reckoned' : '' }}. What is weighed teaches the next batch.</p>
       <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
       <p><button class="btn btn-main px-8">It is in the box</button></p>

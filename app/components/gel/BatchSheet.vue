@@ -13,6 +13,7 @@ import { useRoomStore } from '~/stores/room'
 const props = defineProps<{ mix: GelMix, batch: KitchenBatch, trays: readonly { name: string, n: number, ml: number }[], fillMl: number, waterSpoons: { spoons: SpoonCount[], ml: number } | null, left: number | null }>()
 const room = useRoomStore()
 const units = useUnits()
+const lines = computed(() => [...props.batch.lines].sort((a, b) => b.grams - a.grams))
 const one = (n: number) => n.toLocaleString('en-GB', { maximumFractionDigits: 1 })
 const tenth = (ml: number) => `${one(Math.round(ml * 10) / 10)}\u00A0mL`
 const off = (error: number, all: number) => {
@@ -46,7 +47,7 @@ const why = computed(() => {
         <thead class="small"><tr><th class="font-normal py-1 pr-4">In this order</th><th class="font-normal pr-4 text-right">Measure</th><th class="font-normal pr-4 text-right">Weigh</th><th class="font-normal">Spoons, level</th></tr></thead>
         <tbody>
           <tr class="border-t border-line"><th scope="row" class="py-2 pr-4 font-semibold">Water</th><td class="text-right pr-4"><span class="amount" data-testid="water">{{ tenth(batch.waterMl) }}</span></td><td class="text-right pr-4">{{ units.grams(batch.waterMl) }}</td><td><template v-if="waterSpoons && batch.waterMl < 1000">{{ formatSpoons(waterSpoons.spoons) }} <span class="small">{{ off(waterSpoons.ml - batch.waterMl, batch.waterMl) }}</span></template></td></tr>
-          <tr v-for="l in batch.lines" :key="l.id" class="border-t border-line"><th scope="row" class="py-2 pr-4 font-semibold">{{ l.name }}</th><td class="text-right pr-4"><span v-if="l.spoons" class="amount" data-testid="powder">{{ tenth(l.ml) }}</span></td><td class="text-right pr-4"><strong :class="{ amount: !l.spoons }">{{ units.grams(l.grams) }}</strong></td><td><template v-if="l.spoons">{{ formatSpoons(l.spoons) }} <span class="small">{{ off(l.spoonErrorMl, l.ml) }}</span></template></td></tr>
+          <tr v-for="l in lines" :key="l.id" class="border-t border-line"><th scope="row" class="py-2 pr-4 font-semibold">{{ l.name }}</th><td class="text-right pr-4"><span v-if="l.spoons" :class="{ amount: !mix.formula }" data-testid="powder">{{ tenth(l.ml) }}</span></td><td class="text-right pr-4"><strong :class="{ amount: mix.formula }">{{ units.grams(l.grams) }}</strong></td><td><template v-if="l.spoons?.length">{{ formatSpoons(l.spoons) }} <span class="small">{{ off(l.spoonErrorMl, l.ml) }}</span></template><span v-else class="small">{{ l.spoons ? 'less than a spoon: weigh it' : 'weigh it' }}</span></td></tr>
         </tbody>
       </table>
     </div>

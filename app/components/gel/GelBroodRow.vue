@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { binderFor, shapeHours } from '@renatus/core/gel/binders'
 import type { GelBrood } from '~/composables/useGelBrood'
+import { targetsFor } from '@renatus/core/gel/targets'
 import { GEL_ID } from '@renatus/core/stock/gelNeed'
 import type { RecordDraft } from '~/db/registry'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
@@ -20,6 +21,18 @@ const warm = computed(() => {
   const { meal, brood } = props.row
   const t = brood.temperature(room.state!.today)
   return meal && t > meal.box.binder.warmestC ? `${meal.box.binder.name} goes soft in ${units.celsius(t)}: next time ${binderFor(t).name.toLowerCase()}, which keeps its shape for ${shapeHours(binderFor(t), { temperatureC: t, crowded: false })} h.` : ''
+})
+/** Whether the diet it eats still fits its mouth and its size. */
+const unfit = computed(() => {
+  const { mix, day, diet, brood } = props.row
+  if (!mix || !brood.species) return ''
+  const grain = mix.formula?.sieveUm ?? mix.particleUm
+  const protein = mix.label.protein / (1 - mix.label.moisture / 100)
+  const [least, most] = targetsFor(day.lengthMm, brood.species.guild).protein!
+  const said: string[] = []
+  if (grain !== null && grain > diet.sieveUm) said.push(`${mix.name} passed ${micron(grain)}, too coarse for this mouth: through ${micron(diet.sieveUm)} before the next batch.`)
+  if (protein < least - 0.5 || protein > most + 0.5) said.push(`${mix.name} holds ${Math.round(protein)} % protein; a ${diet.stageName} wants ${least} to ${most} %.`)
+  return said.join(' ')
 })
 const SHARES = [['', 'as its ladder says'], ['0.1', 'a tenth'], ['0.25', 'a quarter'], ['0.5', 'half'], ['0.75', 'three quarters']] as const
 /** Until somebody says otherwise. */
@@ -53,6 +66,7 @@ const load = computed(() => {
       <template v-if="row.meal"> Take out what is left after {{ row.meal.removeAfterH }} h.</template>
     </p>
     <p v-if="row.next" class="small"><strong>Next change {{ units.date(row.next.on) }}, at {{ row.next.lengthMm.toFixed(1) }} mm:</strong> {{ changeWords(row.next) }}.</p>
+    <p v-if="unfit && row.dryMg > 0" class="border-l-4 border-due pl-3">{{ unfit }}</p>
     <p v-if="warm" class="border-l-4 border-due pl-3">{{ warm }}</p>
     <p v-if="load && row.dryMg > 0" class="border-l-4 pl-3" :class="row.load.verdict === 'feed-less' ? 'border-harm' : 'border-due'">{{ load }}</p>
     <div class="flex flex-wrap gap-x-4 items-center">
