@@ -33,14 +33,14 @@ export interface GelBrood {
 export function gelBrood(room: ReturnType<typeof useRoomStore>, brood: BroodState): GelBrood | null {
   const state = room.state!
   if (!brood.species || !brood.tank || brood.day < 0) return null
-  const days = broodLadder(brood, state.room, brood.day, LOOK_AHEAD)
-  const day = days[0]
+  const day = broodLadder(brood, state.room, brood.day, 1)[0]
   if (!day) return null
   const mix = mixFor(state.gel.mixes, brood.id)
   const dryMg = gelDryMg(brood, state.room, state.today)
   const meal = mix && dryMg > 0 ? gelMeal(state, brood.tank, state.today) : null
   const { guild, marine } = brood.species
-  const next = dietChanges(days, guild, mix?.job)[0] ?? null
+  // The weeks ahead are worked out for those only that eat of it.
+  const next = dryMg > 0 ? dietChanges(broodLadder(brood, state.room, brood.day, LOOK_AHEAD), guild, mix?.job)[0] ?? null : null
   const wetMl = dryMg / 1000 / (meal?.box.dry ?? 0.2) / GEL_G_PER_ML
   const job = mix?.job ?? (guild === 'grazer' ? 'graze' : 'pick')
   const mates = state.broods.filter(b => b.tank?.id === brood.tank!.id && b.day >= 0)

@@ -1,4 +1,5 @@
 import { gel } from '../feeds/gel'
+import { allowedFoods } from '../fry/wishes'
 import { portionOf } from '../gel/portion'
 import type { GelMix, Room } from '../records/records'
 import { addDays, daysBetween, type LocalDate } from '../time/localDate'
@@ -21,6 +22,7 @@ const dryOf = (day: { organisms: Record<string, number>, suitability: Record<str
 
 /** Dry gel of each of the coming days, mg; from today on. */
 export function gelCourse(brood: BroodState, room: Room, today: LocalDate, days: number): number[] {
+  if (!allowedFoods(room.foods, brood.brood.wishes).includes(GEL_ID)) return Array.from({ length: days }, () => 0)
   const from = daysBetween(brood.freeOn, today)
   const ladder = new Map(broodLadder(brood, room, Math.max(0, from), days).map(d => [d.day, d]))
   return Array.from({ length: days }, (_, i) => (ladder.has(from + i) ? dryOf(ladder.get(from + i)!) : 0))

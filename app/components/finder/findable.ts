@@ -16,6 +16,7 @@ export function findables(state: RoomState): Findable[] {
     ...state.broods.map(b => one(b.id, b.name, `brood${b.tank ? ` in ${b.tank.name}` : ''}`, `/broods/${b.id}`)),
     ...state.vessels.map(v => one(v.id, v.name, 'hatch vessel', '/bench')),
     ...state.lots.map(l => one(l.lot.id, l.lot.name, 'cysts', '/setup')),
+    ...state.gel.mixes.map(m => one(m.id, m.name, 'gel diet', `/gel/batch?mix=${m.id}`, null, 'cook batch')), ...state.gel.boxes.map(b => one(b.id, b.name, `gel in the ${b.store}`, '/gel')),
     one('act-start', 'Start a culture', 'action', '/shelf/start'), one('act-brood', 'Add a brood', 'action', '/broods?new=1'), one('act-aid', 'Power cut, heater off', 'first aid', '/firstaid'),
     ...VIEWS.map(v => one(v.to, v.name, 'view', v.to)),
     ...foods.flatMap(f => f.methods.map(m => one(`${f.profile.id}/${m.id}`, `${f.profile.name}: ${m.name.toLowerCase()}`, 'method', `/methods/${f.profile.id}/${m.id}`))),

@@ -5,6 +5,7 @@ import { useUnits } from '~/composables/useUnits'
 import { useExportAge } from '~/composables/useExportAge'
 import { useRoomStore } from '~/stores/room'
 import { GAP_REASONS } from '~/words/hatch'
+import { pieces } from '~/words/gel'
 import { plural } from '~/words/round'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
@@ -25,6 +26,7 @@ const gaps = computed(() => {
   return [...byRound.values()]
 })
 const stores = computed(() => room.state?.stores ?? [])
+const boxes = computed(() => room.state?.gel.boxes ?? [])
 const lots = computed(() => (room.state?.lots ?? []).filter(l => l.state.gramsLeft > 0 || l.lot.gramsAtStart > 0))
 const daysLeft = (l: (typeof lots.value)[number]) => (l.state.gramsPerDay ? l.state.gramsLeft / l.state.gramsPerDay : null)
 </script>
@@ -42,12 +44,16 @@ const daysLeft = (l: (typeof lots.value)[number]) => (l.state.gramsPerDay ? l.st
     <section v-if="exported.due.value && room.which === 'own'" class="border-l-[6px] border-due pl-3">
       <p><strong>Export the room this week.</strong> {{ exported.text.value }} <NuxtLink class="link" :prefetch="false" to="/setup#data">Export</NuxtLink></p>
     </section>
-    <section v-if="stores.length || lots.length">
+    <section v-if="stores.length || boxes.length || lots.length">
       <ShelfEdge name="In hand" />
       <ul class="mt-1">
         <li v-for="s in stores" :key="s.id" class="rule py-2">
           <span class="num font-semibold">{{ units.count(s.nauplii) }}</span> nauplii in the {{ s.form }}<span v-if="s.cubes">, {{ plural(Math.round(s.cubes * 2) / 2, 'cube') }}</span><br>
           <span class="small">{{ units.share(s.energy) }} of the yolk left<template v-if="s.useBy">, feed by {{ units.when(s.useBy) }}</template></span>
+        </li>
+        <li v-for="b in boxes" :key="b.id" class="rule py-2">
+          <span class="num font-semibold">{{ pieces(b.pieces) }}</span> of gel in {{ b.name }}<br>
+          <span class="small">in the {{ b.store }}; <NuxtLink class="link" :prefetch="false" to="/gel">who gets what</NuxtLink></span>
         </li>
         <li v-for="l in lots" :key="l.lot.id" class="rule py-2">
           <span class="num font-semibold">{{ units.grams(l.state.gramsLeft) }}</span> cysts of {{ l.lot.name }}<br>
