@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
-import { computed, ref } from 'vue'
+import { computed, ref, watchEffect } from 'vue'
 import { changeShare, feedAmount, feedInModel, renewKept, takeShare, topUpMl, type Vat } from '@renatus/core/planning/amounts'
 import { afterHarvest } from '@renatus/core/planning/cultureHarvest'
 import { acidRefusal, feedRefusals, harvestRefusals, waterRefusals } from '@renatus/core/planning/refusals'
@@ -53,6 +53,10 @@ const waterAgainst = computed(() => waterRefusals(props.vat, water.value))
 /** Due now, by the words of the planner; the rest is under one heading. */
 const due = computed(() => new Map(props.wants.filter(w => w.at <= props.vat.now).map(w => [w.kind, w])))
 const isDue = (...kinds: TendingKind[]) => kinds.some(k => due.value.has(k))
+/** A reading that arrives while somebody fills in a split does not move it from under their hands. */
+const splitOpen = ref(false)
+const splitDue = ref(isDue('split'))
+watchEffect(() => { if (!splitOpen.value) splitDue.value = isDue('split') })
 const because = (...kinds: TendingKind[]) => kinds.flatMap(k => due.value.get(k)?.because ?? []).join(' ')
 const soon = computed(() => props.wants.filter(w => w.at > props.vat.now).slice(0, 3))
 
@@ -85,7 +89,7 @@ const thinned = (given: number | null, despite: RefusalId[]) => void actions.did
     </article>
     <TendAction v-if="isDue('thin out')" title="Thin out" verb="Take out" :amount="shareText(1 / 3)" rest="as food or for a second vessel." :because="because('thin out')" unit="mL" :proposed="vesselMl / 3" :most="vesselMl" @done="thinned" />
     <TendAction v-if="feed && isDue('feed')" title="Feed" verb="Feed" :amount="feedText" :rest="feed.rule.what + '.'" :because="because('feed')" :why="feed.why" :refusals="withAcid(feedRefusals(vat))" :unit="feed.unit === 'each' ? 'pieces' : feed.unit" :proposed="feed.value" strong @done="fed" />
-    <CultureSplit v-if="isDue('split')" :vat="vat" :because="because('split')" />
+    <CultureSplit v-if="splitDue" v-model:open="splitOpen" :vat="vat" :because="because('split')" />
     <TendAction v-if="liquid && isDue('change water')" title="Water change" verb="Change" :amount="volume(change.value * vesselMl)" :rest="`of the water for ${WATER_NAMES[water]}.`" :because="because('change water')" :why="change.why" :refusals="waterAgainst" unit="mL" :proposed="change.value * vesselMl" :most="vesselMl" @done="waterChanged">
       <WaterChoice v-model="water" />
     </TendAction>
@@ -107,7 +111,7 @@ const thinned = (given: number | null, despite: RefusalId[]) => void actions.did
         </TendAction>
         <TendAction title="Stir" verb="Stir it" rest="gently, once round." @done="(_g, despite) => actions.did(record, { action: 'stir', despite }, 'stirred.')" />
         <TendAction v-if="!isDue('thin out')" title="Take out" verb="Take out" :amount="shareText(1 / 3)" rest="that goes to no tank." :because="'What is over: ' + (vat.method.harvest.at(-1)?.text ?? '')" unit="mL" :proposed="vesselMl / 3" :most="vesselMl" @done="thinned" />
-        <CultureSplit v-if="!isDue('split')" :vat="vat" because="A second vessel, so that one accident does not end the line." />
+        <CultureSplit v-if="!splitDue" v-model:open="splitOpen" :vat="vat" because="A second vessel, so that one accident does not end the line." />
         <TendAction v-if="!isDue('renew')" title="Renew" verb="Renew it: keep" :amount="`${Math.round(kept.value * 100)} %`" rest="of the old in fresh medium." :because="vat.method.renewRule" :why="kept.why" :refusals="withAcid([])" unit="%" :proposed="kept.value * 100" :most="100" @done="renewed" />
         <CultureReset :vat="vat" />
         <CultureRest :vat="vat" />
