@@ -69,11 +69,11 @@ test('the demo plan tells its story; kept, it stands in the round; a spawn that 
   const todays = await starts.allTextContents()
 
   // The fish take their time: the foods that spoil move with them.
-  await spawn(page, '2026-04-10')
+  await spawn(page, '2026-04-18')
   await planned(page)
   const changes = page.getByTestId('change')
   await expect(changes.first()).toBeVisible({ timeout: PLAN_MS })
-  await expect(changes.filter({ hasText: 'Scarlet badis, next spawn swims free 12 days later' }).first()).toBeVisible()
+  await expect(changes.filter({ hasText: 'Scarlet badis, next spawn swims free 20 days later' }).first()).toBeVisible()
   await expect(page.getByRole('heading', { name: 'What would change' })).toBeVisible()
   await page.getByRole('button', { name: 'Take all' }).click()
   await expect(page.getByTestId('undo-line')).toContainText('The plan is kept.')
