@@ -6,6 +6,7 @@ export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
   ssr: false,
   telemetry: false,
+  sourcemap: false,
   devtools: { enabled: false },
   modules: ['@pinia/nuxt', '@vite-pwa/nuxt'],
   css: ['~/assets/main.css'],

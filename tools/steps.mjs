@@ -45,6 +45,17 @@ export function install() {
   run('npm', ['ci', '--no-audit', '--no-fund'])
 }
 
+const HEADLESS = '/usr/bin/chromium-headless-shell'
+/** Debian's Chromium without its windows, for the tests: a third quicker. Fetched when this is root; where it cannot be had the whole one does. */
+export function findHeadless() {
+  if (process.env.CHROMIUM) return process.env.CHROMIUM
+  if (!existsSync(HEADLESS) && process.getuid?.() === 0) {
+    spawnSync('apt-get', ['update'], { stdio: 'inherit' })
+    spawnSync('apt-get', ['install', '-y', '--no-install-recommends', 'chromium-headless-shell'], { stdio: 'inherit', env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } })
+  }
+  return existsSync(HEADLESS) ? HEADLESS : findChromium()
+}
+
 /** Debian's Chromium, through apt when it is missing and this is root. */
 export function findChromium() {
   const found = [process.env.CHROMIUM, '/usr/bin/chromium', '/usr/bin/chromium-browser'].find(path => path && existsSync(path))

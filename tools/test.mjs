@@ -1,9 +1,9 @@
 /** npm test: install, lint with the import rule, types, unit, build, bundle size, end to end against the production build. */
-import { checkNode, findChromium, install, run, runBeside } from './steps.mjs'
+import { checkNode, findHeadless, install, run, runBeside } from './steps.mjs'
 
 checkNode()
 install()
-const chromium = findChromium()
+const chromium = findHeadless()
 await runBeside([
   [['npm', 'run', '-s', 'lint'], ['npm', 'run', '-s', 'types'], ['npm', 'run', '-s', 'build'], ['npm', 'run', '-s', 'size']],
   [['npm', 'run', '-s', 'unit']],

@@ -1,15 +1,17 @@
 import { dayText } from '../time/dayText'
 import { brineShrimp } from '../foods/brine-shrimp'
 import { foodOf } from '../foods/index'
-import { portionText } from '../feeds/portionText'
+import { nearQuarter, portionText } from '../feeds/portionText'
 import { edible } from '../fry/edibles'
 import type { CultureReading } from '../estimation/readCulture'
 import { running } from '../stock/cultures'
 import { backupOf } from '../stock/lines'
+import type { Tank } from '../records/records'
 import type { RoomState } from '../stock/roomState'
 import { addDays, localDateOf, type LocalDate } from '../time/localDate'
 import { formatCount, formatGrams, formatMillilitres } from '../units/format'
 import { feedAmount, type Vat } from './amounts'
+import { gelMeal } from './gelMeal'
 import type { CulturePlan } from './plan/planRoom'
 import { tending } from './tending'
 
@@ -47,15 +49,15 @@ export function sitterSheet(state: RoomState, readings: ReadonlyMap<string, Cult
 
   const days = dates.map((date) => {
     const lines: SheetLine[] = []
-    const portions = new Map<string, { tank: string, food: string, organisms: number }>()
+    const portions = new Map<string, { tank: Tank, food: string, organisms: number }>()
     for (const t of plan.takes) {
       const tank = t.day === date ? tankOf(t.brood) : undefined
       if (!tank) continue
       const key = `${tank.id} ${t.food}`
-      const found = portions.get(key) ?? { tank: tank.name, food: t.food, organisms: 0 }
+      const found = portions.get(key) ?? { tank, food: t.food, organisms: 0 }
       portions.set(key, { ...found, organisms: found.organisms + t.organisms })
     }
-    for (const [key, { tank, food, organisms }] of portions) lines.push({ key: `feed:${key}:${date}`, text: `${tank}: ${portionFor(state, food, organisms)}, in two parts where you come twice.` })
+    for (const [key, { tank, food, organisms }] of portions) lines.push({ key: `feed:${key}:${date}`, text: `${tank.name}: ${gelFor(state, tank, food, date) ?? `${portionFor(state, food, organisms)}, in two parts where you come twice`}.` })
     for (const v of vats) {
       const feed = feedAmount(v)
       const everyDays = feed?.rule.when === 'every' ? feed.rule.everyDays ?? 7 : null
@@ -75,6 +77,12 @@ export function sitterSheet(state: RoomState, readings: ReadonlyMap<string, Cult
       'Something smells rotten, or fry hang at the surface: write or call, change a fifth of the tank for water of the same warmth, and feed nothing that day.',
     ],
   }
+}
+
+/** Pieces out of a box, for a food that lies there all day; null where it is none, or no box holds any. */
+function gelFor(state: RoomState, tank: Tank, food: string, date: LocalDate): string | null {
+  const meal = edible(food)?.lasting ? gelMeal(state, tank, date) : null
+  return meal && `${nearQuarter(meal.pieces)} ${meal.pieces > 1 ? 'pieces' : 'piece'} of gel out of ${meal.box.name} (${meal.box.store}), once; take out what is left after ${Math.min(24, meal.removeAfterH)} h`
 }
 
 /** A day's portion of a food for a tank; nauplii come from the freezer. */

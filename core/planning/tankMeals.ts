@@ -1,6 +1,7 @@
 import { brineShrimp } from '../foods/brine-shrimp'
 import type { FeedingTip, FeedProfile } from '../feeds/contract'
 import { edible } from '../fry/edibles'
+import { askedOf, perUnit } from '../fry/household'
 import { mealWhy } from '../fry/mealWhy'
 import type { Reason } from '../reasons/reason'
 import { ofKind } from '../records/effectiveEntries'
@@ -42,26 +43,18 @@ export function tankFoods(state: RoomState, tank: Tank, round: RoundOccurrence, 
       const food = edible(id)
       if (!food || organisms <= 0 || day.share[id]! < 0.02) continue
       const found = foods.get(id) ?? { food, organisms: 0, size: day.suitability[id]!.size.name, portion: 0, for: [], why: [], tips: [], removeAfterH: null, weight: 0 }
-      // What lasts is given once, for the whole day.
-      found.organisms += food.lasting ? day.organisms[id]! : organisms
+      const asked = askedOf(day, food)
+      found.organisms += asked.perMeal[id]!
       found.for.push(brood)
-      const asked = food.lasting ? { ...day, meals: 1, perMeal: { ...day.perMeal, [id]: day.organisms[id]! } } : day
       found.why.push(mealWhy(asked, food, brood.species, { temperatureC: brood.temperature(round.date), tankL: tank.litres }))
       found.weight += day.share[id]!
       foods.set(id, found)
     }
   }
   return [...foods.values()].sort((a, b) => b.weight - a.weight).flatMap(({ weight: _, ...f }): TankFood[] => {
-    const food = { ...f, portion: f.organisms / perUnit(f.food, round, f.for, dayOf), tips: tipsFor(f.food, f.for) }
+    const food = { ...f, portion: f.organisms / perUnit(f.food, dayOf(f.for[0]!, round.date)?.suitability[f.food.id]?.size), tips: tipsFor(f.food, f.for) }
     return f.food.lasting ? lasting(state, tank, round, food) : [food]
   })
-}
-
-/** Grains of one household unit: what is cut to the mouth comes in more and smaller ones. */
-function perUnit(food: FeedProfile, round: RoundOccurrence, broods: readonly BroodState[], dayOf: DayOf): number {
-  const usual = food.portion?.perUnit ?? 1
-  const dryUg = food.cutToGapeUm ? dayOf(broods[0]!, round.date)?.suitability[food.id]?.size.dryUg : undefined
-  return dryUg ? (usual * food.dryUg) / dryUg : usual
 }
 
 /** A food that lies in the tank for hours: at its rounds only, in pieces of the box that it comes out of, where there is one. */

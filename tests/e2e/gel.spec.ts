@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
-import { at, faults, Person, setUp, visit } from './person'
+import { at, Person, setUp, visit } from './person'
 
 test('a brood’s diet is formulated, cooked, boxed, fed and runs out, while the clock moves', async ({ page }) => {
   test.setTimeout(120_000)
@@ -153,25 +153,3 @@ test('ingredients go out as a table and come back; a table that is not understoo
   await take('back.csv', text)
   await expect(page.getByText(/^28 ingredients taken in/)).toBeVisible()
 })
-
-for (const [colorScheme, width] of [['light', 1280], ['dark', 390]] as const) {
-  test(`the kitchen is clean in the ${colorScheme} theme at ${width}`, async ({ browser }) => {
-    test.setTimeout(120_000)
-    const context = await browser.newContext({ colorScheme, viewport: { width, height: width === 390 ? 844 : 800 }, timezoneId: 'Europe/Berlin', locale: 'en-GB', baseURL: test.info().project.use.baseURL, serviceWorkers: 'block' })
-    const page = await context.newPage()
-    await page.clock.install({ time: new Date('2026-03-24T05:34:00Z') })
-    await page.goto('/?room=demo')
-    await expect(page.getByRole('article').first()).toBeVisible({ timeout: 30_000 })
-    await visit(page, '/gel')
-    const batch = await page.getByRole('link', { name: 'Cook Gudgeon agar' }).getAttribute('href')
-    const diet = await page.getByRole('link', { name: 'Formula for it' }).first().getAttribute('href')
-    for (const path of ['/gel', batch!, diet!, '/gel/ingredients']) {
-      await visit(page, path)
-      if (path === diet) await expect(page.getByTestId('composition')).toBeVisible({ timeout: 20_000 })
-      else await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
-      expect(await faults(page, `${path} ${width}`)).toEqual([])
-      expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), `${path} at ${width} scrolls sideways`).toBeLessThanOrEqual(0)
-    }
-    await context.close()
-  })
-}

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { edible } from '@renatus/core/fry/edibles'
+import { askedOf, perUnit } from '@renatus/core/fry/household'
 import { mealWhy } from '@renatus/core/fry/mealWhy'
 import { tipsFor } from '@renatus/core/planning/tankMeals'
 import { mealsGiven } from '@renatus/core/stock/broodLadder'
@@ -23,11 +24,12 @@ const { day, foods } = useBroodDay(computed(() => props.brood))
 const meals = computed(() => mealsGiven(room.state!.room))
 const rows = computed(() => foods.value.map((food) => {
   const d = day.value!
-  const n = d.perMeal[food.id]!
+  const asked = askedOf(d, food)
+  const n = asked.perMeal[food.id]!
   return {
-    food, n, size: d.suitability[food.id]!.size.name, share: d.share[food.id]!, portion: food.portion && food.portion.unit !== 'worm' ? portionText(food, n / food.portion.perUnit, units.measures.value) : null,
+    food, n, size: d.suitability[food.id]!.size.name, share: d.share[food.id]!, portion: food.portion && food.portion.unit !== 'worm' ? portionText(food, n / perUnit(food, d.suitability[food.id]!.size), units.measures.value) : null,
     dry: (n * d.suitability[food.id]!.size.dryUg) / 1000,
-    why: mealWhy(d, food, props.brood.species!, { temperatureC: props.brood.temperature(room.state!.today), tankL: props.brood.tank!.litres }),
+    why: mealWhy(asked, food, props.brood.species!, { temperatureC: props.brood.temperature(room.state!.today), tankL: props.brood.tank!.litres }),
   }
 }))
 const tips = computed(() => [...new Set(foods.value.flatMap(f => tipsFor(f, [props.brood])))])
@@ -51,7 +53,7 @@ const last = computed(() => props.brood.looks.at(-1) ?? null)
       <ul>
         <li v-for="row in rows" :key="row.food.id" class="rule py-2 grid gap-x-5 sm:grid-cols-[minmax(0,1fr)_auto] items-baseline">
           <div><p class="sentence"><span class="amount" data-testid="per-meal">{{ units.count(row.n) }}</span> {{ row.food.units }}<template v-if="row.portion">, <strong>{{ row.portion }}</strong> {{ foodWithSize(row.food, row.size) }}</template></p>
-            <p class="small">{{ units.share(row.share) }} of the day; {{ row.dry < 0.95 ? row.dry.toPrecision(2) : units.count(row.dry) }} mg dry<template v-if="row.portion">; the portion is of {{ row.food.portion!.of }} at its usual density</template><template v-else-if="row.food.portion === null">; the round says how many mL of which harvest</template></p></div>
+            <p class="small">{{ row.food.lasting ? 'Once a day, to lie there. ' : '' }}{{ units.share(row.share) }} of the day; {{ row.dry < 0.95 ? row.dry.toPrecision(2) : units.count(row.dry) }} mg dry<template v-if="row.portion">; the portion is of {{ row.food.portion!.of }} at its usual density</template><template v-if="row.food.lasting">; pieces of your boxes stand in the <NuxtLink to="/gel" :prefetch="false" class="link">Gel kitchen</NuxtLink></template><template v-else-if="row.food.portion === null">; the round says how many mL of which harvest</template></p></div>
           <WhyPanel :reasons="[row.why]" :ask="`Why ${units.count(row.n)}?`" />
         </li>
       </ul>
