@@ -66,7 +66,7 @@ try {
       // The clock that has just ended is answered, so that the view itself is seen.
       const seen = page.getByRole('button', { name: /^Seen/ })
       while (await seen.count() > 0) {
-        await seen.first().click()
+        await seen.first().click({ timeout: 3000 }).catch(() => {}) // it may be answered while it is looked for
         await page.waitForTimeout(200)
       }
       if (shot.path === 'brood') {
