@@ -24,8 +24,9 @@ export async function openDemoRoom(): Promise<void> {
   const worker = new Worker(new URL('../workers/demo.worker.ts', import.meta.url), { type: 'module' })
   try {
     await importRoom(room.db, await wrap<DemoMaker>(worker).make(now, timeZone), 'replace')
-    await learn(DATABASES.demo)
+    // Marked before it is learned from: a reload meanwhile must not make it again, over what was written in it.
     await room.db.meta.put({ key: MADE_ON, value: today })
+    await learn(DATABASES.demo)
   } finally {
     worker.terminate()
     makingDemo.value = false
