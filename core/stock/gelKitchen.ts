@@ -3,7 +3,7 @@ import { binderOf, binderShare } from '../gel/binders'
 import { learnLoss, learnSolidShare, type Fill, type Learned } from '../gel/fillLearning'
 import { formulaBatch, type MixLine } from '../gel/formulaBatch'
 import type { Choice } from '../gel/formulaProgram'
-import { costPerDryKg, type Ingredient } from '../gel/ingredient'
+import { costPerDryKg, dryShare, type Ingredient } from '../gel/ingredient'
 import { INGREDIENTS } from '../gel/ingredients'
 import { ofDryMatter } from '../gel/composition'
 import { dryFraction } from '../gel/portion'
@@ -36,7 +36,7 @@ export function kitchenIngredients(records: readonly GelIngredientRecord[]): Kit
 
 /** An ingredient as the programme sees it. */
 export function choiceOf(i: KitchenIngredient, bounds: { min: number, max: number }): Choice {
-  const dry = (100 - i.label.moisture) / 100
+  const dry = dryShare(i)
   return {
     id: i.id, nutrients: ofDryMatter(i.label), calcium: i.calcium === null ? null : i.calcium / dry, phosphorus: i.phosphorus === null ? null : i.phosphorus / dry,
     ...bounds, costPerKg: costPerDryKg(i), collagen: i.collagen,

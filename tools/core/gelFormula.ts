@@ -5,6 +5,7 @@ import { formulate } from '@renatus/core/gel/formulate'
 import type { Choice } from '@renatus/core/gel/formulaProgram'
 import { ingredient, INGREDIENTS } from '@renatus/core/gel/ingredients'
 import { dryShare } from '@renatus/core/gel/ingredient'
+import { choiceOf, kitchenIngredients } from '@renatus/core/stock/gelKitchen'
 import { highsSolver, type HighsLike } from '@renatus/core/math/solver'
 
 const percent = z.number().min(0).max(100)
@@ -41,7 +42,7 @@ function choice(i: z.output<typeof input>['ingredients'][number]): Choice {
   return { id: i.id, nutrients, calcium: perDry(book?.calcium), phosphorus: perDry(book?.phosphorus), min: i.min, max: i.max, costPerKg: i.costPerKg, collagen: book?.collagen ?? false }
 }
 
-const candidates: Choice[] = INGREDIENTS.filter(i => i.role === 'feed').map(i => ({ id: i.id, nutrients: ofDryMatter(i.label), calcium: i.calcium, phosphorus: i.phosphorus, min: 0, max: i.most, costPerKg: i.costPerKg / dryShare(i) }))
+const candidates: Choice[] = kitchenIngredients([]).filter(i => i.role === 'feed').map(i => choiceOf(i, { min: 0, max: i.most }))
 
 export async function run(i: z.output<typeof input>): Promise<z.input<typeof output>> {
   const solver = highsSolver(await highsLoader() as unknown as HighsLike)

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useRouter } from '#imports'
 import { massBalance } from '@renatus/core/gel/batch'
-import { withCarbohydrate } from '@renatus/core/gel/composition'
+import { ofDryMatter } from '@renatus/core/gel/composition'
 import type { GelMix } from '@renatus/core/records/records'
 import type { GelForm } from '@renatus/core/records/vocabulary'
 import type { KitchenBatch } from '@renatus/core/stock/gelKitchen'
@@ -71,8 +71,7 @@ async function save() {
     return
   }
   const { powderG, powderMl, allWaterMl, moisture } = props.batch
-  const dry = (100 - props.mix.label.moisture) / 100
-  const { protein } = withCarbohydrate({ protein: props.mix.label.protein / dry, fat: 0, fibre: 0, ash: 0 })
+  const { protein } = ofDryMatter(props.mix.label)
   const form = (props.trays[0]?.form ?? 'tray') as GelForm
   problem.value = await gel.cooked({
     mixId: props.mix.id, boxName: r.boxName, store: store.value, form, powderG, powderMl, waterMl: allWaterMl, filledMl: r.filledMl, leftMl: r.leftMl, landedG: r.landedG, pieces: r.pieces, pieceMm: r.pieceMm,
