@@ -32,18 +32,30 @@ export default defineNuxtConfig({
     plugins: [tailwindcss()],
     worker: { format: 'es' },
     // `nuxt dev` without server rendering looks for an entry that does not exist otherwise.
-    $server: process.env.NODE_ENV === 'development'
-      ? { build: { rollupOptions: { input: { server: 'nuxt/dist/app/entry-spa.js' } } } }
-      : {},
+    $server:
+      process.env.NODE_ENV === 'development'
+        ? { build: { rollupOptions: { input: { server: 'nuxt/dist/app/entry-spa.js' } } } }
+        : {},
     optimizeDeps: {
-      include: ['@headlessui/vue', '@lucide/vue', '@vueuse/core', 'chart.js', 'comlink', 'dexie', 'vue-chartjs', 'zod', 'vee-validate', 'ics', 'papaparse'],
+      include: [
+        '@headlessui/vue',
+        '@vueuse/core',
+        'chart.js',
+        'comlink',
+        'dexie',
+        'vue-chartjs',
+        'zod',
+        'vee-validate',
+        'ics',
+        'papaparse',
+      ],
       // The solver brings its own WebAssembly.
       exclude: ['highs'],
     },
   },
   hooks: {
     // Views that were not asked for are not fetched beside the first one: the service worker brings them afterwards.
-    'build:manifest': (manifest) => {
+    'build:manifest': manifest => {
       for (const chunk of Object.values(manifest)) chunk.dynamicImports = []
     },
   },

@@ -19,8 +19,21 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
     },
   },
-  webServer: { command: 'node .output/server/index.mjs', url: `http://localhost:${port}/api/health`, env: { PORT: String(port), NITRO_SHUTDOWN_TIMEOUT: '500' }, reuseExistingServer: false },
+  webServer: {
+    command: 'node .output/server/index.mjs',
+    url: `http://localhost:${port}/api/health`,
+    env: { PORT: String(port), NITRO_SHUTDOWN_TIMEOUT: '500' },
+    reuseExistingServer: false,
+  },
 })

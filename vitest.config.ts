@@ -12,8 +12,31 @@ export default defineConfig({
     // By default one core is left idle; on two cores that is half of the machine.
     maxWorkers: '100%',
     projects: [
-      { resolve: { alias }, test: { name: 'core', environment: 'node', isolate: false, testTimeout: 30_000, include: ['tests/core/**/*.test.ts', 'tests/demo/**/*.test.ts', 'tests/tools/**/*.test.ts'] } },
-      { resolve: { alias }, plugins: [vue()], test: { name: 'app', environment: 'happy-dom', testTimeout: 30_000, include: ['tests/app/**/*.test.ts'], setupFiles: ['fake-indexeddb/auto'] } },
+      {
+        resolve: { alias },
+        test: {
+          name: 'core',
+          environment: 'node',
+          isolate: false,
+          testTimeout: 30_000,
+          include: [
+            'tests/core/**/*.test.ts',
+            'tests/demo/**/*.test.ts',
+            'tests/tools/**/*.test.ts',
+          ],
+        },
+      },
+      {
+        resolve: { alias },
+        plugins: [vue()],
+        test: {
+          name: 'app',
+          environment: 'happy-dom',
+          testTimeout: 30_000,
+          include: ['tests/app/**/*.test.ts'],
+          setupFiles: ['fake-indexeddb/auto'],
+        },
+      },
     ],
   },
 })

@@ -9,7 +9,8 @@ const FinderDialog = defineAsyncComponent(() => import('~/components/finder/Find
 const finding = ref(false)
 /** One key opens the finder, unless somebody is typing. */
 useEventListener('keydown', (e: KeyboardEvent) => {
-  const typing = e.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(e.target.tagName)
+  const typing =
+    e.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(e.target.tagName)
   if ((e.key === '/' && !typing) || (e.key.toLowerCase() === 'k' && (e.ctrlKey || e.metaKey))) {
     e.preventDefault()
     finding.value = true
@@ -19,7 +20,9 @@ useEventListener('keydown', (e: KeyboardEvent) => {
 
 <template>
   <div class="desk:grid desk:grid-cols-[8.75rem_minmax(0,1fr)] min-h-dvh print:block">
-    <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:z-50 btn">Skip to content</a>
+    <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:z-50 btn"
+      >Skip to content</a
+    >
     <AppSpine />
     <div class="pb-24 desk:pb-8 min-w-0">
       <ClockBar @find="finding = true" />

@@ -11,34 +11,281 @@ import type { Draft } from './draft'
 
 /** A culture of the loft: started so many days before today, and whether the loft lives off it or lets it stand. */
 interface DemoCulture {
-  name: string, food: string, method: string, place: string, ago: number, litres: number, c: number, seed: number, harvest: boolean
-  level?: Level, kind?: VesselKind, from?: string, wild?: boolean, mother?: boolean, rolled?: boolean, ended?: { ago: number, how: 'used up' | 'failed' }
+  name: string
+  food: string
+  method: string
+  place: string
+  ago: number
+  litres: number
+  c: number
+  seed: number
+  harvest: boolean
+  level?: Level
+  kind?: VesselKind
+  from?: string
+  wild?: boolean
+  mother?: boolean
+  rolled?: boolean
+  ended?: { ago: number; how: 'used up' | 'failed' }
 }
 
 const CULTURES: readonly DemoCulture[] = [
-  { name: 'Reed jar 1', food: 'infusoria', method: 'scalded-leaf', place: 'Window shelf', ago: 55, litres: 1, c: 22, seed: 31, harvest: true, wild: true, ended: { ago: 38, how: 'used up' } },
-  { name: 'Reed jar 2', food: 'infusoria', method: 'scalded-leaf', place: 'Window shelf', ago: 41, litres: 1, c: 22, seed: 33, harvest: false, from: 'Reed jar 1', ended: { ago: 33, how: 'failed' } },
-  { name: 'Reed jar 3', food: 'infusoria', method: 'scalded-leaf', place: 'Window shelf', ago: 34, litres: 1, c: 22, seed: 36, harvest: true, from: 'Reed jar 1', ended: { ago: 15, how: 'used up' } },
-  { name: 'Keel bucket', food: 'moina', method: 'yeast-and-spirulina', place: 'Rack B', level: 'middle', ago: 54, litres: 10, c: 24, seed: 35, harvest: true, ended: { ago: 26, how: 'failed' } },
-  { name: 'Mash dish 1', food: 'microworm', method: 'oats', place: 'Rack A', level: 'top', kind: 'box', ago: 46, litres: 0.3, c: 23, seed: 3, harvest: true, ended: { ago: 20, how: 'used up' } },
-  { name: 'Mash dish 2', food: 'microworm', method: 'oats', place: 'Rack A', level: 'top', kind: 'box', ago: 24, litres: 0.3, c: 23, seed: 5, harvest: true, from: 'Mash dish 1' },
-  { name: 'Mash dish 3', food: 'microworm', method: 'oats', place: 'Rack A', level: 'top', kind: 'box', ago: 3, litres: 0.3, c: 23, seed: 6, harvest: true, from: 'Mash dish 2' },
-  { name: 'Peat box', food: 'grindal-worm', method: '', place: 'Rack A', level: 'bottom', kind: 'box', ago: 40, litres: 1.5, c: 21, seed: 10, harvest: true },
-  { name: 'Leaf jar 1', food: 'infusoria', method: 'scalded-leaf', place: 'Window shelf', ago: 12, litres: 1, c: 22, seed: 2, harvest: false, wild: true },
-  { name: 'Leaf jar 2', food: 'infusoria', method: 'scalded-leaf', place: 'Window shelf', ago: 2, litres: 1, c: 22, seed: 4, harvest: false, from: 'Leaf jar 1' },
-  { name: 'Sail jar 1', food: 'paramecium', method: 'boiled-grain', place: 'Window shelf', ago: 34, litres: 0.5, c: 22, seed: 12, harvest: false, mother: true, ended: { ago: 4, how: 'failed' } },
+  {
+    name: 'Reed jar 1',
+    food: 'infusoria',
+    method: 'scalded-leaf',
+    place: 'Window shelf',
+    ago: 55,
+    litres: 1,
+    c: 22,
+    seed: 31,
+    harvest: true,
+    wild: true,
+    ended: { ago: 38, how: 'used up' },
+  },
+  {
+    name: 'Reed jar 2',
+    food: 'infusoria',
+    method: 'scalded-leaf',
+    place: 'Window shelf',
+    ago: 41,
+    litres: 1,
+    c: 22,
+    seed: 33,
+    harvest: false,
+    from: 'Reed jar 1',
+    ended: { ago: 33, how: 'failed' },
+  },
+  {
+    name: 'Reed jar 3',
+    food: 'infusoria',
+    method: 'scalded-leaf',
+    place: 'Window shelf',
+    ago: 34,
+    litres: 1,
+    c: 22,
+    seed: 36,
+    harvest: true,
+    from: 'Reed jar 1',
+    ended: { ago: 15, how: 'used up' },
+  },
+  {
+    name: 'Keel bucket',
+    food: 'moina',
+    method: 'yeast-and-spirulina',
+    place: 'Rack B',
+    level: 'middle',
+    ago: 54,
+    litres: 10,
+    c: 24,
+    seed: 35,
+    harvest: true,
+    ended: { ago: 26, how: 'failed' },
+  },
+  {
+    name: 'Mash dish 1',
+    food: 'microworm',
+    method: 'oats',
+    place: 'Rack A',
+    level: 'top',
+    kind: 'box',
+    ago: 46,
+    litres: 0.3,
+    c: 23,
+    seed: 3,
+    harvest: true,
+    ended: { ago: 20, how: 'used up' },
+  },
+  {
+    name: 'Mash dish 2',
+    food: 'microworm',
+    method: 'oats',
+    place: 'Rack A',
+    level: 'top',
+    kind: 'box',
+    ago: 24,
+    litres: 0.3,
+    c: 23,
+    seed: 5,
+    harvest: true,
+    from: 'Mash dish 1',
+  },
+  {
+    name: 'Mash dish 3',
+    food: 'microworm',
+    method: 'oats',
+    place: 'Rack A',
+    level: 'top',
+    kind: 'box',
+    ago: 3,
+    litres: 0.3,
+    c: 23,
+    seed: 6,
+    harvest: true,
+    from: 'Mash dish 2',
+  },
+  {
+    name: 'Peat box',
+    food: 'grindal-worm',
+    method: '',
+    place: 'Rack A',
+    level: 'bottom',
+    kind: 'box',
+    ago: 40,
+    litres: 1.5,
+    c: 21,
+    seed: 10,
+    harvest: true,
+  },
+  {
+    name: 'Leaf jar 1',
+    food: 'infusoria',
+    method: 'scalded-leaf',
+    place: 'Window shelf',
+    ago: 12,
+    litres: 1,
+    c: 22,
+    seed: 2,
+    harvest: false,
+    wild: true,
+  },
+  {
+    name: 'Leaf jar 2',
+    food: 'infusoria',
+    method: 'scalded-leaf',
+    place: 'Window shelf',
+    ago: 2,
+    litres: 1,
+    c: 22,
+    seed: 4,
+    harvest: false,
+    from: 'Leaf jar 1',
+  },
+  {
+    name: 'Sail jar 1',
+    food: 'paramecium',
+    method: 'boiled-grain',
+    place: 'Window shelf',
+    ago: 34,
+    litres: 0.5,
+    c: 22,
+    seed: 12,
+    harvest: false,
+    mother: true,
+    ended: { ago: 4, how: 'failed' },
+  },
   // Its mother failed four days ago: nothing else of this line is left.
-  { name: 'Sail jar 2', food: 'paramecium', method: 'boiled-grain', place: 'Window shelf', ago: 14, litres: 0.5, c: 22, seed: 14, harvest: true, from: 'Sail jar 1' },
-  { name: 'Oar bucket', food: 'moina', method: 'yeast-and-spirulina', place: 'Rack B', level: 'middle', ago: 23, litres: 10, c: 24, seed: 21, harvest: false, from: 'Bilge bucket', rolled: true },
-  { name: 'Bilge bucket', food: 'moina', method: 'yeast-and-spirulina', place: 'Rack B', level: 'middle', ago: 30, litres: 10, c: 24, seed: 1, harvest: true, from: 'Keel bucket', rolled: true },
-  { name: 'Anchor bucket', food: 'moina', method: 'yeast-and-spirulina', place: 'Rack B', level: 'middle', ago: 4, litres: 10, c: 24, seed: 17, harvest: false, from: 'Oar bucket', rolled: true },
-  { name: 'Long bottle', food: 'vinegar-eel', method: '', place: 'Rack B', level: 'bottom', kind: 'bottle', ago: 50, litres: 1, c: 22, seed: 7, harvest: true },
-  { name: 'Tide jar 1', food: 'rotifer', method: 'paste', place: 'Rack B', level: 'bottom', kind: 'jar', ago: 8, litres: 5, c: 25, seed: 41, harvest: true },
-  { name: 'Tide jar 2', food: 'rotifer', method: 'paste', place: 'Rack A', level: 'bottom', kind: 'jar', ago: 3, litres: 5, c: 25, seed: 44, harvest: false, from: 'Tide jar 1' },
-  { name: 'Green pail', food: 'green-water', method: 'thinned-daily', place: 'Window shelf', ago: 14, litres: 10, c: 22, seed: 9, harvest: false },
+  {
+    name: 'Sail jar 2',
+    food: 'paramecium',
+    method: 'boiled-grain',
+    place: 'Window shelf',
+    ago: 14,
+    litres: 0.5,
+    c: 22,
+    seed: 14,
+    harvest: true,
+    from: 'Sail jar 1',
+  },
+  {
+    name: 'Oar bucket',
+    food: 'moina',
+    method: 'yeast-and-spirulina',
+    place: 'Rack B',
+    level: 'middle',
+    ago: 23,
+    litres: 10,
+    c: 24,
+    seed: 21,
+    harvest: false,
+    from: 'Bilge bucket',
+    rolled: true,
+  },
+  {
+    name: 'Bilge bucket',
+    food: 'moina',
+    method: 'yeast-and-spirulina',
+    place: 'Rack B',
+    level: 'middle',
+    ago: 30,
+    litres: 10,
+    c: 24,
+    seed: 1,
+    harvest: true,
+    from: 'Keel bucket',
+    rolled: true,
+  },
+  {
+    name: 'Anchor bucket',
+    food: 'moina',
+    method: 'yeast-and-spirulina',
+    place: 'Rack B',
+    level: 'middle',
+    ago: 4,
+    litres: 10,
+    c: 24,
+    seed: 17,
+    harvest: false,
+    from: 'Oar bucket',
+    rolled: true,
+  },
+  {
+    name: 'Long bottle',
+    food: 'vinegar-eel',
+    method: '',
+    place: 'Rack B',
+    level: 'bottom',
+    kind: 'bottle',
+    ago: 50,
+    litres: 1,
+    c: 22,
+    seed: 7,
+    harvest: true,
+  },
+  {
+    name: 'Tide jar 1',
+    food: 'rotifer',
+    method: 'paste',
+    place: 'Rack B',
+    level: 'bottom',
+    kind: 'jar',
+    ago: 8,
+    litres: 5,
+    c: 25,
+    seed: 41,
+    harvest: true,
+  },
+  {
+    name: 'Tide jar 2',
+    food: 'rotifer',
+    method: 'paste',
+    place: 'Rack A',
+    level: 'bottom',
+    kind: 'jar',
+    ago: 3,
+    litres: 5,
+    c: 25,
+    seed: 44,
+    harvest: false,
+    from: 'Tide jar 1',
+  },
+  {
+    name: 'Green pail',
+    food: 'green-water',
+    method: 'thinned-daily',
+    place: 'Window shelf',
+    ago: 14,
+    litres: 10,
+    c: 22,
+    seed: 9,
+    harvest: false,
+  },
 ]
 /** Air of the racks as the thermometers stood three weeks ago, degC: warm at the top. */
-const AIR = [{ place: 'Rack A', topC: 23.5, bottomC: 20.5 }, { place: 'Rack B', topC: 25, bottomC: 22 }] as const
+const AIR = [
+  { place: 'Rack A', topC: 23.5, bottomC: 20.5 },
+  { place: 'Rack B', topC: 25, bottomC: 22 },
+] as const
 const AIR_READ_AGO = 21
 /** Days from one reset of the buckets to the next. */
 const ROLL_EVERY = 13
@@ -46,38 +293,105 @@ const LOOKED_AT = 0.6
 const SIGN_LEFT_OUT = 0.25
 
 /** Records of the loft's cultures. */
-export function loftCultures(rounds: readonly RoundOccurrence[], places: readonly AnyRecord[], begun: Instant, id: () => string): { cultures: CultureRecord[], set: AnyRecord } {
+export function loftCultures(
+  rounds: readonly RoundOccurrence[],
+  places: readonly AnyRecord[],
+  begun: Instant,
+  id: () => string,
+): { cultures: CultureRecord[]; set: AnyRecord } {
   const setId = id()
   const codes = new Set<string>()
   const cultures = CULTURES.map((c, order) => {
     const code = codeFor(c.name, codes)
     codes.add(code)
     return anyRecord.parse({
-      id: id(), type: 'culture', updatedAt: begun, name: c.name, foodId: c.food, methodId: methodId(c), placeId: placeId(places, c.place), level: c.level ?? 'middle', vesselKind: c.kind ?? null,
-      startedAt: mornings(rounds).at(-1 - c.ago)!.at, litres: c.litres, temperatureC: c.c, code, order, logged: true, mother: c.mother ?? false, setId: c.rolled ? setId : null,
+      id: id(),
+      type: 'culture',
+      updatedAt: begun,
+      name: c.name,
+      foodId: c.food,
+      methodId: methodId(c),
+      placeId: placeId(places, c.place),
+      level: c.level ?? 'middle',
+      vesselKind: c.kind ?? null,
+      startedAt: mornings(rounds).at(-1 - c.ago)!.at,
+      litres: c.litres,
+      temperatureC: c.c,
+      code,
+      order,
+      logged: true,
+      mother: c.mother ?? false,
+      setId: c.rolled ? setId : null,
     }) as CultureRecord
   })
-  return { cultures, set: anyRecord.parse({ id: setId, type: 'rolling-set', updatedAt: begun, name: 'Buckets in turn', foodId: 'moina', everyDays: ROLL_EVERY }) }
+  return {
+    cultures,
+    set: anyRecord.parse({
+      id: setId,
+      type: 'rolling-set',
+      updatedAt: begun,
+      name: 'Buckets in turn',
+      foodId: 'moina',
+      everyDays: ROLL_EVERY,
+    }),
+  }
 }
 
-const placeId = (places: readonly AnyRecord[], name: string) => places.find(p => p.type === 'place' && p.name === name)!.id
-const mornings = (rounds: readonly RoundOccurrence[]) => rounds.filter((_r, i) => i % 2 === rounds.findIndex(r => r.name.startsWith('Morning')) % 2)
+const placeId = (places: readonly AnyRecord[], name: string) =>
+  places.find(p => p.type === 'place' && p.name === name)!.id
+const mornings = (rounds: readonly RoundOccurrence[]) =>
+  rounds.filter((_r, i) => i % 2 === rounds.findIndex(r => r.name.startsWith('Morning')) % 2)
 
 /** A pipette whose fillings were weighed. */
 const PIPETTE = { name: 'Long pipette', ml: 3, times: 20, grams: 56.4, ago: 40 }
-export const loftPipette = (begun: Instant, id: () => string): AnyRecord => anyRecord.parse({ id: id(), type: 'tool', updatedAt: begun, name: PIPETTE.name, kind: 'pipette', ml: PIPETTE.ml })
-export const weighedPipette = (tool: AnyRecord, rounds: readonly RoundOccurrence[], id: (ms: number) => string): Entry => {
+export const loftPipette = (begun: Instant, id: () => string): AnyRecord =>
+  anyRecord.parse({
+    id: id(),
+    type: 'tool',
+    updatedAt: begun,
+    name: PIPETTE.name,
+    kind: 'pipette',
+    ml: PIPETTE.ml,
+  })
+export const weighedPipette = (
+  tool: AnyRecord,
+  rounds: readonly RoundOccurrence[],
+  id: (ms: number) => string,
+): Entry => {
   const { at } = mornings(rounds).at(-1 - PIPETTE.ago)!
-  return entry.parse({ id: id(toMs(at)), at, by: 'phone loft', act: id(toMs(at)), supersedes: null, answers: null, kind: 'tool.measured', subject: { type: 'tool', id: tool.id }, data: { toolId: tool.id, times: PIPETTE.times, grams: PIPETTE.grams } })
+  return entry.parse({
+    id: id(toMs(at)),
+    at,
+    by: 'phone loft',
+    act: id(toMs(at)),
+    supersedes: null,
+    answers: null,
+    kind: 'tool.measured',
+    subject: { type: 'tool', id: tool.id },
+    data: { toolId: tool.id, times: PIPETTE.times, grams: PIPETTE.grams },
+  })
 }
 
 /** The thermometers of the racks, read once. */
-export function loftAir(rounds: readonly RoundOccurrence[], places: readonly AnyRecord[], id: (ms: number) => string): Entry[] {
+export function loftAir(
+  rounds: readonly RoundOccurrence[],
+  places: readonly AnyRecord[],
+  id: (ms: number) => string,
+): Entry[] {
   const { at } = mornings(rounds).at(-1 - AIR_READ_AGO)!
-  return AIR.map(({ place, topC, bottomC }) => entry.parse({
-    id: id(toMs(at)), at, by: 'phone loft', act: id(toMs(at)), supersedes: null, answers: null, kind: 'place.temperature',
-    subject: { type: 'place', id: placeId(places, place) }, data: { placeId: placeId(places, place), topC, bottomC, was: null },
-  }))
+  return AIR.map(({ place, topC, bottomC }) =>
+    entry.parse({
+      id: id(toMs(at)),
+      at,
+      by: 'phone loft',
+      act: id(toMs(at)),
+      supersedes: null,
+      answers: null,
+      kind: 'place.temperature',
+      subject: { type: 'place', id: placeId(places, place) },
+      data: { placeId: placeId(places, place), topC, bottomC, was: null },
+    }),
+  )
 }
 
 const methodId = (c: DemoCulture) => c.method || foodOf(c.food)!.methods[0]!.id
@@ -86,44 +400,107 @@ const methodId = (c: DemoCulture) => c.method || foodOf(c.food)!.methods[0]!.id
  * What the log says of them: each lives by its own model with its own luck, and one person looks at it most mornings, grades by eye,
  * and takes what it gives.
  */
-export function livedCultures(records: readonly CultureRecord[], rounds: readonly RoundOccurrence[], id: (ms: number) => string): Entry[] {
+export function livedCultures(
+  records: readonly CultureRecord[],
+  rounds: readonly RoundOccurrence[],
+  id: (ms: number) => string,
+): Entry[] {
   return records.flatMap((record, i) => {
     const c = CULTURES[i]!
     const food = foodOf(c.food)!
     const chance = randomStream(900 + c.seed)
-    const truth = startCulture(food, food.methods.find(m => m.id === record.methodId)!, { volumeL: c.litres }, chance)
+    const truth = startCulture(
+      food,
+      food.methods.find(m => m.id === record.methodId)!,
+      { volumeL: c.litres },
+      chance,
+    )
     const log: Entry[] = []
     const write = (at: Instant, ...drafts: Draft[]) => {
       const act = id(toMs(at))
-      for (const d of drafts) log.push(entry.parse({ id: id(toMs(at)), at, by: 'phone loft', act, supersedes: null, answers: null, ...d }))
+      for (const d of drafts)
+        log.push(
+          entry.parse({
+            id: id(toMs(at)),
+            at,
+            by: 'phone loft',
+            act,
+            supersedes: null,
+            answers: null,
+            ...d,
+          }),
+        )
     }
     const subject = { type: 'culture', id: record.id }
     const last = rounds.at(-1)!.at
     const parent = records.find(r => r.name === c.from)
-    write(record.startedAt, { kind: 'culture.started', subject, data: { cultureId: record.id, origin: parent ? 'cultures' : c.wild ? 'wild' : 'bought', parentIds: parent ? [parent.id] : [], starterMl: null } })
+    write(record.startedAt, {
+      kind: 'culture.started',
+      subject,
+      data: {
+        cultureId: record.id,
+        origin: parent ? 'cultures' : c.wild ? 'wild' : 'bought',
+        parentIds: parent ? [parent.id] : [],
+        starterMl: null,
+      },
+    })
     for (const round of rounds) {
       const h = hoursBetween(record.startedAt, round.at)
       if (h <= 0) continue
       runCulture(truth, h - truth.ageH, () => c.c, chance)
       if (c.ended && hoursBetween(round.at, last) <= c.ended.ago * 24) {
-        write(round.at, { kind: 'culture.ended', subject, data: { cultureId: record.id, how: c.ended.how } })
+        write(round.at, {
+          kind: 'culture.ended',
+          subject,
+          data: { cultureId: record.id, how: c.ended.how },
+        })
         break
       }
       const readiness = truth.family.readiness(truth.state, truth.params)
       if (chance.next() < LOOKED_AT / 2) {
         const signs: Partial<Record<Sign, number>> = {}
-        for (const [sign, { grade, sd }] of Object.entries(truth.family.look(truth.state, truth.params))) {
+        for (const [sign, { grade, sd }] of Object.entries(
+          truth.family.look(truth.state, truth.params),
+        )) {
           const words = food.signs[sign as Sign]
-          if (words && chance.next() >= SIGN_LEFT_OUT) signs[sign as Sign] = Math.max(0, Math.min(words.length - 1, Math.round(grade + chance.normal(0, sd))))
+          if (words && chance.next() >= SIGN_LEFT_OUT)
+            signs[sign as Sign] = Math.max(
+              0,
+              Math.min(words.length - 1, Math.round(grade + chance.normal(0, sd))),
+            )
         }
-        if (Object.keys(signs).length > 0) write(round.at, { kind: 'culture.looked', subject, data: { cultureId: record.id, signs } })
+        if (Object.keys(signs).length > 0)
+          write(round.at, {
+            kind: 'culture.looked',
+            subject,
+            data: { cultureId: record.id, signs },
+          })
       }
       if (c.harvest && readiness === 'ready' && chance.next() < 0.4) {
         const organisms = truth.family.stock(truth.state, truth.params).organisms
-        const share = Math.round(Math.min(0.4, truth.family.surplusPerDay(truth.state, truth.params, { temperatureC: c.c }) / organisms) * 100) / 100
+        const share =
+          Math.round(
+            Math.min(
+              0.4,
+              truth.family.surplusPerDay(truth.state, truth.params, { temperatureC: c.c }) /
+                organisms,
+            ) * 100,
+          ) / 100
         if (share > 0) {
-          write(round.at, { kind: 'culture.harvested', subject, data: { cultureId: record.id, seen: truth.family.yieldRatio(truth.state, truth.params) > 0.75 ? 'good' : 'thin', share } })
-          truth.family.act(truth.state, truth.params, { kind: 'takeOut', amount: share, unit: 'share' })
+          write(round.at, {
+            kind: 'culture.harvested',
+            subject,
+            data: {
+              cultureId: record.id,
+              seen: truth.family.yieldRatio(truth.state, truth.params) > 0.75 ? 'good' : 'thin',
+              share,
+            },
+          })
+          truth.family.act(truth.state, truth.params, {
+            kind: 'takeOut',
+            amount: share,
+            unit: 'share',
+          })
         }
       }
     }

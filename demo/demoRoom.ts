@@ -30,7 +30,18 @@ export function demoRoom(now: Instant, timeZone: string, seed = 7): RoomFile {
   const { cultures, set } = loftCultures(past, records, begun, () => more(toMs(begun) + 1))
   const pipette = loftPipette(begun, () => more(toMs(begun) + 2))
   return {
-    format: ROOM_FILE_FORMAT, version: ROOM_FILE_VERSION, exportedAt: now, by: 'demo', records: [...records, ...cultures, set, pipette],
-    entries: [...entries, ...countedBox(records, entries, past, now, kitchen), ...loftAir(past, records, more), weighedPipette(pipette, past, more), ...livedCultures(cultures, past, more)], kept: [],
+    format: ROOM_FILE_FORMAT,
+    version: ROOM_FILE_VERSION,
+    exportedAt: now,
+    by: 'demo',
+    records: [...records, ...cultures, set, pipette],
+    entries: [
+      ...entries,
+      ...countedBox(records, entries, past, now, kitchen),
+      ...loftAir(past, records, more),
+      weighedPipette(pipette, past, more),
+      ...livedCultures(cultures, past, more),
+    ],
+    kept: [],
   }
 }

@@ -11,31 +11,126 @@ export const GEL_DAYS = 4
 /** A mould for beads: what one cell takes is a meal's worth of bites for a school of fry. */
 const TRAY = { cells: 150, lengthMm: 6, widthMm: 6, heightMm: 6 }
 /** Found by the formula programme for omnivores of 8 to 15 mm, nearest to the targets, with what is ticked below; rounded to a tenth of a percent. */
-const SHARES = [['fish-meal', 0.257], ['spirulina', 0.034], ['wheat-flour', 0.3], ['shrimp', 0.199], ['egg', 0.1435], ['paprika', 0.0075], ['vitamins', 0.01], ['agar', 0.049]] as const
+const SHARES = [
+  ['fish-meal', 0.257],
+  ['spirulina', 0.034],
+  ['wheat-flour', 0.3],
+  ['shrimp', 0.199],
+  ['egg', 0.1435],
+  ['paprika', 0.0075],
+  ['vitamins', 0.01],
+  ['agar', 0.049],
+] as const
 
-const LARDER = ['fish-meal', 'spirulina', 'wheat-flour', 'shrimp', 'egg', 'peas', 'fish-oil', 'paprika', 'vitamins']
+const LARDER = [
+  'fish-meal',
+  'spirulina',
+  'wheat-flour',
+  'shrimp',
+  'egg',
+  'peas',
+  'fish-oil',
+  'paprika',
+  'vitamins',
+]
 
 /** Diets, tray and what is at hand in the kitchen of the loft. */
-export function gelShelf(records: readonly AnyRecord[], begun: Instant, id: () => string): AnyRecord[] {
+export function gelShelf(
+  records: readonly AnyRecord[],
+  begun: Instant,
+  id: () => string,
+): AnyRecord[] {
   const base = { updatedAt: begun, removedAt: null }
   const gudgeon = records.find(r => r.type === 'brood' && r.name === 'Peacock gudgeon')
   const made: unknown[] = [
     {
-      ...base, id: id(), type: 'gel-mix', name: 'Harbour powder', label: { protein: 42, fat: 8, fibre: 3.5, ash: 10, moisture: 7 }, gPerMl: 0.55, costPerKg: 36, particleUm: 125, binder: 'powder', firmness: 'standard', parts: 3,
-      grams: 180, weighedAt: begun, formula: null, broodIds: [], job: 'pick',
+      ...base,
+      id: id(),
+      type: 'gel-mix',
+      name: 'Harbour powder',
+      label: { protein: 42, fat: 8, fibre: 3.5, ash: 10, moisture: 7 },
+      gPerMl: 0.55,
+      costPerKg: 36,
+      particleUm: 125,
+      binder: 'powder',
+      firmness: 'standard',
+      parts: 3,
+      grams: 180,
+      weighedAt: begun,
+      formula: null,
+      broodIds: [],
+      job: 'pick',
     },
     {
-      ...base, id: id(), type: 'gel-mix', name: 'Gudgeon agar', label: { protein: 49.3, fat: 10, fibre: 2, ash: 7, moisture: 0 }, gPerMl: 0.55, costPerKg: 22, particleUm: 125, binder: 'agar', firmness: 'standard', parts: 3,
-      grams: null, weighedAt: null, broodIds: gudgeon ? [gudgeon.id] : [], job: 'pick',
-      formula: { shares: SHARES.map(([ingredient, share]) => ({ id: ingredient, share })), waterByMass: 2.5, sieveUm: 125, objective: 'nearest', targets: { protein: [42, 50], fat: [8, 12], fibre: [0, 4], ash: [0, 14], calcium: 0, phosphorus: 0 } },
+      ...base,
+      id: id(),
+      type: 'gel-mix',
+      name: 'Gudgeon agar',
+      label: { protein: 49.3, fat: 10, fibre: 2, ash: 7, moisture: 0 },
+      gPerMl: 0.55,
+      costPerKg: 22,
+      particleUm: 125,
+      binder: 'agar',
+      firmness: 'standard',
+      parts: 3,
+      grams: null,
+      weighedAt: null,
+      broodIds: gudgeon ? [gudgeon.id] : [],
+      job: 'pick',
+      formula: {
+        shares: SHARES.map(([ingredient, share]) => ({ id: ingredient, share })),
+        waterByMass: 2.5,
+        sieveUm: 125,
+        objective: 'nearest',
+        targets: {
+          protein: [42, 50],
+          fat: [8, 12],
+          fibre: [0, 4],
+          ash: [0, 14],
+          calcium: 0,
+          phosphorus: 0,
+        },
+      },
     },
     { ...base, id: id(), type: 'gel-tray', name: 'Bead mould', form: 'tray', fill: TRAY },
     { ...base, id: id(), type: 'gel-tray', name: 'Flat bag, small', form: 'bag', fill: { ml: 60 } },
   ]
   // What stands in the kitchen, as the table knows it; the shrimp are cheaper by the harbour.
-  const larder = kitchenIngredients([]).filter(i => LARDER.includes(i.id)).map(({ id: basedOn, name, label, calcium, phosphorus, costPerKg, particleUm, milling, gPerMl, role, collagen, most }) => ({
-    ...base, id: id(), type: 'gel-ingredient', basedOn, name, label, calcium, phosphorus, costPerKg: basedOn === 'shrimp' ? 9 : costPerKg, particleUm, milling, gPerMl, role, collagen, most, atHand: true,
-  }))
+  const larder = kitchenIngredients([])
+    .filter(i => LARDER.includes(i.id))
+    .map(
+      ({
+        id: basedOn,
+        name,
+        label,
+        calcium,
+        phosphorus,
+        costPerKg,
+        particleUm,
+        milling,
+        gPerMl,
+        role,
+        collagen,
+        most,
+      }) => ({
+        ...base,
+        id: id(),
+        type: 'gel-ingredient',
+        basedOn,
+        name,
+        label,
+        calcium,
+        phosphorus,
+        costPerKg: basedOn === 'shrimp' ? 9 : costPerKg,
+        particleUm,
+        milling,
+        gPerMl,
+        role,
+        collagen,
+        most,
+        atHand: true,
+      }),
+    )
   return [...made, ...larder].map(r => anyRecord.parse(r))
 }
 
@@ -47,20 +142,39 @@ export const loftBatch = () => {
 }
 
 /** Somebody counted the box this week: what is in it lasts for some days. */
-export function countedBox(records: readonly AnyRecord[], entries: readonly Entry[], past: readonly RoundOccurrence[], now: Instant, makeId: (ms: number) => string): Entry[] {
+export function countedBox(
+  records: readonly AnyRecord[],
+  entries: readonly Entry[],
+  past: readonly RoundOccurrence[],
+  now: Instant,
+  makeId: (ms: number) => string,
+): Entry[] {
   const last = past.at(-1)!
   const at = addHours(last.at, 0.95)
   const days = (pieces: number, count: Entry | null) => {
     const state = roomState(records, count === null ? entries : [...entries, count], now)!
-    return { cover: coverNow(state, GEL_DAYS + 3).find(c => c.mix.broodIds.length === 0), boxes: state.gel.boxes, pieces }
+    return {
+      cover: coverNow(state, GEL_DAYS + 3).find(c => c.mix.broodIds.length === 0),
+      boxes: state.gel.boxes,
+      pieces,
+    }
   }
   const counts: Entry[] = []
   const { boxes, cover } = days(0, null)
   const mine = boxes.filter(b => b.mixId === cover?.mix.id)
   const id = makeId(toMs(at))
-  const counted = (box: (typeof mine)[number], pieces: number) => entry.parse({
-    id, at, by: 'phone loft', act: id, supersedes: null, answers: null, kind: 'gel.counted', subject: { type: 'gel-box', id: box.id }, data: { boxId: box.id, boxName: box.name, pieces },
-  })
+  const counted = (box: (typeof mine)[number], pieces: number) =>
+    entry.parse({
+      id,
+      at,
+      by: 'phone loft',
+      act: id,
+      supersedes: null,
+      answers: null,
+      kind: 'gel.counted',
+      subject: { type: 'gel-box', id: box.id },
+      data: { boxId: box.id, boxName: box.name, pieces },
+    })
   const box = mine[0]
   if (!box) return counts
   for (let pieces = 0; pieces <= box.piecesMade; pieces += 0.5) {

@@ -6,6 +6,9 @@ export function idMaker(chance: RandomStream) {
   let last = 0
   return (ms: number) => {
     last = Math.max(Math.floor(ms), last + 1)
-    return makeId(last, Uint8Array.from({ length: 10 }, () => chance.integer(0, 255)))
+    return makeId(
+      last,
+      Uint8Array.from({ length: 10 }, () => chance.integer(0, 255)),
+    )
   }
 }

@@ -23,21 +23,45 @@ const CUP_ML = 200
  * The log of some weeks, lived round by round: one person does what Renatus proposes, with the luck and the sloppiness of a person.
  * Uses the same planner as the page, so that the demo never shows what the app would not say.
  */
-export function livedWeeks(records: readonly AnyRecord[], rounds: readonly RoundOccurrence[], chance: RandomStream, id: (ms: number) => string): Entry[] {
+export function livedWeeks(
+  records: readonly AnyRecord[],
+  rounds: readonly RoundOccurrence[],
+  chance: RandomStream,
+  id: (ms: number) => string,
+): Entry[] {
   const log: Entry[] = []
   let harvests = 0
   let known = learnRoom(records, log)!
   const write = (at: Instant, answers: string | null, drafts: readonly Draft[]) => {
     const act = id(toMs(at))
-    for (const d of drafts) log.push(entry.parse({ id: id(toMs(at)), at, by: 'phone loft', act, supersedes: null, answers, ...d }))
-    if (drafts.some(d => d.kind === 'hatch.harvested')) known = learnRoom(records, log, known.cache)!
+    for (const d of drafts)
+      log.push(
+        entry.parse({
+          id: id(toMs(at)),
+          at,
+          by: 'phone loft',
+          act,
+          supersedes: null,
+          answers,
+          ...d,
+        }),
+      )
+    if (drafts.some(d => d.kind === 'hatch.harvested'))
+      known = learnRoom(records, log, known.cache)!
   }
   for (const occurrence of rounds) {
     // Stops are done one after another; each changes what the next one is.
     const done = new Set<string>()
     for (let step = 0; step < 24; step++) {
       const at = addHours(occurrence.at, 0.05 + step * 0.035)
-      const state = roomState(records.map(r => (r.removedAt !== null && r.removedAt > at ? { ...r, removedAt: null } : r)), log, at, known.learned)
+      const state = roomState(
+        records.map(r =>
+          r.removedAt !== null && r.removedAt > at ? { ...r, removedAt: null } : r,
+        ),
+        log,
+        at,
+        known.learned,
+      )
       const round = state && buildRound(state)
       const open = round?.stops.filter(s => !done.has(s.key)) ?? []
       if (!state || !round || round.current.key !== occurrence.key || open.length === 0) break
@@ -53,7 +77,14 @@ export function livedWeeks(records: readonly AnyRecord[], rounds: readonly Round
     }
     if (chance.next() < 0.12) {
       const run = roomState(records, log, occurrence.at)?.runs.findLast(r => r.endedAt === null)
-      if (run) write(addHours(occurrence.at, 0.9), null, [{ kind: 'hatch.temperature', subject: { type: 'hatch', id: run.id }, data: { hatchId: run.id, temperatureC: Math.round(chance.normal(26, 0.5) * 10) / 10 } }])
+      if (run)
+        write(addHours(occurrence.at, 0.9), null, [
+          {
+            kind: 'hatch.temperature',
+            subject: { type: 'hatch', id: run.id },
+            data: { hatchId: run.id, temperatureC: Math.round(chance.normal(26, 0.5) * 10) / 10 },
+          },
+        ])
     }
   }
   return log
@@ -66,21 +97,84 @@ function draftsFor(stop: Stop, round: Round, state: RoomState, c: Context): Draf
       const { planned: p } = stop
       const subject = { type: 'hatch', id: c.id(ms) }
       return [
-        { kind: 'hatch.started', subject, data: { hatchId: subject.id, vesselId: p.vessel.id, lotId: p.lot.id, saltId: p.salt!.id, waterL: p.waterL, saltG: p.saltG, cystsG: p.cystsG, sodaG: p.soda?.firstG ?? 0, temperatureC: p.vessel.temperatureC, lit: p.vessel.lit, decapsulated: false, pullsAt: p.pulls.map(x => x.at), proposed: null } },
-        { kind: 'clock.started', subject, data: { clockId: c.id(ms), label: `${p.vessel.name} to first pull`, endsAt: p.pulls[0]!.at, about: subject } },
+        {
+          kind: 'hatch.started',
+          subject,
+          data: {
+            hatchId: subject.id,
+            vesselId: p.vessel.id,
+            lotId: p.lot.id,
+            saltId: p.salt!.id,
+            waterL: p.waterL,
+            saltG: p.saltG,
+            cystsG: p.cystsG,
+            sodaG: p.soda?.firstG ?? 0,
+            temperatureC: p.vessel.temperatureC,
+            lit: p.vessel.lit,
+            decapsulated: false,
+            pullsAt: p.pulls.map(x => x.at),
+            proposed: null,
+          },
+        },
+        {
+          kind: 'clock.started',
+          subject,
+          data: {
+            clockId: c.id(ms),
+            label: `${p.vessel.name} to first pull`,
+            endsAt: p.pulls[0]!.at,
+            about: subject,
+          },
+        },
       ]
     }
-    case 'harvest': return harvestDrafts(stop, round, state.lots[0]!.state.hatch, state.vessels.find(v => v.id === stop.pull.run.setup.vesselId)!.name, c)
-    case 'tank': return tankDrafts(stop, round, state, c)
-    case 'empty': return [{ kind: 'hatch.emptied', subject: { type: 'hatch', id: stop.run.id }, data: { hatchId: stop.run.id, reason: 'spent' } }]
-    case 'discard': return [{ kind: 'store.discarded', subject: { type: 'store', id: stop.store.id }, data: { storeId: stop.store.id, reason: 'past its hours in the fridge' } }]
+    case 'harvest':
+      return harvestDrafts(
+        stop,
+        round,
+        state.lots[0]!.state.hatch,
+        state.vessels.find(v => v.id === stop.pull.run.setup.vesselId)!.name,
+        c,
+      )
+    case 'tank':
+      return tankDrafts(stop, round, state, c)
+    case 'empty':
+      return [
+        {
+          kind: 'hatch.emptied',
+          subject: { type: 'hatch', id: stop.run.id },
+          data: { hatchId: stop.run.id, reason: 'spent' },
+        },
+      ]
+    case 'discard':
+      return [
+        {
+          kind: 'store.discarded',
+          subject: { type: 'store', id: stop.store.id },
+          data: { storeId: stop.store.id, reason: 'past its hours in the fridge' },
+        },
+      ]
     // Cultures lived their weeks apart (cultures.ts); no plan is kept while they did.
-    case 'culture': case 'looks': case 'begin': case 'order': case 'restock': return []
-    case 'tub': case 'cook': case 'old-gel': return gelDrafts(stop, c)
+    case 'culture':
+    case 'looks':
+    case 'begin':
+    case 'order':
+    case 'restock':
+      return []
+    case 'tub':
+    case 'cook':
+    case 'old-gel':
+      return gelDrafts(stop, c)
   }
 }
 
-function harvestDrafts(stop: Extract<Stop, { type: 'harvest' }>, round: Round, believedHatch: number, vesselName: string, c: Context): Draft[] {
+function harvestDrafts(
+  stop: Extract<Stop, { type: 'harvest' }>,
+  round: Round,
+  believedHatch: number,
+  vesselName: string,
+  c: Context,
+): Draft[] {
   const { pull } = stop
   const hatchId = pull.run.id
   const failed = c.harvest === 17
@@ -91,15 +185,49 @@ function harvestDrafts(stop: Extract<Stop, { type: 'harvest' }>, round: Round, b
   const perMl = nauplii / CUP_ML
   const samples = 3
   const sampleMl = 0.1
-  const animals = Math.max(0, Math.round(c.chance.normal(perMl * samples * sampleMl, Math.sqrt(perMl * samples * sampleMl))))
-  const found = counted ? Math.max(1, (animals / (samples * sampleMl)) * CUP_ML) : failed ? nauplii : pull.nauplii
+  const animals = Math.max(
+    0,
+    Math.round(c.chance.normal(perMl * samples * sampleMl, Math.sqrt(perMl * samples * sampleMl))),
+  )
+  const found = counted
+    ? Math.max(1, (animals / (samples * sampleMl)) * CUP_ML)
+    : failed
+      ? nauplii
+      : pull.nauplii
   const wanted = stop.meals.reduce((n, m) => n + m.nauplii / pull.energy, 0)
   const scale = Math.min(1, found / Math.max(1, wanted))
   const last = pull.pullNo >= pull.ofPulls
-  const drafts: Draft[] = [{ kind: 'hatch.harvested', subject: { type: 'hatch', id: hatchId }, data: { hatchId, seen: failed ? 'failed' : 'good', count: counted ? { animals, samples, sampleMl } : null, volumeMl: CUP_ML, nauplii: found, energy: pull.energy, finished: last } }]
+  const drafts: Draft[] = [
+    {
+      kind: 'hatch.harvested',
+      subject: { type: 'hatch', id: hatchId },
+      data: {
+        hatchId,
+        seen: failed ? 'failed' : 'good',
+        count: counted ? { animals, samples, sampleMl } : null,
+        volumeMl: CUP_ML,
+        nauplii: found,
+        energy: pull.energy,
+        finished: last,
+      },
+    },
+  ]
   for (const meal of stop.meals) {
     const n = (meal.nauplii / pull.energy) * scale
-    drafts.push({ kind: 'tank.fed', subject: { type: 'tank', id: meal.tank.id }, data: { tankId: meal.tank.id, roundKey: round.current.key, nauplii: n, ml: (n / found) * CUP_ML, cubes: null, energy: pull.energy, source: { kind: 'harvest', id: hatchId }, partial: false } })
+    drafts.push({
+      kind: 'tank.fed',
+      subject: { type: 'tank', id: meal.tank.id },
+      data: {
+        tankId: meal.tank.id,
+        roundKey: round.current.key,
+        nauplii: n,
+        ml: (n / found) * CUP_ML,
+        cubes: null,
+        energy: pull.energy,
+        source: { kind: 'harvest', id: hatchId },
+        partial: false,
+      },
+    })
   }
   const left = found - wanted * scale
   if (left > 200) {
@@ -107,19 +235,61 @@ function harvestDrafts(stop: Extract<Stop, { type: 'harvest' }>, round: Round, b
     const freeze = FROZEN.includes(c.harvest)
     if (!freeze) {
       const about = { type: 'store', id: storeId }
-      drafts.push({ kind: 'clock.started', subject: about, data: { clockId: c.id(toMs(c.at)), label: 'Fridge: feed out by', endsAt: addHours(c.at, HATCH.fridgeHoldH), about } })
+      drafts.push({
+        kind: 'clock.started',
+        subject: about,
+        data: {
+          clockId: c.id(toMs(c.at)),
+          label: 'Fridge: feed out by',
+          endsAt: addHours(c.at, HATCH.fridgeHoldH),
+          about,
+        },
+      })
     }
-    drafts.push({ kind: 'nauplii.stored', subject: { type: 'store', id: storeId }, data: { storeId, hatchId, form: freeze ? 'freezer' : 'fridge', nauplii: left, volumeMl: freeze ? null : (left / found) * CUP_ML, cubes: freeze ? 12 : null, energy: pull.energy } })
+    drafts.push({
+      kind: 'nauplii.stored',
+      subject: { type: 'store', id: storeId },
+      data: {
+        storeId,
+        hatchId,
+        form: freeze ? 'freezer' : 'fridge',
+        nauplii: left,
+        volumeMl: freeze ? null : (left / found) * CUP_ML,
+        cubes: freeze ? 12 : null,
+        energy: pull.energy,
+      },
+    })
   }
   const next = pull.run.setup.pullsAt[pull.pullNo]
   if (!last && next) {
     const about = { type: 'hatch', id: hatchId }
-    drafts.push({ kind: 'clock.started', subject: about, data: { clockId: c.id(toMs(c.at)), label: `${vesselName} to second pull`, endsAt: next, about } })
+    drafts.push({
+      kind: 'clock.started',
+      subject: about,
+      data: {
+        clockId: c.id(toMs(c.at)),
+        label: `${vesselName} to second pull`,
+        endsAt: next,
+        about,
+      },
+    })
   }
   const settle = c.id(toMs(c.at))
   if (c.harvest % 4 === 0) {
     const about = { type: 'harvest', id: hatchId }
-    drafts.push({ kind: 'clock.started', subject: about, data: { clockId: settle, label: 'Shells rising', endsAt: addHours(c.at, SETTLE_MINUTES / 60), about } }, { kind: 'clock.seen', subject: about, data: { clockId: settle } })
+    drafts.push(
+      {
+        kind: 'clock.started',
+        subject: about,
+        data: {
+          clockId: settle,
+          label: 'Shells rising',
+          endsAt: addHours(c.at, SETTLE_MINUTES / 60),
+          about,
+        },
+      },
+      { kind: 'clock.seen', subject: about, data: { clockId: settle } },
+    )
   }
   return drafts
 }

@@ -10,17 +10,26 @@ const files = new Set([...html.matchAll(/(?:src|href)="(\/_nuxt\/[^"]+\.js)"/g)]
 // A chunk pulls in what it imports statically, whether the HTML names it or not.
 for (const file of files) {
   const code = readFileSync(`${pub}${file}`, 'utf8')
-  for (const m of code.matchAll(/(?:^|[;}\s])(?:import|export)\s*(?:[\w*{][^'"()]*from\s*)?["']\.\/([^"']+\.js)["']/g)) files.add(`/_nuxt/${m[1]}`)
+  for (const m of code.matchAll(
+    /(?:^|[;}\s])(?:import|export)\s*(?:[\w*{][^'"()]*from\s*)?["']\.\/([^"']+\.js)["']/g,
+  ))
+    files.add(`/_nuxt/${m[1]}`)
 }
 // The home view itself is a lazy chunk of the router: count what the first page pulls in.
-const home = [...files].map(f => readFileSync(`${pub}${f}`, 'utf8')).join('').match(/path:"\/",component:\(\)=>\w+\(\(\)=>import\("\.\/([^"]+\.js)"\)/)
+const home = [...files]
+  .map(f => readFileSync(`${pub}${f}`, 'utf8'))
+  .join('')
+  .match(/path:"\/",component:\(\)=>\w+\(\(\)=>import\("\.\/([^"]+\.js)"\)/)
 if (home) {
   const queue = [`/_nuxt/${home[1]}`]
   for (const file of queue) {
     if (files.has(file)) continue
     files.add(file)
     const code = readFileSync(`${pub}${file}`, 'utf8')
-    for (const m of code.matchAll(/(?:^|[;}\s])(?:import|export)\s*(?:[\w*{][^'"()]*from\s*)?["']\.\/([^"']+\.js)["']/g)) queue.push(`/_nuxt/${m[1]}`)
+    for (const m of code.matchAll(
+      /(?:^|[;}\s])(?:import|export)\s*(?:[\w*{][^'"()]*from\s*)?["']\.\/([^"']+\.js)["']/g,
+    ))
+      queue.push(`/_nuxt/${m[1]}`)
   }
 }
 let total = 0
@@ -33,5 +42,7 @@ for (const file of files) {
   total += gzipSync(code).length
 }
 const kb = total / 1000
-console.log(`Home view: ${files.size} chunks, ${kb.toFixed(0)} kB of gzip JavaScript (limit ${LIMIT_KB}).`)
+console.log(
+  `Home view: ${files.size} chunks, ${kb.toFixed(0)} kB of gzip JavaScript (limit ${LIMIT_KB}).`,
+)
 if (files.size === 0 || kb > LIMIT_KB) process.exit(1)

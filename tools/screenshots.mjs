@@ -14,13 +14,31 @@ const SHOTS = [
   { file: 'brood.png', path: 'brood', wait: '[data-testid=next-change]' },
   { file: 'bench.png', path: '/bench', wait: 'canvas' },
   { file: 'harvest.png', path: 'harvest' },
-  { file: 'shelf.png', path: '/shelf', wait: '[data-testid="culture-Leaf jar 2"]', act: page => page.waitForTimeout(6000) },
-  { file: 'culture.png', path: '/shelf', wait: '[data-testid="culture-Oar bucket"]', act: openCulture },
+  {
+    file: 'shelf.png',
+    path: '/shelf',
+    wait: '[data-testid="culture-Leaf jar 2"]',
+    act: page => page.waitForTimeout(6000),
+  },
+  {
+    file: 'culture.png',
+    path: '/shelf',
+    wait: '[data-testid="culture-Oar bucket"]',
+    act: openCulture,
+  },
   { file: 'start.png', path: '/shelf/start?food=moina', act: startMoina },
   { file: 'method.png', path: '/methods/moina/yeast-and-spirulina' },
   { file: 'count-picture.png', path: '/count', act: countPicture },
   { file: 'ahead.png', path: '/ahead', wait: '[data-testid=decision-0]' },
-  { file: 'ahead-phone.png', path: '/ahead', wait: '[data-testid=decision-0]', width: 390, height: 844, act: page => page.getByTestId('cover-Scarlet badis').evaluate(e => e.scrollIntoView({ block: 'start' })) },
+  {
+    file: 'ahead-phone.png',
+    path: '/ahead',
+    wait: '[data-testid=decision-0]',
+    width: 390,
+    height: 844,
+    act: page =>
+      page.getByTestId('cover-Scarlet badis').evaluate(e => e.scrollIntoView({ block: 'start' })),
+  },
   { file: 'gel.png', path: '/gel' },
   { file: 'gel-formula.png', path: '/gel', wait: '[data-testid=cover]', act: openFormula },
   { file: 'log.png', path: '/log' },
@@ -40,24 +58,60 @@ async function openCulture(page) {
 async function openFormula(page) {
   await page.getByRole('link', { name: 'Formula for it' }).first().click()
   await page.getByTestId('composition').waitFor()
-  await page.getByRole('heading', { name: 'The mix' }).evaluate(e => e.scrollIntoView({ block: 'start' }))
+  await page
+    .getByRole('heading', { name: 'The mix' })
+    .evaluate(e => e.scrollIntoView({ block: 'start' }))
 }
 async function countPicture(page) {
   await page.getByRole('tab', { name: 'Picture' }).click()
   const field = await page.request.get(`${base}/api/camera/4711`)
-  await page.getByTestId('picture-file').setInputFiles({ name: 'drop.png', mimeType: 'image/png', buffer: await field.body() })
+  await page
+    .getByTestId('picture-file')
+    .setInputFiles({ name: 'drop.png', mimeType: 'image/png', buffer: await field.body() })
   await page.getByTestId('in-picture').waitFor()
-  await page.getByRole('tab', { name: 'Picture' }).evaluate(e => e.scrollIntoView({ block: 'start' }))
+  await page
+    .getByRole('tab', { name: 'Picture' })
+    .evaluate(e => e.scrollIntoView({ block: 'start' }))
 }
 
 if (!existsSync(`${root}/.output/server/index.mjs`)) run('npm', ['run', '-s', 'build'])
-const server = spawn(process.execPath, ['.output/server/index.mjs'], { cwd: root, env: { ...process.env, PORT: String(PORT) }, stdio: 'ignore' })
+const server = spawn(process.execPath, ['.output/server/index.mjs'], {
+  cwd: root,
+  env: { ...process.env, PORT: String(PORT) },
+  stdio: 'ignore',
+})
 const base = `http://localhost:${PORT}`
-for (let i = 0; i < 100 && !await fetch(`${base}/api/health`).then(r => r.ok, () => false); i++) await new Promise(resolve => setTimeout(resolve, 100))
-const browser = await chromium.launch({ executablePath: findChromium(), args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+for (
+  let i = 0;
+  i < 100 &&
+  !(await fetch(`${base}/api/health`).then(
+    r => r.ok,
+    () => false,
+  ));
+  i++
+)
+  await new Promise(resolve => setTimeout(resolve, 100))
+const browser = await chromium.launch({
+  executablePath: findChromium(),
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+})
 try {
   for (const shot of SHOTS) {
-    const context = await browser.newContext({ viewport: { width: shot.width ?? 1280, height: shot.height ?? 800 }, colorScheme: shot.theme ?? 'light', timezoneId: 'Europe/Berlin', locale: 'en-GB', serviceWorkers: 'block' })
+    const context = await browser.newContext({
+      viewport: { width: shot.width ?? 1280, height: shot.height ?? 800 },
+      colorScheme: shot.theme ?? 'light',
+      timezoneId: 'Europe/Berlin',
+      locale: 'en-GB',
+      serviceWorkers: 'block',
+    })
     const page = await context.newPage()
     await page.clock.install({ time: AT })
     await page.goto(shot.own ? `${base}${shot.path}` : `${base}/?room=demo`)
@@ -65,15 +119,28 @@ try {
       await page.getByRole('article').first().waitFor({ timeout: 60_000 })
       // The clock that has just ended is answered, so that the view itself is seen.
       const seen = page.getByRole('button', { name: /^Seen/ })
-      while (await seen.count() > 0) {
-        await seen.first().click({ timeout: 3000 }).catch(() => {}) // it may be answered while it is looked for
+      while ((await seen.count()) > 0) {
+        await seen
+          .first()
+          .click({ timeout: 3000 })
+          .catch(() => {}) // it may be answered while it is looked for
         await page.waitForTimeout(200)
       }
       if (shot.path === 'brood') {
         await page.goto(`${base}/broods`)
         await page.getByRole('link', { name: 'Scarlet badis', exact: true }).waitFor()
       }
-      const path = shot.path === 'brood' ? await page.getByRole('link', { name: 'Scarlet badis', exact: true }).getAttribute('href') : shot.path === 'harvest' ? await page.getByRole('link', { name: 'Harvest', exact: true }).first().getAttribute('href') : shot.path
+      const path =
+        shot.path === 'brood'
+          ? await page
+              .getByRole('link', { name: 'Scarlet badis', exact: true })
+              .getAttribute('href')
+          : shot.path === 'harvest'
+            ? await page
+                .getByRole('link', { name: 'Harvest', exact: true })
+                .first()
+                .getAttribute('href')
+            : shot.path
       if (path !== '/') await page.goto(`${base}${path}`)
     }
     await page.getByRole('heading', { level: 1 }).waitFor()

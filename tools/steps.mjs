@@ -8,7 +8,11 @@ export const root = fileURLToPath(new URL('..', import.meta.url))
 /** Runs a command in the project folder; ends this process with its code when it fails. */
 export function run(command, args, env = {}) {
   const started = Date.now()
-  const { status } = spawnSync(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1', ...env } })
+  const { status } = spawnSync(command, args, {
+    cwd: root,
+    stdio: 'inherit',
+    env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1', ...env },
+  })
   if (status !== 0) {
     console.error(`\nFailed: ${command} ${args.join(' ')}`)
     process.exit(status ?? 1)
@@ -18,17 +22,27 @@ export function run(command, args, env = {}) {
 
 /** Runs rows of commands beside each other, so that no core waits; what fails ends everything. */
 export async function runBeside(rows) {
-  await Promise.all(rows.map(async (row) => {
-    for (const [command, ...args] of row) {
-      const started = Date.now()
-      const status = await new Promise(resolve => spawn(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' } }).on('exit', resolve))
-      if (status !== 0) {
-        console.error(`\nFailed: ${command} ${args.join(' ')}`)
-        process.exit(status ?? 1)
+  await Promise.all(
+    rows.map(async row => {
+      for (const [command, ...args] of row) {
+        const started = Date.now()
+        const status = await new Promise(resolve =>
+          spawn(command, args, {
+            cwd: root,
+            stdio: 'inherit',
+            env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' },
+          }).on('exit', resolve),
+        )
+        if (status !== 0) {
+          console.error(`\nFailed: ${command} ${args.join(' ')}`)
+          process.exit(status ?? 1)
+        }
+        console.log(
+          `[${((Date.now() - started) / 1000).toFixed(0)} s] ${command} ${args.join(' ')}`,
+        )
       }
-      console.log(`[${((Date.now() - started) / 1000).toFixed(0)} s] ${command} ${args.join(' ')}`)
-    }
-  }))
+    }),
+  )
 }
 
 export function checkNode() {
@@ -51,20 +65,29 @@ export function findHeadless() {
   if (process.env.CHROMIUM) return process.env.CHROMIUM
   if (!existsSync(HEADLESS) && process.getuid?.() === 0) {
     spawnSync('apt-get', ['update'], { stdio: 'inherit' })
-    spawnSync('apt-get', ['install', '-y', '--no-install-recommends', 'chromium-headless-shell'], { stdio: 'inherit', env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } })
+    spawnSync('apt-get', ['install', '-y', '--no-install-recommends', 'chromium-headless-shell'], {
+      stdio: 'inherit',
+      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+    })
   }
   return existsSync(HEADLESS) ? HEADLESS : findChromium()
 }
 
 /** Debian's Chromium, through apt when it is missing and this is root. */
 export function findChromium() {
-  const found = [process.env.CHROMIUM, '/usr/bin/chromium', '/usr/bin/chromium-browser'].find(path => path && existsSync(path))
+  const found = [process.env.CHROMIUM, '/usr/bin/chromium', '/usr/bin/chromium-browser'].find(
+    path => path && existsSync(path),
+  )
   if (found) return found
   if (process.getuid?.() !== 0) {
-    console.error('Chromium is missing. Install it first: sudo apt-get update && sudo apt-get install -y chromium\nOr set CHROMIUM to the path of one.')
+    console.error(
+      'Chromium is missing. Install it first: sudo apt-get update && sudo apt-get install -y chromium\nOr set CHROMIUM to the path of one.',
+    )
     process.exit(1)
   }
   run('apt-get', ['update'])
-  run('apt-get', ['install', '-y', '--no-install-recommends', 'chromium'], { DEBIAN_FRONTEND: 'noninteractive' })
+  run('apt-get', ['install', '-y', '--no-install-recommends', 'chromium'], {
+    DEBIAN_FRONTEND: 'noninteractive',
+  })
   return '/usr/bin/chromium'
 }

@@ -5,7 +5,12 @@ checkNode()
 install()
 const chromium = findHeadless()
 await runBeside([
-  [['npm', 'run', '-s', 'lint'], ['npm', 'run', '-s', 'types'], ['npm', 'run', '-s', 'build'], ['npm', 'run', '-s', 'size']],
+  [
+    ['npm', 'run', '-s', 'lint'],
+    ['npm', 'run', '-s', 'types'],
+    ['npm', 'run', '-s', 'build'],
+    ['npm', 'run', '-s', 'size'],
+  ],
   [['npm', 'run', '-s', 'unit']],
 ])
 run('npm', ['run', '-s', 'e2e'], { CHROMIUM: chromium })

@@ -1,7 +1,9 @@
 import type { Clock } from '@renatus/core/stock/clocks'
 
 /** A clock as a calendar event with an alarm at its end. The calendar package is loaded when it is asked for. */
-export async function clockCalendar(clock: Pick<Clock, 'id' | 'label' | 'endsAt'>): Promise<string> {
+export async function clockCalendar(
+  clock: Pick<Clock, 'id' | 'label' | 'endsAt'>,
+): Promise<string> {
   const { createEvent } = await import('ics')
   const { error, value } = createEvent({
     uid: `${clock.id}@renatus.local`,
@@ -11,7 +13,9 @@ export async function clockCalendar(clock: Pick<Clock, 'id' | 'label' | 'endsAt'
     startInputType: 'utc',
     startOutputType: 'utc',
     duration: { minutes: 15 },
-    alarms: [{ action: 'display', description: clock.label, trigger: { minutes: 0, before: true } }],
+    alarms: [
+      { action: 'display', description: clock.label, trigger: { minutes: 0, before: true } },
+    ],
   })
   if (error || !value) throw error ?? new Error('no calendar text')
   return value

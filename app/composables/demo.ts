@@ -21,7 +21,9 @@ export async function openDemoRoom(): Promise<void> {
   const today = `${localDateOf(now, timeZone)} ${timeZone}`
   if ((await room.db.meta.get(MADE_ON))?.value === today) return
   makingDemo.value = true
-  const worker = new Worker(new URL('../workers/demo.worker.ts', import.meta.url), { type: 'module' })
+  const worker = new Worker(new URL('../workers/demo.worker.ts', import.meta.url), {
+    type: 'module',
+  })
   try {
     await importRoom(room.db, await wrap<DemoMaker>(worker).make(now, timeZone), 'replace')
     // Marked before it is learned from: a reload meanwhile must not make it again, over what was written in it.

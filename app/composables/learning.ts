@@ -6,14 +6,42 @@ import type { Learner } from '~/workers/learn.worker'
 
 /** Entries that can teach something, or take it back. */
 const TEACH: ReadonlySet<EntryKind> = new Set<EntryKind>([
-  'hatch.started', 'hatch.temperature', 'hatch.harvested', 'hatch.emptied', 'culture.looked', 'culture.did', 'culture.temperature', 'culture.harvested', 'culture.refused', 'culture.ended',
-  'sample.counted', 'water.read', 'lot.measured', 'tool.measured', 'learning.reset', 'undone',
+  'hatch.started',
+  'hatch.temperature',
+  'hatch.harvested',
+  'hatch.emptied',
+  'culture.looked',
+  'culture.did',
+  'culture.temperature',
+  'culture.harvested',
+  'culture.refused',
+  'culture.ended',
+  'sample.counted',
+  'water.read',
+  'lot.measured',
+  'tool.measured',
+  'learning.reset',
+  'undone',
 ])
-const TAUGHT: ReadonlySet<AnyRecord['type']> = new Set<AnyRecord['type']>(['room', 'lot', 'tool', 'culture'])
+const TAUGHT: ReadonlySet<AnyRecord['type']> = new Set<AnyRecord['type']>([
+  'room',
+  'lot',
+  'tool',
+  'culture',
+])
 
 /** Changes when there may be something new to learn. */
-export const learningPosition = (records: readonly AnyRecord[], entries: readonly Entry[]): string =>
-  `${entries.filter(e => TEACH.has(e.kind)).map(e => e.id).join('')} ${records.filter(r => TAUGHT.has(r.type)).map(r => r.id + r.updatedAt).join('')}`
+export const learningPosition = (
+  records: readonly AnyRecord[],
+  entries: readonly Entry[],
+): string =>
+  `${entries
+    .filter(e => TEACH.has(e.kind))
+    .map(e => e.id)
+    .join('')} ${records
+    .filter(r => TAUGHT.has(r.type))
+    .map(r => r.id + r.updatedAt)
+    .join('')}`
 
 /** True while the log is being worked through. */
 export const learningNow = ref(false)
@@ -29,7 +57,9 @@ export function learn(database: string): Promise<void> {
   const mine = queue.then(async () => {
     waiting.delete(database)
     learningNow.value = true
-    learner ??= wrap<Learner>(new Worker(new URL('../workers/learn.worker.ts', import.meta.url), { type: 'module' }))
+    learner ??= wrap<Learner>(
+      new Worker(new URL('../workers/learn.worker.ts', import.meta.url), { type: 'module' }),
+    )
     try {
       await learner.learn(database)
     } finally {

@@ -5,7 +5,10 @@ import type { CultureRecord } from '@renatus/core/records/records'
 import { newId } from '~/db/newId'
 import type { CultureDraft } from './useCultureActions'
 
-export type NewCulture = Omit<CultureDraft, 'id' | 'type' | 'code' | 'order' | 'logged' | 'depthCm' | 'widthCm' | 'matterGPerL'>
+export type NewCulture = Omit<
+  CultureDraft,
+  'id' | 'type' | 'code' | 'order' | 'logged' | 'depthCm' | 'widthCm' | 'matterGPerL'
+>
 
 /** Records for new vessels, each with a code of its own that no running culture carries. */
 export function newCultures(state: RoomState, wanted: readonly NewCulture[]): CultureDraft[] {
@@ -14,7 +17,17 @@ export function newCultures(state: RoomState, wanted: readonly NewCulture[]): Cu
   return wanted.map((w, i) => {
     const code = codeFor(w.name, taken)
     taken.add(code)
-    return { ...w, id: newId(), type: 'culture', code, order: last + 1 + i, logged: true, depthCm: null, widthCm: null, matterGPerL: null }
+    return {
+      ...w,
+      id: newId(),
+      type: 'culture',
+      code,
+      order: last + 1 + i,
+      logged: true,
+      depthCm: null,
+      widthCm: null,
+      matterGPerL: null,
+    }
   })
 }
 
@@ -30,7 +43,21 @@ export function nextNames(name: string, count: number, used: ReadonlySet<string>
 }
 
 /** A vessel like another one, in a place. */
-export const likeCulture = (c: CultureRecord, over: Partial<NewCulture> & Pick<NewCulture, 'name' | 'startedAt' | 'starter'>): NewCulture => ({
-  foodId: c.foodId, methodId: c.methodId, kind: c.kind, placeId: c.placeId, level: c.level ?? 'middle', containerId: null, vesselKind: c.vesselKind ?? null,
-  litres: c.litres, temperatureC: c.temperatureC, warmth: c.warmth ?? 'own', setId: null, mother: false, ...over,
+export const likeCulture = (
+  c: CultureRecord,
+  over: Partial<NewCulture> & Pick<NewCulture, 'name' | 'startedAt' | 'starter'>,
+): NewCulture => ({
+  foodId: c.foodId,
+  methodId: c.methodId,
+  kind: c.kind,
+  placeId: c.placeId,
+  level: c.level ?? 'middle',
+  containerId: null,
+  vesselKind: c.vesselKind ?? null,
+  litres: c.litres,
+  temperatureC: c.temperatureC,
+  warmth: c.warmth ?? 'own',
+  setId: null,
+  mother: false,
+  ...over,
 })

@@ -13,7 +13,9 @@ export function useCultureReadings(ids: Ref<readonly string[]>, ahead = false) {
   const room = useRoomStore()
   const readings = shallowRef<ReadonlyMap<string, CultureReading>>(new Map())
   const busy = ref(false)
-  const worker = new Worker(new URL('../workers/cultures.worker.ts', import.meta.url), { type: 'module' })
+  const worker = new Worker(new URL('../workers/cultures.worker.ts', import.meta.url), {
+    type: 'module',
+  })
   const reader: Remote<CultureReader> = wrap<CultureReader>(worker)
   onScopeDispose(() => worker.terminate())
   let turn = 0
@@ -21,13 +23,23 @@ export function useCultureReadings(ids: Ref<readonly string[]>, ahead = false) {
     const mine = ++turn
     if (ids.value.length === 0) return
     busy.value = true
-    await reader.read(DATABASES[room.which], [...ids.value], room.now, ahead, proxy((r: CultureReading) => {
-      if (mine === turn) readings.value = new Map(readings.value).set(r.id, r)
-    }))
+    await reader.read(
+      DATABASES[room.which],
+      [...ids.value],
+      room.now,
+      ahead,
+      proxy((r: CultureReading) => {
+        if (mine === turn) readings.value = new Map(readings.value).set(r.id, r)
+      }),
+    )
     if (mine === turn) busy.value = false
   }
   const quarter = () => Math.floor(Date.parse(room.now) / 900_000)
   // The list is made anew every minute; only another list is another question.
-  watch([() => ids.value.join(' '), () => room.entries, () => room.state?.learned, quarter], () => void read(), { immediate: true })
+  watch(
+    [() => ids.value.join(' '), () => room.entries, () => room.state?.learned, quarter],
+    () => void read(),
+    { immediate: true },
+  )
   return { readings, busy }
 }

@@ -10,11 +10,19 @@ const EXPORT_EVERY_DAYS = 7
 export function useExportAge() {
   const room = useRoomStore()
   const at = useLive(() => lastExport(room.db), toRef(room, 'db'))
-  const began = computed(() => room.entries?.reduce((first, e) => (e.at < first ? e.at : first), room.now) ?? room.now)
-  const days = computed(() => (Date.parse(room.now) - Date.parse(at.value ?? began.value)) / 86_400_000)
+  const began = computed(
+    () => room.entries?.reduce((first, e) => (e.at < first ? e.at : first), room.now) ?? room.now,
+  )
+  const days = computed(
+    () => (Date.parse(room.now) - Date.parse(at.value ?? began.value)) / 86_400_000,
+  )
   return {
     at,
     due: computed(() => at.value !== undefined && days.value >= EXPORT_EVERY_DAYS),
-    text: computed(() => (at.value ? `The last one is ${Math.floor(days.value)} days old.` : 'This device never exported; if it breaks, the room is gone.')),
+    text: computed(() =>
+      at.value
+        ? `The last one is ${Math.floor(days.value)} days old.`
+        : 'This device never exported; if it breaks, the room is gone.',
+    ),
   }
 }

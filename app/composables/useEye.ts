@@ -15,8 +15,10 @@ export function useEye() {
   let turn = 0
 
   function remote(): Remote<Eye> {
-    worker ??= new Worker(new URL('../workers/picture.worker.ts', import.meta.url), { type: 'module' })
-    return eye ??= wrap<Eye>(worker)
+    worker ??= new Worker(new URL('../workers/picture.worker.ts', import.meta.url), {
+      type: 'module',
+    })
+    return (eye ??= wrap<Eye>(worker))
   }
   function stop() {
     turn++

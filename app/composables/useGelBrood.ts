@@ -30,7 +30,10 @@ export interface GelBrood {
   load: TankLoad
 }
 
-export function gelBrood(room: ReturnType<typeof useRoomStore>, brood: BroodState): GelBrood | null {
+export function gelBrood(
+  room: ReturnType<typeof useRoomStore>,
+  brood: BroodState,
+): GelBrood | null {
   const state = room.state!
   if (!brood.species || !brood.tank || brood.day < 0) return null
   const day = broodLadder(brood, state.room, brood.day, 1)[0]
@@ -40,15 +43,38 @@ export function gelBrood(room: ReturnType<typeof useRoomStore>, brood: BroodStat
   const meal = mix && dryMg > 0 ? gelMeal(state, brood.tank, state.today) : null
   const { guild, marine } = brood.species
   // The weeks ahead are worked out for those only that eat of it.
-  const next = dryMg > 0 ? dietChanges(broodLadder(brood, state.room, brood.day, LOOK_AHEAD), guild, mix?.job)[0] ?? null : null
+  const next =
+    dryMg > 0
+      ? (dietChanges(broodLadder(brood, state.room, brood.day, LOOK_AHEAD), guild, mix?.job)[0] ??
+        null)
+      : null
   const wetMl = dryMg / 1000 / (meal?.box.dry ?? 0.2) / GEL_G_PER_ML
   const job = mix?.job ?? (guild === 'grazer' ? 'graze' : 'pick')
   const mates = state.broods.filter(b => b.tank?.id === brood.tank!.id && b.day >= 0)
-  const perDay = mates.reduce((s, b) => s + (broodLadder(b, state.room, b.day, 1)[0]?.tanMgL ?? 0), 0)
+  const perDay = mates.reduce(
+    (s, b) => s + (broodLadder(b, state.room, b.day, 1)[0]?.tanMgL ?? 0),
+    0,
+  )
   return {
-    brood, day, mix, share: day.share[GEL_ID] ?? 0, dryMg, meal, diet: dietOn(day, guild, mix?.job), next: next && { ...next, on: addDays(brood.freeOn, next.day) },
-    edgeMm: job === 'graze' && dryMg > 0 && faceNeeded(day.fry, day.lengthMm) > 0 ? handyEdge(grazeEdgeMm(wetMl, day.fry, day.lengthMm)) : null,
-    load: tankLoad(perDay, { changePerDay: brood.tank.changePerDay, filter: brood.tank.filter, pH: brood.tank.pH ?? (marine ? 8.2 : state.room.water.pH ?? 7.5), temperatureC: brood.temperature(state.today), marine }),
+    brood,
+    day,
+    mix,
+    share: day.share[GEL_ID] ?? 0,
+    dryMg,
+    meal,
+    diet: dietOn(day, guild, mix?.job),
+    next: next && { ...next, on: addDays(brood.freeOn, next.day) },
+    edgeMm:
+      job === 'graze' && dryMg > 0 && faceNeeded(day.fry, day.lengthMm) > 0
+        ? handyEdge(grazeEdgeMm(wetMl, day.fry, day.lengthMm))
+        : null,
+    load: tankLoad(perDay, {
+      changePerDay: brood.tank.changePerDay,
+      filter: brood.tank.filter,
+      pH: brood.tank.pH ?? (marine ? 8.2 : (state.room.water.pH ?? 7.5)),
+      temperatureC: brood.temperature(state.today),
+      marine,
+    }),
   }
 }
 

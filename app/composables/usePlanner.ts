@@ -43,16 +43,33 @@ export function usePlanner() {
   const here = (question: PlanQuestion, mine: number) => {
     worker ??= new Worker(new URL('../workers/plan.worker.ts', import.meta.url), { type: 'module' })
     planner ??= wrap<Planner>(worker)
-    return planner.plan(DATABASES[room.which], room.now, question, proxy((p: PlanProgress) => {
-      if (mine === turn) progress.value = p
-    }))
+    return planner.plan(
+      DATABASES[room.which],
+      room.now,
+      question,
+      proxy((p: PlanProgress) => {
+        if (mine === turn) progress.value = p
+      }),
+    )
   }
 
   async function onServer(question: PlanQuestion): Promise<CulturePlan> {
     abort = new AbortController()
-    const answer = await fetch('/api/plan', { method: 'POST', signal: abort.signal, headers: { 'content-type': 'application/json' }, body: JSON.stringify({ room: JSON.parse(await exportRoom(room.db)) as unknown, now: room.now, question }) })
-    if (!answer.ok) throw new Error(`The server could not plan (${answer.status}). Nothing was lost: choose this device in Setup, or try again.`)
-    return await answer.json() as CulturePlan
+    const answer = await fetch('/api/plan', {
+      method: 'POST',
+      signal: abort.signal,
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({
+        room: JSON.parse(await exportRoom(room.db)) as unknown,
+        now: room.now,
+        question,
+      }),
+    })
+    if (!answer.ok)
+      throw new Error(
+        `The server could not plan (${answer.status}). Nothing was lost: choose this device in Setup, or try again.`,
+      )
+    return (await answer.json()) as CulturePlan
   }
 
   /** @returns null when a newer question or Stop came in between, or there was a problem */
@@ -64,11 +81,23 @@ export function usePlanner() {
     progress.value = null
     const plain = JSON.parse(JSON.stringify(toRaw(question))) as PlanQuestion
     try {
-      const stopped = new Promise<never>((_, no) => { reject = no })
-      const answer = await Promise.race([planPlace() === 'server' ? onServer(plain) : here(plain, mine), stopped])
+      const stopped = new Promise<never>((_, no) => {
+        reject = no
+      })
+      const answer = await Promise.race([
+        planPlace() === 'server' ? onServer(plain) : here(plain, mine),
+        stopped,
+      ])
       return mine === turn ? answer : null
     } catch (error) {
-      if (mine === turn && !(error instanceof PlanStopped)) problem.value = planPlace() === 'server' && !(error instanceof Error && error.message.startsWith('The server')) ? 'The server does not answer. Nothing was lost: choose this device in Setup, or try again when it is reached.' : error instanceof Error ? error.message : String(error)
+      if (mine === turn && !(error instanceof PlanStopped))
+        problem.value =
+          planPlace() === 'server' &&
+          !(error instanceof Error && error.message.startsWith('The server'))
+            ? 'The server does not answer. Nothing was lost: choose this device in Setup, or try again when it is reached.'
+            : error instanceof Error
+              ? error.message
+              : String(error)
       return null
     } finally {
       if (mine === turn) busy.value = false

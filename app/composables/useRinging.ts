@@ -5,7 +5,7 @@ const TITLE = 'Renatus'
 const RING_MS = 5 * 60_000
 
 /** Sounds and flashes the title while a clock that ended is unanswered and the page is open. */
-export function useRinging(ended: Ref<readonly { label: string, endsAt: string }[]>) {
+export function useRinging(ended: Ref<readonly { label: string; endsAt: string }[]>) {
   const blocked = ref(false)
   let context: AudioContext | undefined
   let timer: ReturnType<typeof setInterval> | undefined
@@ -13,10 +13,14 @@ export function useRinging(ended: Ref<readonly { label: string, endsAt: string }
 
   async function tone() {
     context ??= new AudioContext()
-    if (context.state === 'suspended') await Promise.race([context.resume(), new Promise(r => setTimeout(r, 200))])
+    if (context.state === 'suspended')
+      await Promise.race([context.resume(), new Promise(r => setTimeout(r, 200))])
     blocked.value = context.state !== 'running'
     if (blocked.value) return
-    for (const [at, hz] of [[0, 660], [0.22, 880]] as const) {
+    for (const [at, hz] of [
+      [0, 660],
+      [0.22, 880],
+    ] as const) {
       const oscillator = context.createOscillator()
       const gain = context.createGain()
       oscillator.frequency.value = hz
@@ -35,15 +39,19 @@ export function useRinging(ended: Ref<readonly { label: string, endsAt: string }
     document.title = TITLE
   }
 
-  watch(() => ended.value.map(c => c.label).join(), () => {
-    if (ended.value.length === 0) return quiet()
-    timer ??= setInterval(() => {
-      flash = !flash
-      document.title = flash ? `Now: ${ended.value[0]?.label ?? ''}` : TITLE
-      const fresh = ended.value.some(c => Date.now() - Date.parse(c.endsAt) < RING_MS)
-      if (flash && fresh && 'AudioContext' in window) void tone()
-    }, 1000)
-  }, { immediate: true })
+  watch(
+    () => ended.value.map(c => c.label).join(),
+    () => {
+      if (ended.value.length === 0) return quiet()
+      timer ??= setInterval(() => {
+        flash = !flash
+        document.title = flash ? `Now: ${ended.value[0]?.label ?? ''}` : TITLE
+        const fresh = ended.value.some(c => Date.now() - Date.parse(c.endsAt) < RING_MS)
+        if (flash && fresh && 'AudioContext' in window) void tone()
+      }, 1000)
+    },
+    { immediate: true },
+  )
   onScopeDispose(quiet)
   return { blocked }
 }

@@ -15,12 +15,16 @@ export function useRoomFile() {
   const merged = ref<MergeResult | null>(null)
   const reading = ref(false)
   /** A readable file of another room, held until the user decides. */
-  const other = ref<{ file: RoomFile, name: string } | null>(null)
+  const other = ref<{ file: RoomFile; name: string } | null>(null)
   let worker: Worker | undefined
 
   async function exportNow() {
     const text = await exportRoom(room.db)
-    const name = room.state?.room.name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'room'
+    const name =
+      room.state?.room.name
+        .toLowerCase()
+        .replace(/[^a-z0-9]+/g, '-')
+        .replace(/^-|-$/g, '') || 'room'
     download(`renatus-${name}-${room.now.slice(0, 10)}.json`, 'application/json', text)
   }
 
@@ -29,7 +33,9 @@ export function useRoomFile() {
     merged.value = null
     other.value = null
     reading.value = true
-    worker = new Worker(new URL('../workers/readRoomFile.worker.ts', import.meta.url), { type: 'module' })
+    worker = new Worker(new URL('../workers/readRoomFile.worker.ts', import.meta.url), {
+      type: 'module',
+    })
     try {
       const result = await wrap<RoomFileReader>(worker).read(blob)
       if (!result.ok) {

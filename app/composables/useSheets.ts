@@ -5,13 +5,18 @@ import type { SheetMaker, SheetSummary } from '~/workers/sheet.worker'
 
 /** A worker for as long as somebody looks at ladders. */
 function useMaker(): Remote<SheetMaker> {
-  const worker = new Worker(new URL('../workers/sheet.worker.ts', import.meta.url), { type: 'module' })
+  const worker = new Worker(new URL('../workers/sheet.worker.ts', import.meta.url), {
+    type: 'module',
+  })
   onScopeDispose(() => worker.terminate())
   return wrap<SheetMaker>(worker)
 }
 
 /** Answers of the worker to the newest question; what was shown stays until they come. */
-function useAnswers<T>(requests: Ref<readonly SheetRequest[]>, ask: (plain: SheetRequest[]) => Promise<T>): Ref<T | undefined> {
+function useAnswers<T>(
+  requests: Ref<readonly SheetRequest[]>,
+  ask: (plain: SheetRequest[]) => Promise<T>,
+): Ref<T | undefined> {
   const value = shallowRef<T>()
   let newest = 0
   let busy = false
@@ -42,7 +47,9 @@ export function useSheets(requests: Ref<readonly SheetRequest[]>): Ref<Sheet[] |
 }
 
 /** The short of many ladders. */
-export function useSummaries(requests: Ref<readonly SheetRequest[]>): Ref<SheetSummary[] | undefined> {
+export function useSummaries(
+  requests: Ref<readonly SheetRequest[]>,
+): Ref<SheetSummary[] | undefined> {
   const maker = useMaker()
   return useAnswers(requests, plain => maker.summaries(plain))
 }

@@ -6,18 +6,26 @@ import { ref, watch, type Ref } from 'vue'
  */
 export function useStopOrder(keys: Ref<readonly string[]>) {
   const order = ref<string[]>([])
-  watch(keys, (now) => {
-    const merged = order.value.filter(k => !now.includes(k))
-    // Gone ones keep their neighbour: each is put back behind the stop it stood behind.
-    const result = [...now]
-    for (const gone of merged) {
-      const before = order.value.slice(0, order.value.indexOf(gone)).reverse().find(k => result.includes(k))
-      result.splice(before === undefined ? 0 : result.indexOf(before) + 1, 0, gone)
-    }
-    order.value = result
-  }, { immediate: true })
+  watch(
+    keys,
+    now => {
+      const merged = order.value.filter(k => !now.includes(k))
+      // Gone ones keep their neighbour: each is put back behind the stop it stood behind.
+      const result = [...now]
+      for (const gone of merged) {
+        const before = order.value
+          .slice(0, order.value.indexOf(gone))
+          .reverse()
+          .find(k => result.includes(k))
+        result.splice(before === undefined ? 0 : result.indexOf(before) + 1, 0, gone)
+      }
+      order.value = result
+    },
+    { immediate: true },
+  )
   return {
     knows: (key: string) => order.value.includes(key),
-    after: (key: string) => order.value.slice(order.value.indexOf(key) + 1).find(k => keys.value.includes(k)) ?? null,
+    after: (key: string) =>
+      order.value.slice(order.value.indexOf(key) + 1).find(k => keys.value.includes(k)) ?? null,
   }
 }

@@ -12,6 +12,7 @@ export function useTheme() {
 
 export function followTheme() {
   watchEffect(() => {
-    document.documentElement.dataset.theme = theme.value === 'auto' ? (prefersDark.value ? 'dark' : 'light') : theme.value
+    document.documentElement.dataset.theme =
+      theme.value === 'auto' ? (prefersDark.value ? 'dark' : 'light') : theme.value
   })
 }

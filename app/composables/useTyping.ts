@@ -5,9 +5,14 @@ export function useTyping() {
   const typing = ref(false)
   const look = () => {
     const at = document.activeElement
-    typing.value = at instanceof HTMLInputElement || at instanceof HTMLTextAreaElement || document.querySelector('form[data-dirty="true"]') !== null
+    typing.value =
+      at instanceof HTMLInputElement ||
+      at instanceof HTMLTextAreaElement ||
+      document.querySelector('form[data-dirty="true"]') !== null
   }
   for (const event of ['focusin', 'focusout', 'input']) document.addEventListener(event, look)
-  onScopeDispose(() => { for (const event of ['focusin', 'focusout', 'input']) document.removeEventListener(event, look) })
+  onScopeDispose(() => {
+    for (const event of ['focusin', 'focusout', 'input']) document.removeEventListener(event, look)
+  })
   return typing
 }

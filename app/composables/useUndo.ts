@@ -4,7 +4,7 @@ import { useRoomStore } from '~/stores/room'
 /** How long Undo stands at the stop. Later it is in the Log. */
 export const UNDO_SECONDS = 10
 
-const last = ref<{ act: string, text: string, at: number, stop: string | null } | null>(null)
+const last = ref<{ act: string; text: string; at: number; stop: string | null } | null>(null)
 
 export function useUndo() {
   const room = useRoomStore()

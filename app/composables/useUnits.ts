@@ -18,21 +18,42 @@ export function useUnits() {
   function when(at: Instant): string {
     const today = localDateOf(room.now, room.timeZone)
     const date = localDateOf(at, room.timeZone)
-    const days = Math.round((Date.parse(`${date}T12:00Z`) - Date.parse(`${today}T12:00Z`)) / 86_400_000)
-    const word = days === 0 ? 'today' : days === 1 ? 'tomorrow' : days === -1 ? 'yesterday' : Math.abs(days) < 7 ? format(local(at), 'EEEE') : day(at)
+    const days = Math.round(
+      (Date.parse(`${date}T12:00Z`) - Date.parse(`${today}T12:00Z`)) / 86_400_000,
+    )
+    const word =
+      days === 0
+        ? 'today'
+        : days === 1
+          ? 'tomorrow'
+          : days === -1
+            ? 'yesterday'
+            : Math.abs(days) < 7
+              ? format(local(at), 'EEEE')
+              : day(at)
     return `${word} ${clock(at)}`
   }
   return {
-    measures, clock, day, when, local,
+    measures,
+    clock,
+    day,
+    when,
+    local,
     date: dayText,
     litres: (l: number) => f.formatLitres(l, measures.value),
     /** The other system, small, beside a volume. */
     litresToo: (l: number) => f.formatLitres(l, measures.value === 'us' ? 'metric' : 'us'),
     celsius: (c: number) => f.formatTemperature(c, measures.value),
     /** What is poured: litres from one on, mL below. */
-    volume: (ml: number) => (ml >= 1000 ? f.formatLitres(ml / 1000, measures.value) : f.formatMillilitres(ml)),
-    grams: f.formatGrams, ml: f.formatMillilitres, count: f.formatCount, whole: f.formatWhole, share: f.formatShare,
-    duration: f.formatDuration, spoons: f.formatSpoons,
+    volume: (ml: number) =>
+      ml >= 1000 ? f.formatLitres(ml / 1000, measures.value) : f.formatMillilitres(ml),
+    grams: f.formatGrams,
+    ml: f.formatMillilitres,
+    count: f.formatCount,
+    whole: f.formatWhole,
+    share: f.formatShare,
+    duration: f.formatDuration,
+    spoons: f.formatSpoons,
     volumeUnit: computed(() => (measures.value === 'us' ? 'gal' : 'L')),
     temperatureUnit: computed(() => (measures.value === 'us' ? '°F' : '°C')),
     toVolumeUnit: (l: number) => round3(measures.value === 'us' ? litresToGallons(l) : l),

@@ -8,10 +8,22 @@ import { useCultureReadings } from './useCultureReadings'
 export function useVat(id: string) {
   const room = useRoomStore()
   const state = computed(() => room.state?.cultureStates.find(c => c.id === id))
-  const { readings, busy } = useCultureReadings(computed(() => (state.value ? [id] : [])), true)
+  const { readings, busy } = useCultureReadings(
+    computed(() => (state.value ? [id] : [])),
+    true,
+  )
   const reading = computed(() => readings.value.get(id))
   const view = computed(() => cultureView(state.value!.record, reading.value))
-  const vat = computed((): Vat | null => (state.value && reading.value && view.value.food && view.value.method
-    ? { culture: state.value, food: view.value.food, method: view.value.method, reading: reading.value, now: room.now } : null))
+  const vat = computed((): Vat | null =>
+    state.value && reading.value && view.value.food && view.value.method
+      ? {
+          culture: state.value,
+          food: view.value.food,
+          method: view.value.method,
+          reading: reading.value,
+          now: room.now,
+        }
+      : null,
+  )
   return { state, reading, busy, view, vat }
 }

@@ -1,11 +1,18 @@
 import Dexie, { type EntityTable, type Table } from 'dexie'
 import type { Entry } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'
-import { upgradeEntries3, upgradeRecords1, upgradeRecords3 } from '@renatus/core/formats/upgradeRoom'
+import {
+  upgradeEntries3,
+  upgradeRecords1,
+  upgradeRecords3,
+} from '@renatus/core/formats/upgradeRoom'
 import type { KeptRecord } from '@renatus/core/formats/roomFile'
 
 /** What belongs to this device alone and never leaves it. */
-export interface Meta { key: string, value: unknown }
+export interface Meta {
+  key: string
+  value: unknown
+}
 export type StoredKept = KeptRecord & { n?: number }
 
 /** Names of the two databases: the user's room, and the demo room that is made anew every day. */
@@ -21,22 +28,42 @@ export class RenatusDatabase extends Dexie {
 
   constructor(name: string) {
     super(name)
-    this.version(1).stores({ records: 'id, type', entries: 'id, at, kind, act, answers', kept: '++n, record.id', meta: 'key' })
+    this.version(1).stores({
+      records: 'id, type',
+      entries: 'id, at, kind, act, answers',
+      kept: '++n, record.id',
+      meta: 'key',
+    })
     // Broods hang on any stage of life, own fish are records: same tables, other content.
-    this.version(2).upgrade(async (tx) => {
+    this.version(2).upgrade(async tx => {
       const records = await tx.table<unknown>('records').toArray()
       const kept = await tx.table<{ record: unknown }>('kept').toArray()
       await tx.table('records').bulkPut(upgradeRecords1(records))
       await tx.table('kept').clear()
-      await tx.table('kept').bulkAdd(kept.flatMap(k => upgradeRecords1([k.record]).map(record => ({ ...k, n: undefined, record }))))
+      await tx
+        .table('kept')
+        .bulkAdd(
+          kept.flatMap(k =>
+            upgradeRecords1([k.record]).map(record => ({ ...k, n: undefined, record })),
+          ),
+        )
     })
     // Tools, cultures and counts: new kinds beside the old ones.
     this.version(3).stores({})
     // Places with temperatures, cultures with codes: the same tables, more in each.
-    this.version(4).upgrade(async (tx) => {
-      await tx.table('records').bulkPut(upgradeRecords3(await tx.table<unknown>('records').toArray()))
-      await tx.table('entries').bulkPut(upgradeEntries3(await tx.table<unknown>('entries').toArray()))
-      await tx.table('kept').bulkPut((await tx.table<{ record: unknown }>('kept').toArray()).map(k => ({ ...k, record: upgradeRecords3([k.record])[0] })))
+    this.version(4).upgrade(async tx => {
+      await tx
+        .table('records')
+        .bulkPut(upgradeRecords3(await tx.table<unknown>('records').toArray()))
+      await tx
+        .table('entries')
+        .bulkPut(upgradeEntries3(await tx.table<unknown>('entries').toArray()))
+      await tx.table('kept').bulkPut(
+        (await tx.table<{ record: unknown }>('kept').toArray()).map(k => ({
+          ...k,
+          record: upgradeRecords3([k.record])[0],
+        })),
+      )
     })
     // Plans that are kept and sheets that are ticked: new kinds of entries.
     this.version(5).stores({})

@@ -4,17 +4,21 @@ const NAME_KEY = 'renatus.device'
 export function deviceName(): string {
   let name = localStorage.getItem(NAME_KEY)
   if (!name) {
-    const tail = Array.from(crypto.getRandomValues(new Uint8Array(2)), b => b.toString(16).padStart(2, '0')).join('')
+    const tail = Array.from(crypto.getRandomValues(new Uint8Array(2)), b =>
+      b.toString(16).padStart(2, '0'),
+    ).join('')
     name = `${/Android|iPhone|iPad|Mobile/.test(navigator.userAgent) ? 'phone' : 'computer'} ${tail}`
     localStorage.setItem(NAME_KEY, name)
   }
   return name
 }
 
-export const renameDevice = (name: string) => localStorage.setItem(NAME_KEY, name.trim().slice(0, 60))
+export const renameDevice = (name: string) =>
+  localStorage.setItem(NAME_KEY, name.trim().slice(0, 60))
 
 const PLAN_KEY = 'renatus.plan.where'
 
 /** Where plans are worked out: on this device, or on the server for a phone that is too weak. */
-export const planPlace = (): 'device' | 'server' => (localStorage.getItem(PLAN_KEY) === 'server' ? 'server' : 'device')
+export const planPlace = (): 'device' | 'server' =>
+  localStorage.getItem(PLAN_KEY) === 'server' ? 'server' : 'device'
 export const setPlanPlace = (where: 'device' | 'server') => localStorage.setItem(PLAN_KEY, where)

@@ -7,7 +7,11 @@ export const LEARNED_KEY = 'learned'
 export const LEARNED_VERSION = 1
 
 /** What this device has worked out from the log; the log itself is the truth, so it may be thrown away. */
-export interface StoredLearning { version: number, learned: Learned, cache: LearningCache }
+export interface StoredLearning {
+  version: number
+  learned: Learned
+  cache: LearningCache
+}
 
 export async function storedLearning(db: RenatusDatabase): Promise<StoredLearning | null> {
   const value = (await db.meta.get(LEARNED_KEY))?.value as StoredLearning | undefined
@@ -15,4 +19,5 @@ export async function storedLearning(db: RenatusDatabase): Promise<StoredLearnin
 }
 
 /** What was learned when the log was last worked through; null before the first time. */
-export const lastLearned = async (db: RenatusDatabase): Promise<Learned | null> => (await storedLearning(db))?.learned ?? null
+export const lastLearned = async (db: RenatusDatabase): Promise<Learned | null> =>
+  (await storedLearning(db))?.learned ?? null

@@ -4,7 +4,14 @@ import { LEARNED_KEY, LEARNED_VERSION, storedLearning, type StoredLearning } fro
 
 /** Works through the log and keeps what it teaches. Vessels of which nothing new was written take no time. Runs in a worker. */
 export async function learnInto(db: RenatusDatabase): Promise<void> {
-  const [records, entries, before] = await Promise.all([db.records.toArray(), db.entries.toArray(), storedLearning(db)])
+  const [records, entries, before] = await Promise.all([
+    db.records.toArray(),
+    db.entries.toArray(),
+    storedLearning(db),
+  ])
   const result = learnRoom(records, entries, before?.cache)!
-  await db.meta.put({ key: LEARNED_KEY, value: { version: LEARNED_VERSION, ...result } satisfies StoredLearning })
+  await db.meta.put({
+    key: LEARNED_KEY,
+    value: { version: LEARNED_VERSION, ...result } satisfies StoredLearning,
+  })
 }

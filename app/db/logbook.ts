@@ -1,5 +1,10 @@
 import { toRaw } from 'vue'
-import { entry as entrySchema, type Entry, type EntryData, type EntryKind } from '@renatus/core/records/entries'
+import {
+  entry as entrySchema,
+  type Entry,
+  type EntryData,
+  type EntryKind,
+} from '@renatus/core/records/entries'
 import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
 import type { Instant } from '@renatus/core/time/localDate'
 import type { RenatusDatabase } from './database'
@@ -8,31 +13,51 @@ import { deviceName } from './device'
 import { newId } from './newId'
 
 /** An entry before it has an id: what happened, to what. */
-export type Draft = { [K in EntryKind]: {
-  kind: K
-  subject: Entry['subject']
-  data: EntryData<K>
-  at?: Instant
-  supersedes?: string | null
-} }[EntryKind]
+export type Draft = {
+  [K in EntryKind]: {
+    kind: K
+    subject: Entry['subject']
+    data: EntryData<K>
+    at?: Instant
+    supersedes?: string | null
+  }
+}[EntryKind]
 
-export type WriteResult = { ok: true, act: string, entries: Entry[] } | { ok: false, code: 'answered-elsewhere' | 'nothing-to-undo' }
+export type WriteResult =
+  | { ok: true; act: string; entries: Entry[] }
+  | { ok: false; code: 'answered-elsewhere' | 'nothing-to-undo' }
 
 /**
  * Writes entries that belong together: all or none, under one act.
  * @param answers the proposal they answer; if it has been answered already (another tab, a double tap) nothing is written
  * @param records records that come with them, in the same transaction
  */
-export async function writeAct(db: RenatusDatabase, drafts: readonly Draft[], answers: string | null = null, records: readonly RecordDraft[] = []): Promise<WriteResult> {
+export async function writeAct(
+  db: RenatusDatabase,
+  drafts: readonly Draft[],
+  answers: string | null = null,
+  records: readonly RecordDraft[] = [],
+): Promise<WriteResult> {
   const act = newId()
   const now = new Date().toISOString()
   const by = deviceName()
-  const entries = drafts.map(d => entrySchema.parse({
-    id: newId(), act, by, answers, at: d.at ?? now, subject: toRaw(d.subject), supersedes: d.supersedes ?? null, kind: d.kind, data: JSON.parse(JSON.stringify(d.data)) as unknown,
-  }))
+  const entries = drafts.map(d =>
+    entrySchema.parse({
+      id: newId(),
+      act,
+      by,
+      answers,
+      at: d.at ?? now,
+      subject: toRaw(d.subject),
+      supersedes: d.supersedes ?? null,
+      kind: d.kind,
+      data: JSON.parse(JSON.stringify(d.data)) as unknown,
+    }),
+  )
   const checked = checkedRecords(records, now)
   return db.transaction('rw', [db.entries, db.records], async (): Promise<WriteResult> => {
-    if (answers !== null && await isAnswered(db, answers)) return { ok: false, code: 'answered-elsewhere' }
+    if (answers !== null && (await isAnswered(db, answers)))
+      return { ok: false, code: 'answered-elsewhere' }
     await db.records.bulkPut(checked)
     await db.entries.bulkAdd(entries)
     return { ok: true, act, entries }

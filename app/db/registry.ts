@@ -2,16 +2,28 @@ import { anyRecord, type AnyRecord } from '@renatus/core/records/records'
 import type { RenatusDatabase } from './database'
 import { newId } from './newId'
 
-type Fresh<T> = T extends AnyRecord ? Omit<T, 'id' | 'updatedAt' | 'removedAt'> & { id?: string } : never
+type Fresh<T> = T extends AnyRecord
+  ? Omit<T, 'id' | 'updatedAt' | 'removedAt'> & { id?: string }
+  : never
 /** A record as a form leaves it: with an id when it exists already. */
 export type RecordDraft = Fresh<AnyRecord>
 
 /** Drafts as they will be stored, checked by their schema. */
 export const checkedRecords = (drafts: readonly RecordDraft[], updatedAt: string): AnyRecord[] =>
-  drafts.map(d => anyRecord.parse({ ...(JSON.parse(JSON.stringify(d)) as object), id: d.id ?? newId(), updatedAt, removedAt: null }))
+  drafts.map(d =>
+    anyRecord.parse({
+      ...(JSON.parse(JSON.stringify(d)) as object),
+      id: d.id ?? newId(),
+      updatedAt,
+      removedAt: null,
+    }),
+  )
 
 /** Saves records that belong together, in one transaction, checked by their schema. Returns them as stored. */
-export async function saveRecords(db: RenatusDatabase, drafts: readonly RecordDraft[]): Promise<AnyRecord[]> {
+export async function saveRecords(
+  db: RenatusDatabase,
+  drafts: readonly RecordDraft[],
+): Promise<AnyRecord[]> {
   const records = checkedRecords(drafts, new Date().toISOString())
   await db.transaction('rw', db.records, () => db.records.bulkPut(records))
   return records

@@ -7,19 +7,22 @@ import { rememberId } from './newId'
 const EXPORTED = 'exportedAt'
 
 const everything = async (db: RenatusDatabase) => ({
-  records: await db.records.toArray(), entries: await db.entries.toArray(), kept: (await db.kept.toArray()).map(({ n: _n, ...rest }) => rest),
+  records: await db.records.toArray(),
+  entries: await db.entries.toArray(),
+  kept: (await db.kept.toArray()).map(({ n: _n, ...rest }) => rest),
 })
 
 /** The whole room as the text of one open file; remembers when. */
 export async function exportRoom(db: RenatusDatabase): Promise<string> {
   const exportedAt = new Date().toISOString()
-  const text = writeRoomFile({ exportedAt, by: deviceName(), ...await everything(db) })
+  const text = writeRoomFile({ exportedAt, by: deviceName(), ...(await everything(db)) })
   await db.meta.put({ key: EXPORTED, value: exportedAt })
   return text
 }
 
 /** When this device last exported, or null. */
-export const lastExport = async (db: RenatusDatabase): Promise<string | null> => ((await db.meta.get(EXPORTED))?.value as string | undefined) ?? null
+export const lastExport = async (db: RenatusDatabase): Promise<string | null> =>
+  ((await db.meta.get(EXPORTED))?.value as string | undefined) ?? null
 
 /** The room in the file is another one than the room here: mixing the two is never right. */
 export async function isOtherRoom(db: RenatusDatabase, file: RoomFile): Promise<boolean> {
@@ -28,12 +31,20 @@ export async function isOtherRoom(db: RenatusDatabase, file: RoomFile): Promise<
 }
 
 /** Merges a file into the database in one transaction. */
-export async function importRoom(db: RenatusDatabase, file: RoomFile, mode: 'merge' | 'replace'): Promise<MergeResult> {
+export async function importRoom(
+  db: RenatusDatabase,
+  file: RoomFile,
+  mode: 'merge' | 'replace',
+): Promise<MergeResult> {
   return db.transaction('rw', [db.records, db.entries, db.kept], async () => {
     const mine = mode === 'merge' ? await everything(db) : { records: [], entries: [], kept: [] }
     const merged = mergeRooms(mine, file, new Date().toISOString())
     await Promise.all([db.records.clear(), db.entries.clear(), db.kept.clear()])
-    await Promise.all([db.records.bulkAdd(merged.records), db.entries.bulkAdd(merged.entries), db.kept.bulkAdd(merged.kept)])
+    await Promise.all([
+      db.records.bulkAdd(merged.records),
+      db.entries.bulkAdd(merged.entries),
+      db.kept.bulkAdd(merged.kept),
+    ])
     for (const e of merged.entries) rememberId(e.id)
     return merged
   })

@@ -13,8 +13,16 @@ const room = useRoomStore()
 const units = useUnits()
 const starting = ref(false)
 const running = computed(() => room.state?.runs.filter(r => r.endedAt === null) ?? [])
-const free = computed(() => room.state?.vessels.filter(v => !running.value.some(r => r.setup.vesselId === v.id)) ?? [])
-const past = computed(() => room.state?.runs.filter(r => r.endedAt !== null && r.pulls.length > 0).slice(-6).reverse() ?? [])
+const free = computed(
+  () => room.state?.vessels.filter(v => !running.value.some(r => r.setup.vesselId === v.id)) ?? [],
+)
+const past = computed(
+  () =>
+    room.state?.runs
+      .filter(r => r.endedAt !== null && r.pulls.length > 0)
+      .slice(-6)
+      .reverse() ?? [],
+)
 const next = computed(() => room.round?.plan.hatches[0])
 </script>
 
@@ -24,28 +32,57 @@ const next = computed(() => room.round?.plan.hatches[0])
     <div>
       <h1>Hatch bench</h1>
       <p class="small mt-1">
-        {{ running.length ? `${plural(running.length, 'hatch', 'hatches')} running.` : 'Nothing is hatching.' }}
-        <template v-if="next">Next start {{ units.when(next.startAt) }}: {{ next.vessel.name }}, {{ units.grams(next.cystsG) }} cysts.</template>
+        {{
+          running.length
+            ? `${plural(running.length, 'hatch', 'hatches')} running.`
+            : 'Nothing is hatching.'
+        }}
+        <template v-if="next"
+          >Next start {{ units.when(next.startAt) }}: {{ next.vessel.name }},
+          {{ units.grams(next.cystsG) }} cysts.</template
+        >
       </p>
     </div>
     <UndoLine />
     <RunCard v-for="run in running" :key="run.id" :run="run" />
-    <section v-if="free.length && room.state.lots.some(l => l.state.gramsLeft > 0)" class="grid gap-2">
-      <div v-if="!starting" class="flex flex-wrap gap-3 items-center"><button class="btn" @click="starting = true">Start a hatch by hand</button><span class="small">Free: {{ free.map(v => v.name).join(', ') }}</span></div>
+    <section
+      v-if="free.length && room.state.lots.some(l => l.state.gramsLeft > 0)"
+      class="grid gap-2"
+    >
+      <div v-if="!starting" class="flex flex-wrap gap-3 items-center">
+        <button class="btn" @click="starting = true">Start a hatch by hand</button
+        ><span class="small">Free: {{ free.map(v => v.name).join(', ') }}</span>
+      </div>
       <HatchForm v-else @saved="starting = false" @cancel="starting = false" />
     </section>
     <MixingSheet />
     <section v-if="past.length">
-      <div class="flex items-center gap-3"><h2>Lately</h2><span class="edge" /></div>
+      <div class="flex items-center gap-3">
+        <h2>Lately</h2>
+        <span class="edge" />
+      </div>
       <div class="overflow-x-auto" tabindex="0" role="region" aria-label="Past hatches">
         <table class="w-full mt-2 text-left num">
-          <thead class="small"><tr><th class="py-2 pr-4 font-normal">Vessel</th><th class="pr-4 font-normal">Started</th><th class="pr-4 font-normal">Cysts</th><th class="pr-4 font-normal">After</th><th class="pr-4 font-normal">Nauplii</th><th class="font-normal">Seen</th></tr></thead>
+          <thead class="small">
+            <tr>
+              <th class="py-2 pr-4 font-normal">Vessel</th>
+              <th class="pr-4 font-normal">Started</th>
+              <th class="pr-4 font-normal">Cysts</th>
+              <th class="pr-4 font-normal">After</th>
+              <th class="pr-4 font-normal">Nauplii</th>
+              <th class="font-normal">Seen</th>
+            </tr>
+          </thead>
           <tbody>
             <tr v-for="run in past" :key="run.id" class="border-t border-line">
-              <td class="py-2 pr-4">{{ room.state.vessels.find(v => v.id === run.setup.vesselId)?.name ?? 'removed' }}</td>
-              <td class="pr-4">{{ units.when(run.startedAt) }}</td><td class="pr-4">{{ units.grams(run.setup.cystsG) }}</td>
+              <td class="py-2 pr-4">
+                {{ room.state.vessels.find(v => v.id === run.setup.vesselId)?.name ?? 'removed' }}
+              </td>
+              <td class="pr-4">{{ units.when(run.startedAt) }}</td>
+              <td class="pr-4">{{ units.grams(run.setup.cystsG) }}</td>
               <td class="pr-4">{{ run.pulls.map(p => units.duration(p.h)).join(' and ') }}</td>
-              <td class="pr-4">{{ units.count(run.pulls.reduce((n, p) => n + p.nauplii, 0)) }}</td><td>{{ run.pulls.map(p => p.seen).join(', ') }}</td>
+              <td class="pr-4">{{ units.count(run.pulls.reduce((n, p) => n + p.nauplii, 0)) }}</td>
+              <td>{{ run.pulls.map(p => p.seen).join(', ') }}</td>
             </tr>
           </tbody>
         </table>

@@ -27,17 +27,29 @@ const units = useUnits()
 const PlanStopCard = defineAsyncComponent(() => import('~/components/round/PlanStopCard.vue'))
 const StoreStopCard = defineAsyncComponent(() => import('~/components/round/StoreStopCard.vue'))
 const CARDS: Record<Stop['type'], Component> = {
-  harvest: HarvestStopCard, start: StartStopCard, tank: TankStopCard, empty: ClearStopCard, discard: ClearStopCard,
-  culture: defineAsyncComponent(() => import('~/components/round/CultureStopCard.vue')), looks: defineAsyncComponent(() => import('~/components/round/LooksStopCard.vue')), begin: PlanStopCard, order: PlanStopCard,
-  'tub': StoreStopCard, 'cook': StoreStopCard, 'old-gel': StoreStopCard, 'restock': StoreStopCard,
+  'harvest': HarvestStopCard,
+  'start': StartStopCard,
+  'tank': TankStopCard,
+  'empty': ClearStopCard,
+  'discard': ClearStopCard,
+  'culture': defineAsyncComponent(() => import('~/components/round/CultureStopCard.vue')),
+  'looks': defineAsyncComponent(() => import('~/components/round/LooksStopCard.vue')),
+  'begin': PlanStopCard,
+  'order': PlanStopCard,
+  'tub': StoreStopCard,
+  'cook': StoreStopCard,
+  'old-gel': StoreStopCard,
+  'restock': StoreStopCard,
 }
 const cultures = useCulturesStore()
 onMounted(() => void cultures.load())
 
 const minutes = computed(() => roundMinutes(room.round?.stops ?? []))
-const early = computed(() => room.round !== null && Date.parse(room.round.current.at) > Date.parse(room.now))
+const early = computed(
+  () => room.round !== null && Date.parse(room.round.current.at) > Date.parse(room.now),
+)
 const shelves = computed(() => {
-  const found: { name: string, stops: Stop[] }[] = []
+  const found: { name: string; stops: Stop[] }[] = []
   for (const stop of room.round?.stops ?? []) {
     const name = placeName(stop, room.state?.places ?? [])
     const last = found.at(-1)
@@ -59,14 +71,33 @@ const waiting = computed(() => room.state?.broods.length === 0)
 <template>
   <div v-if="!room.loaded" class="small" role="status">Opening the room</div>
   <WelcomeForm v-else-if="!room.state" />
-  <div v-else-if="room.round" class="grid grid-cols-1 gap-x-8 gap-y-6 desk:grid-cols-[minmax(0,1fr)_17rem]">
+  <div
+    v-else-if="room.round"
+    class="grid grid-cols-1 gap-x-8 gap-y-6 desk:grid-cols-[minmax(0,1fr)_17rem]"
+  >
     <div class="grid grid-cols-1 gap-4 content-start min-w-0">
       <div>
         <h1>{{ room.round.current.name }}</h1>
-        <p class="small mt-1">{{ roundLead(room.round.stops.length, minutes, early) }}<template v-if="early"> Due {{ units.when(room.round.current.at) }}.</template><template v-if="cultures.known < cultures.ids.length"> Reading {{ plural(cultures.ids.length, 'vessel') }}: {{ cultures.known }} read.</template> <NuxtLink v-if="room.round.stops.length" to="/sheet" :prefetch="false" class="link">Print or export</NuxtLink></p>
+        <p class="small mt-1">
+          {{ roundLead(room.round.stops.length, minutes, early)
+          }}<template v-if="early"> Due {{ units.when(room.round.current.at) }}.</template
+          ><template v-if="cultures.known < cultures.ids.length">
+            Reading {{ plural(cultures.ids.length, 'vessel') }}:
+            {{ cultures.known }} read.</template
+          >
+          <NuxtLink v-if="room.round.stops.length" to="/sheet" :prefetch="false" class="link"
+            >Print or export</NuxtLink
+          >
+        </p>
         <AheadLine />
-        <p v-if="room.round.missedRounds > 0" class="mt-2 border-l-[6px] border-due pl-3" role="status">
-          <strong>{{ plural(room.round.missedRounds, 'round') }} without a meal logged.</strong> Nothing is made up for: fry are fed for now, not for yesterday. Look at the bellies, siphon what died, and go on below.
+        <p
+          v-if="room.round.missedRounds > 0"
+          class="mt-2 border-l-[6px] border-due pl-3"
+          role="status"
+        >
+          <strong>{{ plural(room.round.missedRounds, 'round') }} without a meal logged.</strong>
+          Nothing is made up for: fry are fed for now, not for yesterday. Look at the bellies,
+          siphon what died, and go on below.
         </p>
       </div>
       <UndoLine v-if="undoAt === 'top'" />
@@ -74,21 +105,37 @@ const waiting = computed(() => room.state?.broods.length === 0)
         <ShelfEdge :name="shelf.name" />
         <template v-for="(stop, j) in shelf.stops" :key="stop.key">
           <UndoLine v-if="undoAt === stop.key" />
-          <component :is="CARDS[stop.type]" :stop="stop" :now="i === 0 && j === 0" :round-key="room.round.current.key" />
+          <component
+            :is="CARDS[stop.type]"
+            :stop="stop"
+            :now="i === 0 && j === 0"
+            :round-key="room.round.current.key"
+          />
         </template>
       </section>
       <UndoLine v-if="undoAt === null" />
       <section v-if="waiting" class="grid gap-3 max-w-prose">
-        <p class="sentence">Add a brood, and Renatus works back from its first meal to the hatch that must be started.</p>
-        <p><NuxtLink class="btn btn-main" :prefetch="false" to="/broods?new=1">Add a brood</NuxtLink></p>
+        <p class="sentence">
+          Add a brood, and Renatus works back from its first meal to the hatch that must be started.
+        </p>
+        <p>
+          <NuxtLink class="btn btn-main" :prefetch="false" to="/broods?new=1">Add a brood</NuxtLink>
+        </p>
       </section>
       <section v-else-if="room.round.stops.length === 0" class="grid gap-2 max-w-prose">
-        <p class="sentence">All is done for now. The next round is {{ units.when(room.round.next.at) }}.</p>
-        <p v-if="room.round.postponed.length" class="small">Put off: {{ plural(room.round.postponed.length, 'stop') }}. Undo stands in the Log.</p>
+        <p class="sentence">
+          All is done for now. The next round is {{ units.when(room.round.next.at) }}.
+        </p>
+        <p v-if="room.round.postponed.length" class="small">
+          Put off: {{ plural(room.round.postponed.length, 'stop') }}. Undo stands in the Log.
+        </p>
       </section>
       <ComingRounds v-if="!waiting" :round="room.round" />
       <section v-if="room.round.done.length" class="mt-2">
-        <h2 class="small">Done this round: {{ plural(room.round.done.length, 'thing') }}. <NuxtLink class="link" :prefetch="false" to="/log">See the log</NuxtLink></h2>
+        <h2 class="small">
+          Done this round: {{ plural(room.round.done.length, 'thing') }}.
+          <NuxtLink class="link" :prefetch="false" to="/log">See the log</NuxtLink>
+        </h2>
       </section>
     </div>
     <RoundAside :round="room.round" />

@@ -1,6 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { createColumnHelper, getCoreRowModel, getFilteredRowModel, getPaginationRowModel, useVueTable } from '@tanstack/vue-table'
+import {
+  createColumnHelper,
+  getCoreRowModel,
+  getFilteredRowModel,
+  getPaginationRowModel,
+  useVueTable,
+} from '@tanstack/vue-table'
 import { effectiveEntries, byTime } from '@renatus/core/records/effectiveEntries'
 import type { Entry, EntryKind } from '@renatus/core/records/entries'
 import CorrectForm from '~/components/log/CorrectForm.vue'
@@ -26,15 +32,34 @@ const records = computed(() => room.records ?? [])
 const all = computed(() => [...(room.entries ?? [])].sort((a, b) => byTime(b, a)))
 const standing = computed(() => new Set(effectiveEntries(room.entries ?? []).map(e => e.id)))
 /** An undo that still holds can itself be taken back. */
-const undoneActs = computed(() => new Set(all.value.filter(e => e.kind === 'undone').map(e => e.act)))
+const undoneActs = computed(
+  () => new Set(all.value.filter(e => e.kind === 'undone').map(e => e.act)),
+)
 const hatchVessel = (id: string) => {
   const start = all.value.find(e => e.kind === 'hatch.started' && e.data.hatchId === id)
-  return records.value.find(r => start?.kind === 'hatch.started' && r.id === start.data.vesselId)?.name ?? 'a vessel'
+  return (
+    records.value.find(r => start?.kind === 'hatch.started' && r.id === start.data.vesselId)
+      ?.name ?? 'a vessel'
+  )
 }
-interface Row { entry: Entry, text: string, stands: boolean }
-const rows = computed((): Row[] => all.value
-  .filter(e => kind.value === '' || (kind.value === 'work' ? !CLOCKS.includes(e.kind) : e.kind === kind.value))
-  .map(e => ({ entry: e, text: entrySentence(e, records.value, units.measures.value, hatchVessel), stands: e.kind === 'undone' || standing.value.has(e.id) })))
+interface Row {
+  entry: Entry
+  text: string
+  stands: boolean
+}
+const rows = computed((): Row[] =>
+  all.value
+    .filter(
+      e =>
+        kind.value === '' ||
+        (kind.value === 'work' ? !CLOCKS.includes(e.kind) : e.kind === kind.value),
+    )
+    .map(e => ({
+      entry: e,
+      text: entrySentence(e, records.value, units.measures.value, hatchVessel),
+      stands: e.kind === 'undone' || standing.value.has(e.id),
+    })),
+)
 
 const column = createColumnHelper<Row>()
 const columns = [
@@ -44,11 +69,19 @@ const columns = [
   column.accessor(r => r.entry.by, { id: 'by', header: 'By' }),
 ]
 const table = useVueTable({
-  get data() { return rows.value },
+  get data() {
+    return rows.value
+  },
   columns,
-  state: { get globalFilter() { return search.value } },
+  state: {
+    get globalFilter() {
+      return search.value
+    },
+  },
   globalFilterFn: 'includesString',
-  getCoreRowModel: getCoreRowModel(), getFilteredRowModel: getFilteredRowModel(), getPaginationRowModel: getPaginationRowModel(),
+  getCoreRowModel: getCoreRowModel(),
+  getFilteredRowModel: getFilteredRowModel(),
+  getPaginationRowModel: getPaginationRowModel(),
   initialState: { pagination: { pageSize: 40 } },
 })
 
@@ -58,7 +91,13 @@ async function take(act: string) {
 }
 async function addNote() {
   if (note.value.trim() === '') return
-  await room.write([{ kind: 'note', subject: { type: 'room', id: room.state!.room.id }, data: { text: note.value.trim().slice(0, 2000) } }])
+  await room.write([
+    {
+      kind: 'note',
+      subject: { type: 'room', id: room.state!.room.id },
+      data: { text: note.value.trim().slice(0, 2000) },
+    },
+  ])
   note.value = ''
 }
 </script>
@@ -66,36 +105,97 @@ async function addNote() {
 <template>
   <NoRoom v-if="!room.state" />
   <div v-else class="grid grid-cols-1 gap-4">
-    <div><h1>Log</h1><p class="small mt-1">{{ plural(all.length, 'entry', 'entries') }}. Nothing is ever erased: corrections and undos are entries too.</p></div>
+    <div>
+      <h1>Log</h1>
+      <p class="small mt-1">
+        {{ plural(all.length, 'entry', 'entries') }}. Nothing is ever erased: corrections and undos
+        are entries too.
+      </p>
+    </div>
     <UndoLine />
     <div class="flex flex-wrap gap-3 items-end">
-      <label class="font-semibold">Show<select v-model="kind" class="field mt-1 block font-normal"><option value="work">all work</option><option value="">clocks too</option><option v-for="(name, k) in KIND_NAMES" :key="k" :value="k">{{ name }}</option></select></label>
-      <label class="font-semibold">Find<input v-model="search" type="search" class="field mt-1 block font-normal" placeholder="vessel, tank, lot"></label>
-      <form class="flex gap-2 items-end grow" @submit.prevent="addNote"><label class="font-semibold grow">Write a note<input v-model="note" class="field mt-1 font-normal" maxlength="2000"></label><button class="btn">Add</button></form>
+      <label class="font-semibold"
+        >Show<select v-model="kind" class="field mt-1 block font-normal">
+          <option value="work">all work</option>
+          <option value="">clocks too</option>
+          <option v-for="(name, k) in KIND_NAMES" :key="k" :value="k">{{ name }}</option>
+        </select></label
+      >
+      <label class="font-semibold"
+        >Find<input
+          v-model="search"
+          type="search"
+          class="field mt-1 block font-normal"
+          placeholder="vessel, tank, lot"
+      /></label>
+      <form class="flex gap-2 items-end grow" @submit.prevent="addNote">
+        <label class="font-semibold grow"
+          >Write a note<input
+            v-model="note"
+            class="field mt-1 font-normal"
+            maxlength="2000" /></label
+        ><button class="btn">Add</button>
+      </form>
     </div>
     <ul class="border-t border-line">
-      <li v-for="row in table.getRowModel().rows" :key="row.original.entry.id" class="border-b border-line py-2" :data-kind="row.original.entry.kind">
-        <div class="grid gap-x-4 gap-y-1 grid-cols-[minmax(0,1fr)_auto] desk:grid-cols-[11rem_10rem_minmax(0,1fr)_8rem_11rem] items-center">
+      <li
+        v-for="row in table.getRowModel().rows"
+        :key="row.original.entry.id"
+        class="border-b border-line py-2"
+        :data-kind="row.original.entry.kind"
+      >
+        <div
+          class="grid gap-x-4 gap-y-1 grid-cols-[minmax(0,1fr)_auto] desk:grid-cols-[11rem_10rem_minmax(0,1fr)_8rem_11rem] items-center"
+        >
           <span class="small num">{{ units.when(row.original.entry.at) }}</span>
-          <span class="font-semibold desk:order-none" :class="{ 'line-through': !row.original.stands }">{{ KIND_NAMES[row.original.entry.kind] }}</span>
-          <span class="col-span-2 desk:col-span-1" :class="{ 'line-through text-ink2': !row.original.stands }">{{ row.original.text }}<span v-if="row.original.entry.supersedes" class="small"> (correction)</span></span>
+          <span
+            class="font-semibold desk:order-none"
+            :class="{ 'line-through': !row.original.stands }"
+            >{{ KIND_NAMES[row.original.entry.kind] }}</span
+          >
+          <span
+            class="col-span-2 desk:col-span-1"
+            :class="{ 'line-through text-ink2': !row.original.stands }"
+            >{{ row.original.text
+            }}<span v-if="row.original.entry.supersedes" class="small"> (correction)</span></span
+          >
           <span class="small">{{ row.original.entry.by }}</span>
           <span class="flex gap-1 justify-end min-h-12">
             <template v-if="row.original.stands && correcting !== row.original.entry.id">
-              <button v-if="CORRECTABLE[row.original.entry.kind]" class="btn btn-quiet underline px-2" @click="correcting = row.original.entry.id">Correct</button>
-              <button class="btn btn-quiet underline px-2" @click="take(row.original.entry.act)">{{ undoneActs.has(row.original.entry.act) ? 'Redo' : 'Undo' }}</button>
+              <button
+                v-if="CORRECTABLE[row.original.entry.kind]"
+                class="btn btn-quiet underline px-2"
+                @click="correcting = row.original.entry.id"
+              >
+                Correct
+              </button>
+              <button class="btn btn-quiet underline px-2" @click="take(row.original.entry.act)">
+                {{ undoneActs.has(row.original.entry.act) ? 'Redo' : 'Undo' }}
+              </button>
             </template>
             <span v-else-if="!row.original.stands" class="small self-center">struck out</span>
           </span>
         </div>
-        <CorrectForm v-if="correcting === row.original.entry.id" :entry="row.original.entry" @done="correcting = null" />
+        <CorrectForm
+          v-if="correcting === row.original.entry.id"
+          :entry="row.original.entry"
+          @done="correcting = null"
+        />
       </li>
     </ul>
-    <p v-if="rows.length === 0" class="sentence">Nothing here yet. What you tick off in the Round lands here.</p>
+    <p v-if="rows.length === 0" class="sentence">
+      Nothing here yet. What you tick off in the Round lands here.
+    </p>
     <div v-if="table.getPageCount() > 1" class="flex flex-wrap gap-3 items-center">
-      <button class="btn" :disabled="!table.getCanPreviousPage()" @click="table.previousPage()">Newer</button>
-      <span class="num">{{ table.getState().pagination.pageIndex + 1 }} of {{ table.getPageCount() }}</span>
-      <button class="btn" :disabled="!table.getCanNextPage()" @click="table.nextPage()">Older</button>
+      <button class="btn" :disabled="!table.getCanPreviousPage()" @click="table.previousPage()">
+        Newer
+      </button>
+      <span class="num"
+        >{{ table.getState().pagination.pageIndex + 1 }} of {{ table.getPageCount() }}</span
+      >
+      <button class="btn" :disabled="!table.getCanNextPage()" @click="table.nextPage()">
+        Older
+      </button>
     </div>
   </div>
 </template>

@@ -14,7 +14,16 @@ const room = useRoomStore()
 <template>
   <p v-if="!room.loaded" class="small" role="status">Opening the room</p>
   <div v-else class="grid grid-cols-1 gap-8 max-w-5xl">
-    <div><h1>Setup</h1><p class="small mt-1">{{ room.state ? `${room.state.room.name}: everything here can be changed at any time.` : 'No room yet: set one up from the Round, or import one here.' }}</p></div>
+    <div>
+      <h1>Setup</h1>
+      <p class="small mt-1">
+        {{
+          room.state
+            ? `${room.state.room.name}: everything here can be changed at any time.`
+            : 'No room yet: set one up from the Round, or import one here.'
+        }}
+      </p>
+    </div>
     <template v-if="room.state">
       <RoomSection :key="room.state.room.id" />
       <RecordList type="vessel" addable />

@@ -1,8 +1,18 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { acceptChange, planDifference, refuseChange, type PlanChange } from '@renatus/core/planning/plan/planDifference'
+import {
+  acceptChange,
+  planDifference,
+  refuseChange,
+  type PlanChange,
+} from '@renatus/core/planning/plan/planDifference'
 import { factChanges, planFacts } from '@renatus/core/planning/plan/planFacts'
-import { keptPlan, startsLeft, startStates, type KeptPlan } from '@renatus/core/planning/plan/keptPlan'
+import {
+  keptPlan,
+  startsLeft,
+  startStates,
+  type KeptPlan,
+} from '@renatus/core/planning/plan/keptPlan'
 import type { CulturePlan } from '@renatus/core/planning/plan/planRoom'
 import type { PlanQuestion } from '@renatus/core/planning/plan/question'
 import type { StartLine } from '@renatus/core/planning/plan/request'
@@ -19,7 +29,11 @@ const PROPOSAL_KEY = 'plan.proposal'
 /** Raised when the way of planning changes: what an older version proposed is then not shown. */
 const PROPOSAL_VERSION = 1
 type Parts = Pick<KeptPlan, 'starts' | 'pins' | 'refused'>
-interface Stored { version: number, key: string, plan: CulturePlan }
+interface Stored {
+  version: number
+  key: string
+  plan: CulturePlan
+}
 
 /** The plan of the room: what is kept, what the planner would do now, and questions to it that are not saved. */
 export const useAheadStore = defineStore('ahead', () => {
@@ -36,23 +50,61 @@ export const useAheadStore = defineStore('ahead', () => {
   const proposalKey = ref('')
 
   const kept = computed(() => (room.state ? keptPlan(room.state.entries) : null))
-  const states = computed(() => (room.state ? startStates(room.state.entries, room.state.cultureStates) : []))
+  const states = computed(() =>
+    room.state ? startStates(room.state.entries, room.state.cultureStates) : [],
+  )
   const left = computed(() => (room.state ? startsLeft(states.value, room.state.today) : []))
   /** Nothing is planned while the log is still being worked through: what it teaches changes the odds. */
-  const facts = computed(() => (room.state && cultures.complete && !learningNow.value ? planFacts(room.state, cultures.readings) : null))
-  const changesOfFacts = computed(() => (kept.value && facts.value ? factChanges(kept.value.plan.facts, facts.value) : []))
-  watch(() => kept.value?.at, () => {
-    if (kept.value) certainty.value = kept.value.plan.certainty
-  }, { immediate: true })
+  const facts = computed(() =>
+    room.state && cultures.complete && !learningNow.value
+      ? planFacts(room.state, cultures.readings)
+      : null,
+  )
+  const changesOfFacts = computed(() =>
+    kept.value && facts.value ? factChanges(kept.value.plan.facts, facts.value) : [],
+  )
+  watch(
+    () => kept.value?.at,
+    () => {
+      if (kept.value) certainty.value = kept.value.plan.certainty
+    },
+    { immediate: true },
+  )
 
   /** What a proposal hangs on: the same key, the same plan. */
-  const key = computed(() => (facts.value && room.state
-    ? JSON.stringify([room.state.today, days.value, certainty.value, facts.value, kept.value?.plan.pins ?? [], left.value.map(s => [s.id, s.on, s.vessels])])
-    : ''))
+  const key = computed(() =>
+    facts.value && room.state
+      ? JSON.stringify([
+          room.state.today,
+          days.value,
+          certainty.value,
+          facts.value,
+          kept.value?.plan.pins ?? [],
+          left.value.map(s => [s.id, s.on, s.vessels]),
+        ])
+      : '',
+  )
   const stale = computed(() => key.value !== '' && proposalKey.value !== key.value)
-  const changes = computed(() => (proposal.value ? planDifference(left.value, proposal.value.starts, changesOfFacts.value, kept.value?.plan.refused) : []))
+  const changes = computed(() =>
+    proposal.value
+      ? planDifference(
+          left.value,
+          proposal.value.starts,
+          changesOfFacts.value,
+          kept.value?.plan.refused,
+        )
+      : [],
+  )
 
-  const question = (more: Partial<PlanQuestion> = {}): PlanQuestion => ({ seed: 1, days: days.value, certainty: certainty.value, pins: [], onlyPinned: false, whatIf: NOTHING_ELSE, ...more })
+  const question = (more: Partial<PlanQuestion> = {}): PlanQuestion => ({
+    seed: 1,
+    days: days.value,
+    certainty: certainty.value,
+    pins: [],
+    onlyPinned: false,
+    whatIf: NOTHING_ELSE,
+    ...more,
+  })
 
   async function propose(): Promise<void> {
     const mine = key.value
@@ -68,17 +120,32 @@ export const useAheadStore = defineStore('ahead', () => {
     if (!plan || key.value !== mine || room.db !== db) return
     proposal.value = plan
     proposalKey.value = mine
-    await db.meta.put({ key: PROPOSAL_KEY, value: { version: PROPOSAL_VERSION, key: mine, plan } satisfies Stored })
+    await db.meta.put({
+      key: PROPOSAL_KEY,
+      value: { version: PROPOSAL_VERSION, key: mine, plan } satisfies Stored,
+    })
   }
 
   /** Writes the plan that is worked by from now on. */
   async function keep(part: Parts, said: string): Promise<void> {
     if (!room.state || !facts.value) return
-    const data: KeptPlan = { from: room.state.today, days: days.value, certainty: certainty.value, ...part, facts: facts.value }
-    const result = await room.write([{ kind: 'plan.kept', subject: { type: 'room', id: room.state.room.id }, data }])
+    const data: KeptPlan = {
+      from: room.state.today,
+      days: days.value,
+      certainty: certainty.value,
+      ...part,
+      facts: facts.value,
+    }
+    const result = await room.write([
+      { kind: 'plan.kept', subject: { type: 'room', id: room.state.room.id }, data },
+    ])
     if (result.ok) undo.offer(result.act, said)
   }
-  const parts = (): Parts => ({ starts: kept.value?.plan.starts ?? [], pins: kept.value?.plan.pins ?? [], refused: kept.value?.plan.refused ?? [] })
+  const parts = (): Parts => ({
+    starts: kept.value?.plan.starts ?? [],
+    pins: kept.value?.plan.pins ?? [],
+    refused: kept.value?.plan.refused ?? [],
+  })
   const acceptAll = () => keep(changes.value.reduce(acceptChange, parts()), 'The plan is kept.')
   const accept = (c: PlanChange) => keep(acceptChange(parts(), c), 'The line is in the plan.')
   const refuse = (c: PlanChange) => keep(refuseChange(parts(), c), 'The line stays as it was.')
@@ -86,19 +153,36 @@ export const useAheadStore = defineStore('ahead', () => {
    * Starts are moved by hand, or given up (null): each is pinned where it was put. Lines that are only proposed are kept with it, all of them:
    * a plan is kept or it is not.
    */
-  function move(moves: readonly { line: StartLine & { id?: string }, on: string | null }[], said: string): Promise<void> {
-    const known = (p: Parts, line: StartLine & { id?: string }) => p.starts.find(s => (line.id ? s.id === line.id : s.food === line.food && s.on === line.on))
+  function move(
+    moves: readonly { line: StartLine & { id?: string }; on: string | null }[],
+    said: string,
+  ): Promise<void> {
+    const known = (p: Parts, line: StartLine & { id?: string }) =>
+      p.starts.find(s => (line.id ? s.id === line.id : s.food === line.food && s.on === line.on))
     const first = parts()
-    const base = moves.every(m => known(first, m.line)) ? first : changes.value.reduce(acceptChange, first)
-    return keep(moves.reduce((p, { line, on }): Parts => {
-      const was = known(p, line)
-      if (!was) return p
-      const asLine = { food: was.food, method: was.method, vessels: was.vessels }
-      const pins = p.pins.filter(x => !(x.food === was.food && x.on === was.on))
-      return on === null
-        ? { starts: p.starts.filter(s => s.id !== was.id), pins, refused: [...p.refused, { ...asLine, on: was.on }] }
-        : { ...p, starts: p.starts.map(s => (s.id === was.id ? { ...s, on } : s)), pins: [...pins, { ...asLine, on }] }
-    }, base), said)
+    const base = moves.every(m => known(first, m.line))
+      ? first
+      : changes.value.reduce(acceptChange, first)
+    return keep(
+      moves.reduce((p, { line, on }): Parts => {
+        const was = known(p, line)
+        if (!was) return p
+        const asLine = { food: was.food, method: was.method, vessels: was.vessels }
+        const pins = p.pins.filter(x => !(x.food === was.food && x.on === was.on))
+        return on === null
+          ? {
+              starts: p.starts.filter(s => s.id !== was.id),
+              pins,
+              refused: [...p.refused, { ...asLine, on: was.on }],
+            }
+          : {
+              ...p,
+              starts: p.starts.map(s => (s.id === was.id ? { ...s, on } : s)),
+              pins: [...pins, { ...asLine, on }],
+            }
+      }, base),
+      said,
+    )
   }
 
   // Judging a plan as somebody holds it in the hand: nothing is written, nothing else is started.
@@ -115,15 +199,42 @@ export const useAheadStore = defineStore('ahead', () => {
     if (!isAsked(whatIf.value)) return
     answer.value = await side.ask(question({ whatIf: whatIf.value }))
   }
-  watch(() => room.which, () => {
-    main.stop()
-    side.stop()
-    proposal.value = tried.value = answer.value = null
-    proposalKey.value = ''
-  })
+  watch(
+    () => room.which,
+    () => {
+      main.stop()
+      side.stop()
+      proposal.value = tried.value = answer.value = null
+      proposalKey.value = ''
+    },
+  )
 
   return {
-    days, certainty, proposal, kept, states, left, facts, changesOfFacts, key, stale, changes, tried, whatIf, answer, main, side,
-    propose, acceptAll, accept, refuse, move, tryStarts, ask, forget: () => { tried.value = null },
+    days,
+    certainty,
+    proposal,
+    kept,
+    states,
+    left,
+    facts,
+    changesOfFacts,
+    key,
+    stale,
+    changes,
+    tried,
+    whatIf,
+    answer,
+    main,
+    side,
+    propose,
+    acceptAll,
+    accept,
+    refuse,
+    move,
+    tryStarts,
+    ask,
+    forget: () => {
+      tried.value = null
+    },
   }
 })

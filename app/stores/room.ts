@@ -23,25 +23,37 @@ export const useRoomStore = defineStore('room', () => {
   const records = useLive(() => db.value.records.toArray(), db)
   const entries = useLive(() => db.value.entries.toArray(), db)
   const learned = useLive(() => lastLearned(db.value), db)
-  const loaded = computed(() => records.value !== undefined && entries.value !== undefined && learned.value !== undefined)
-  const state = computed(() => (records.value && entries.value && learned.value !== undefined ? roomState(records.value, entries.value, now.value, learned.value ?? undefined) : null))
+  const loaded = computed(
+    () => records.value !== undefined && entries.value !== undefined && learned.value !== undefined,
+  )
+  const state = computed(() =>
+    records.value && entries.value && learned.value !== undefined
+      ? roomState(records.value, entries.value, now.value, learned.value ?? undefined)
+      : null,
+  )
   /** Stops of cultures and of the plan; set once everything they need has come (stores/cultures.ts). */
   const more = shallowRef<((state: RoomState) => Stop[]) | null>(null)
-  const round = computed(() => (state.value ? buildRound(state.value, more.value?.(state.value) ?? []) : null))
+  const round = computed(() =>
+    state.value ? buildRound(state.value, more.value?.(state.value) ?? []) : null,
+  )
   const measures = computed(() => state.value?.room.measures ?? 'metric')
-  const timeZone = computed(() => state.value?.room.timeZone ?? Intl.DateTimeFormat().resolvedOptions().timeZone)
+  const timeZone = computed(
+    () => state.value?.room.timeZone ?? Intl.DateTimeFormat().resolvedOptions().timeZone,
+  )
   /** The newest entry lies ahead of this device's clock: the clock was set back, or another device runs fast. */
   const clockBehind = computed(() => {
     const newest = entries.value?.reduce((at, e) => (e.at > at ? e.at : at), '') ?? ''
     return newest !== '' && Date.parse(newest) > Date.parse(now.value) + 10 * 60_000 ? newest : null
   })
-  watch(entries, (list) => {
+  watch(entries, list => {
     const newest = list?.reduce((id, e) => (idTime(e.id) > idTime(id) ? e.id : id), '0'.repeat(26))
     if (newest) rememberId(newest)
   })
 
   // The log is worked through again when something was written that teaches.
-  const position = computed(() => (records.value && entries.value ? learningPosition(records.value, entries.value) : null))
+  const position = computed(() =>
+    records.value && entries.value ? learningPosition(records.value, entries.value) : null,
+  )
   watch(position, p => p !== null && void learn(DATABASES[which.value]))
 
   function open(room: WhichRoom) {
@@ -52,11 +64,27 @@ export const useRoomStore = defineStore('room', () => {
   }
 
   return {
-    which, db, now, records, entries, loaded, state, round, more, measures, timeZone, clockBehind, open,
+    which,
+    db,
+    now,
+    records,
+    entries,
+    loaded,
+    state,
+    round,
+    more,
+    measures,
+    timeZone,
+    clockBehind,
+    open,
     save: (drafts: readonly RecordDraft[]) => saveRecords(db.value, drafts),
     remove: (id: string) => removeRecord(db.value, id),
     bringBack: (id: string) => removeRecord(db.value, id, false),
-    write: (drafts: readonly Draft[], answers: string | null = null, records: readonly RecordDraft[] = []) => writeAct(db.value, drafts, answers, records),
+    write: (
+      drafts: readonly Draft[],
+      answers: string | null = null,
+      records: readonly RecordDraft[] = [],
+    ) => writeAct(db.value, drafts, answers, records),
     undo: (act: string) => undoAct(db.value, act),
   }
 })

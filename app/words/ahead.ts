@@ -3,82 +3,155 @@ import type { Way } from '@renatus/core/planning/plan/closing'
 import type { FactChange } from '@renatus/core/planning/plan/planFacts'
 import type { PlanChange } from '@renatus/core/planning/plan/planDifference'
 import type { LocalDate } from '@renatus/core/time/localDate'
-import { foodInText, foodName } from './foods'
+import { foodInText } from './foods'
 import { plural } from './round'
 
 type DateWords = (d: LocalDate) => string
-export interface Names { brood(id: string): string, date: DateWords }
+export interface Names {
+  brood(id: string): string
+  date: DateWords
+}
 
 const vessels = (n: number) => plural(n, 'vessel')
 const days = (n: number) => plural(Math.abs(n), 'day')
 
 /** A decision as a sentence: verb, amount, the rest. */
-export function decisionWords(d: Decision, n: Names): { verb: string, amount: string, rest: string } {
+export function decisionWords(
+  d: Decision,
+  n: Names,
+): { verb: string; amount: string; rest: string } {
   switch (d.kind) {
-    case 'order': return { verb: 'Order', amount: 'a starter', rest: `of ${foodInText(d.start.food)}, to start on ${n.date(d.start.on)} for ${n.brood(d.start.forBrood)}.` }
-    case 'start': return { verb: 'Start', amount: vessels(d.start.vessels), rest: `of ${foodInText(d.start.food)} for ${n.brood(d.start.forBrood)} on ${n.date(d.start.neededOn)}. ${d.slack < 0 ? 'It is late: nine in ten come after that.' : d.slack === 0 ? 'Not a day to lose.' : `${days(d.slack)} to spare.`}` }
+    case 'order':
+      return {
+        verb: 'Order',
+        amount: 'a starter',
+        rest: `of ${foodInText(d.start.food)}, to start on ${n.date(d.start.on)} for ${n.brood(d.start.forBrood)}.`,
+      }
+    case 'start':
+      return {
+        verb: 'Start',
+        amount: vessels(d.start.vessels),
+        rest: `of ${foodInText(d.start.food)} for ${n.brood(d.start.forBrood)} on ${n.date(d.start.neededOn)}. ${d.slack < 0 ? 'It is late: nine in ten come after that.' : d.slack === 0 ? 'Not a day to lose.' : `${days(d.slack)} to spare.`}`,
+      }
     case 'gap': {
       const best = d.gap.ways[0]
-      return { verb: 'Find', amount: `${Math.round(d.gap.share * 100)} %`, rest: `of the food of ${n.brood(d.gap.brood)} ${span(d.gap.from, d.gap.to, n.date)}. ${best ? wayWords(best, n.date) : 'Nothing that is known fits; look at its sheet.'}` }
+      return {
+        verb: 'Find',
+        amount: `${Math.round(d.gap.share * 100)} %`,
+        rest: `of the food of ${n.brood(d.gap.brood)} ${span(d.gap.from, d.gap.to, n.date)}. ${best ? wayWords(best, n.date) : 'Nothing that is known fits; look at its sheet.'}`,
+      }
     }
-    case 'doubt': return { verb: 'Decide', amount: `${Math.round(d.probability * 100)} %`, rest: `is all the certainty there is for ${n.brood(d.brood)} ${span(d.on, d.to, n.date)}: start more, or have something that bridges.` }
-    case 'hatch': return { verb: 'Hatch', amount: `${d.hatch.cystsG.toLocaleString('en-GB', { maximumFractionDigits: 1 })} g`, rest: `of cysts in ${d.hatch.vessel}.` }
+    case 'doubt':
+      return {
+        verb: 'Decide',
+        amount: `${Math.round(d.probability * 100)} %`,
+        rest: `is all the certainty there is for ${n.brood(d.brood)} ${span(d.on, d.to, n.date)}: start more, or have something that bridges.`,
+      }
+    case 'hatch':
+      return {
+        verb: 'Hatch',
+        amount: `${d.hatch.cystsG.toLocaleString('en-GB', { maximumFractionDigits: 1 })} g`,
+        rest: `of cysts in ${d.hatch.vessel}.`,
+      }
   }
 }
 
-export const span = (from: LocalDate, to: LocalDate, date: DateWords) => (from === to ? `on ${date(from)}` : `from ${date(from)} to ${date(to)}`)
+export const span = (from: LocalDate, to: LocalDate, date: DateWords) =>
+  from === to ? `on ${date(from)}` : `from ${date(from)} to ${date(to)}`
 
 /** A way to close a gap, best as a line of a list. */
 export function wayWords(w: Way, date: DateWords): string {
   const food = foodInText(w.food)
   const sure = `${Math.round(w.likely * 100)} % sure`
   const closes = w.closes >= 0.99 ? 'closes all of it' : `closes ${Math.round(w.closes * 100)} %`
-  const buy = w.leadDays > 0 ? `${days(w.leadDays)} to come${w.apartDays > 0 ? `, ${days(w.apartDays)} apart` : ''}${w.cost > 0 ? `, about ${w.cost}` : ''}` : ''
+  const buy =
+    w.leadDays > 0
+      ? `${days(w.leadDays)} to come${w.apartDays > 0 ? `, ${days(w.apartDays)} apart` : ''}${w.cost > 0 ? `, about ${w.cost}` : ''}`
+      : ''
   switch (w.kind) {
-    case 'start': return `Start ${food} today: helps from ${date(w.helpsFrom)}, ${closes}, ${sure}.`
-    case 'buy': return `Buy a starter of ${food} (${buy}): helps from ${date(w.helpsFrom)}, ${closes}, ${sure}.`
-    case 'other food': return `Take up ${food} (${buy}): helps from ${date(w.helpsFrom)}, ${closes}, ${sure}.`
-    case 'bridge': return `Bridge with ${food} (${buy}): from ${date(w.helpsFrom)}, ${closes}.`
-    case 'warmer': return `Start ${food} ${w.warmerC} °C warmer: helps from ${date(w.helpsFrom)}, ${closes}, ${sure}.`
-    case 'more hatches': return `Give more nauplii: from ${date(w.helpsFrom)}, ${closes}; it strays from the ladder.`
-    case 'cysts': return `Buy cysts (${buy}): nauplii from ${date(w.helpsFrom)}, ${closes}.`
+    case 'start':
+      return `Start ${food} today: helps from ${date(w.helpsFrom)}, ${closes}, ${sure}.`
+    case 'buy':
+      return `Buy a starter of ${food} (${buy}): helps from ${date(w.helpsFrom)}, ${closes}, ${sure}.`
+    case 'other food':
+      return `Take up ${food} (${buy}): helps from ${date(w.helpsFrom)}, ${closes}, ${sure}.`
+    case 'bridge':
+      return `Bridge with ${food} (${buy}): from ${date(w.helpsFrom)}, ${closes}.`
+    case 'warmer':
+      return `Start ${food} ${w.warmerC} °C warmer: helps from ${date(w.helpsFrom)}, ${closes}, ${sure}.`
+    case 'more hatches':
+      return `Give more nauplii: from ${date(w.helpsFrom)}, ${closes}; it strays from the ladder.`
+    case 'cysts':
+      return `Buy cysts (${buy}): nauplii from ${date(w.helpsFrom)}, ${closes}.`
   }
 }
 
 /** What has changed in the room since a plan was kept. */
-export function factWords(c: FactChange): string {
+function factWords(c: FactChange): string {
   switch (c.kind) {
-    case 'brood-new': return `${c.name} is new`
-    case 'brood-gone': return `${c.name} is gone`
-    case 'date': return `${c.name} swims free ${days(c.days)} ${c.days < 0 ? 'earlier' : 'later'}`
-    case 'fry': return `${c.name} has ${c.is.toLocaleString('en-GB')} fry instead of ${c.was.toLocaleString('en-GB')}`
-    case 'wishes': return `what ${c.name} may eat was changed`
-    case 'culture-new': return `${c.name} was started`
-    case 'culture-gone': return `${c.name} has ended`
-    case 'culture-state': return `${c.name} is ${c.is === 'well' ? 'well again' : c.is === 'apart' ? 'set apart' : c.is}`
-    case 'rounds': return 'the rounds are at other hours'
-    case 'foods': return 'other foods are kept'
-    case 'warmth': return 'it is warmer or cooler somewhere'
+    case 'brood-new':
+      return `${c.name} is new`
+    case 'brood-gone':
+      return `${c.name} is gone`
+    case 'date':
+      return `${c.name} swims free ${days(c.days)} ${c.days < 0 ? 'earlier' : 'later'}`
+    case 'fry':
+      return `${c.name} has ${c.is.toLocaleString('en-GB')} fry instead of ${c.was.toLocaleString('en-GB')}`
+    case 'wishes':
+      return `what ${c.name} may eat was changed`
+    case 'culture-new':
+      return `${c.name} was started`
+    case 'culture-gone':
+      return `${c.name} has ended`
+    case 'culture-state':
+      return `${c.name} is ${c.is === 'well' ? 'well again' : c.is === 'apart' ? 'set apart' : c.is}`
+    case 'rounds':
+      return 'the rounds are at other hours'
+    case 'foods':
+      return 'other foods are kept'
+    case 'warmth':
+      return 'it is warmer or cooler somewhere'
   }
 }
 
 /** A line of what a new plan does otherwise. */
-export function changeWords({ kind, was, is }: PlanChange, date: DateWords): { verb: string, amount: string, rest: string } {
+export function changeWords(
+  { kind, was, is }: PlanChange,
+  date: DateWords,
+): { verb: string; amount: string; rest: string } {
   const food = foodInText((is ?? was)!.food)
   switch (kind) {
-    case 'new': return { verb: 'Start', amount: vessels(is!.vessels), rest: `of ${food} on ${date(is!.on)}.` }
-    case 'dropped': return { verb: 'Do not start', amount: vessels(was!.vessels), rest: `of ${food} on ${date(was!.on)}.` }
+    case 'new':
+      return { verb: 'Start', amount: vessels(is!.vessels), rest: `of ${food} on ${date(is!.on)}.` }
+    case 'dropped':
+      return {
+        verb: 'Do not start',
+        amount: vessels(was!.vessels),
+        rest: `of ${food} on ${date(was!.on)}.`,
+      }
     case 'moved': {
       const by = Math.round((Date.parse(is!.on) - Date.parse(was!.on)) / 86_400_000)
-      return { verb: `Move ${food}`, amount: `${days(by)} ${by < 0 ? 'earlier' : 'later'}`, rest: `to ${date(is!.on)}, ${vessels(is!.vessels)}${is!.vessels === was!.vessels ? '' : ` instead of ${was!.vessels}`}.` }
+      return {
+        verb: `Move ${food}`,
+        amount: `${days(by)} ${by < 0 ? 'earlier' : 'later'}`,
+        rest: `to ${date(is!.on)}, ${vessels(is!.vessels)}${is!.vessels === was!.vessels ? '' : ` instead of ${was!.vessels}`}.`,
+      }
     }
-    case 'more': case 'fewer': return { verb: 'Start', amount: vessels(is!.vessels), rest: `of ${food} on ${date(is!.on)} instead of ${was!.vessels}.` }
+    case 'more':
+    case 'fewer':
+      return {
+        verb: 'Start',
+        amount: vessels(is!.vessels),
+        rest: `of ${food} on ${date(is!.on)} instead of ${was!.vessels}.`,
+      }
   }
 }
 
 export const becauseWords = (changes: readonly FactChange[]): string => {
   const words = changes.slice(0, 3).map(factWords)
-  return words.length === 0 ? 'Days have passed, and the horizon with them.' : `Since ${words.join(', and ')}${changes.length > 3 ? `, and ${changes.length - 3} more` : ''}.`
+  return words.length === 0
+    ? 'Days have passed, and the horizon with them.'
+    : `Since ${words.join(', and ')}${changes.length > 3 ? `, and ${changes.length - 3} more` : ''}.`
 }
 
 /** How sure a brood's day is, in words and number. */
@@ -87,5 +160,9 @@ export function coverWords(planned: number, probability: number): string {
   return `${Math.round(probability * 100)} % sure`
 }
 
-export const curveTitle = (food: string) => foodName(food)
-export const STATUS_WORDS = { 'optimal': '', 'feasible': 'The solver was stopped early: this is the best plan it had.', 'time-limit': 'The solver ran out of time: this is the best plan it had.', 'infeasible': 'There is no such plan.' } as const
+export const STATUS_WORDS = {
+  'optimal': '',
+  'feasible': 'The solver was stopped early: this is the best plan it had.',
+  'time-limit': 'The solver ran out of time: this is the best plan it had.',
+  'infeasible': 'There is no such plan.',
+} as const

@@ -1,36 +1,65 @@
-import type { Readiness, Sign, Stage } from '@renatus/core/dynamics/contract'
+import type { Readiness, Sign } from '@renatus/core/dynamics/contract'
 import type { Estimate } from '@renatus/core/estimation/estimate'
 import type { Remark } from '@renatus/core/estimation/replay'
 import type { Food } from '@renatus/core/foods/contract'
 
 /** Stages of a culture as the screen says them, with a mark that differs in shape. */
-export const STAGES: Record<Readiness, { word: string, mark: string }> = {
-  resting: { word: 'resting', mark: '⋯' }, building: { word: 'building', mark: '◒' }, ready: { word: 'ready', mark: '●' },
-  tiring: { word: 'tiring', mark: '◓' }, failing: { word: 'failing', mark: '✕' }, failed: { word: 'lost', mark: '✕' },
+export const STAGES: Record<Readiness, { word: string; mark: string }> = {
+  resting: { word: 'resting', mark: '⋯' },
+  building: { word: 'building', mark: '◒' },
+  ready: { word: 'ready', mark: '●' },
+  tiring: { word: 'tiring', mark: '◓' },
+  failing: { word: 'failing', mark: '✕' },
+  failed: { word: 'lost', mark: '✕' },
 }
 
 /** The stage most of the belief is in. */
 export const stageOf = (e: Pick<Estimate, 'readiness'>): Readiness =>
-  (Object.entries(e.readiness) as [Readiness, number][]).reduce((best, x) => (x[1] > best[1] ? x : best))[0]
+  (Object.entries(e.readiness) as [Readiness, number][]).reduce((best, x) =>
+    x[1] > best[1] ? x : best,
+  )[0]
 
 /** "likely (84 %)": certainty in words and number. */
 export function certainty(p: number): string {
-  const word = p > 0.95 ? 'almost certain' : p > 0.75 ? 'likely' : p > 0.5 ? 'more likely than not' : 'possible'
+  const word =
+    p > 0.95
+      ? 'almost certain'
+      : p > 0.75
+        ? 'likely'
+        : p > 0.5
+          ? 'more likely than not'
+          : 'possible'
   return `${word} (${Math.round(p * 100)} %)`
 }
 
 /** What of the log could not be taken as it stands. */
 export const REMARKS: Record<Remark['code'], string> = {
-  'before-start': 'An entry from before its start is left out.', 'after-now': 'An entry that lies ahead of this device’s clock is left out.',
-  'impossible-count': 'A count far above anything possible here is left out: correct it in the Log, or was the drop larger?', 'surprising': 'A look that hardly fits what was believed: look again, and see that it is the right vessel.',
+  'before-start': 'An entry from before its start is left out.',
+  'after-now': 'An entry that lies ahead of this device’s clock is left out.',
+  'impossible-count':
+    'A count far above anything possible here is left out: correct it in the Log, or was the drop larger?',
+  'surprising':
+    'A look that hardly fits what was believed: look again, and see that it is the right vessel.',
 }
 
-export const POPULATION: Record<Stage, string> = { lag: 'not growing yet', exponential: 'growing', stationary: 'at its height', decline: 'going back', crashed: 'gone' }
-export const SIGN_NAMES: Record<Sign, string> = { cloudiness: 'Cloudiness', tint: 'Colour', movers: 'What moves', gathering: 'Where they gather', film: 'Surface', smell: 'Smell', sediment: 'Bottom', climbing: 'On the wall', size: 'Size', pupae: 'Pupae' }
+export const SIGN_NAMES: Record<Sign, string> = {
+  cloudiness: 'Cloudiness',
+  tint: 'Colour',
+  movers: 'What moves',
+  gathering: 'Where they gather',
+  film: 'Surface',
+  smell: 'Smell',
+  sediment: 'Bottom',
+  climbing: 'On the wall',
+  size: 'Size',
+  pupae: 'Pupae',
+}
 
 /** The grades of a look in the words of the food: "hazy, many, earthy". */
 export const lookWords = (food: Food, grades: Partial<Record<Sign, number>>) =>
-  Object.entries(grades).map(([sign, g]) => ({ sign: sign as Sign, word: food.signs[sign as Sign]?.[Math.round(g)] })).filter((x): x is { sign: Sign, word: string } => x.word !== undefined)
+  Object.entries(grades)
+    .map(([sign, g]) => ({ sign: sign as Sign, word: food.signs[sign as Sign]?.[Math.round(g)] }))
+    .filter((x): x is { sign: Sign; word: string } => x.word !== undefined)
 
 /** A look in a few words: what is not there is left out, unless nothing is. */
 export function lookInShort(food: Food, grades: Partial<Record<Sign, number>>): string {

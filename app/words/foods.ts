@@ -8,12 +8,19 @@ export const foodName = (id: string) => edible(id)?.name ?? id
 /** Inside a sentence. */
 export function foodInText(id: string): string {
   const food = edible(id)
-  return food ? (food.proper ? food.name : food.name.replace(/^[A-Z](?=[a-z])/, c => c.toLowerCase())) : id
+  return food
+    ? food.proper
+      ? food.name
+      : food.name.replace(/^[A-Z](?=[a-z])/, c => c.toLowerCase())
+    : id
 }
 
 /** "newborn Moina", "vinegar eels". */
-export const foodWithSize = (food: FeedProfile, size: string) => (size ? `${size} ${foodInText(food.id)}` : foodInText(food.id))
+export const foodWithSize = (food: FeedProfile, size: string) =>
+  size ? `${size} ${foodInText(food.id)}` : foodInText(food.id)
 
 /** What a portion is reckoned at. */
 export const portionNote = (food: FeedProfile) =>
-  (food.portion && food.portion.unit !== 'worm' ? `${food.name}: a portion is of ${food.portion.of}, at ${formatCount(food.portion.perUnit)} ${food.units} per ${food.portion.unit}. If yours is thinner or denser, press Differs and say what went in.` : '')
+  food.portion && food.portion.unit !== 'worm'
+    ? `${food.name}: a portion is of ${food.portion.of}, at ${formatCount(food.portion.perUnit)} ${food.units} per ${food.portion.unit}. If yours is thinner or denser, press Differs and say what went in.`
+    : ''

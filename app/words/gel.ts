@@ -7,24 +7,66 @@ import type { Firmness } from '@renatus/core/gel/binders'
 import type { GelForm, IngredientRole, Milling } from '@renatus/core/records/vocabulary'
 
 /** Words of the gel kitchen. */
-export const pieces = (n: number) => `${n > 20 ? Math.round(n).toLocaleString('en-GB') : nearQuarter(n)} ${n > 1 ? 'pieces' : 'piece'}`
+export const pieces = (n: number) =>
+  `${n > 20 ? Math.round(n).toLocaleString('en-GB') : nearQuarter(n)} ${n > 1 ? 'pieces' : 'piece'}`
 
-export const NUTRIENT_NAMES = { protein: 'Protein', fat: 'Fat', fibre: 'Fibre', ash: 'Ash', carbohydrate: 'Carbohydrate', calcium: 'Calcium', phosphorus: 'Phosphorus', collagen: 'Gelatin protein' } as const
-export const OBJECTIVES: Record<Objective, string> = { nearest: 'nearest to the targets', cost: 'least cost', fewest: 'fewest ingredients' }
-export const JOB_WORDS: Record<Job, string> = { pick: 'swallow crumbs', graze: 'graze on the face of a piece' }
-export const FIRMNESS_WORDS: Record<Firmness, string> = { soft: 'soft', standard: 'standard', firm: 'firm' }
-export const MILLING_WORDS: Record<Milling | 'fine enough', string> = { 'fine enough': 'fine enough as it is', 'mill': 'mill and sieve', 'blend': 'blend and press through', 'dissolves': 'dissolves' }
-export const ROLE_WORDS: Record<IngredientRole, string> = { feed: 'feed', binder: 'binder', premix: 'premix', pigment: 'colour' }
-export const FORM_WORDS: Record<GelForm, string> = { tray: 'tray with cells', bag: 'flat bag', coating: 'object to coat' }
+export const NUTRIENT_NAMES = {
+  protein: 'Protein',
+  fat: 'Fat',
+  fibre: 'Fibre',
+  ash: 'Ash',
+  carbohydrate: 'Carbohydrate',
+  calcium: 'Calcium',
+  phosphorus: 'Phosphorus',
+  collagen: 'Gelatin protein',
+} as const
+export const OBJECTIVES: Record<Objective, string> = {
+  nearest: 'nearest to the targets',
+  cost: 'least cost',
+  fewest: 'fewest ingredients',
+}
+export const JOB_WORDS: Record<Job, string> = {
+  pick: 'swallow crumbs',
+  graze: 'graze on the face of a piece',
+}
+export const FIRMNESS_WORDS: Record<Firmness, string> = {
+  soft: 'soft',
+  standard: 'standard',
+  firm: 'firm',
+}
+export const MILLING_WORDS: Record<Milling | 'fine enough', string> = {
+  'fine enough': 'fine enough as it is',
+  'mill': 'mill and sieve',
+  'blend': 'blend and press through',
+  'dissolves': 'dissolves',
+}
+export const ROLE_WORDS: Record<IngredientRole, string> = {
+  feed: 'feed',
+  binder: 'binder',
+  premix: 'premix',
+  pigment: 'colour',
+}
+export const FORM_WORDS: Record<GelForm, string> = {
+  tray: 'tray with cells',
+  bag: 'flat bag',
+  coating: 'object to coat',
+}
 
-export const micron = (um: number) => (um >= 1000 ? `${(um / 1000).toLocaleString('en-GB', { maximumFractionDigits: 1 })}\u00A0mm` : `${Math.round(um)}\u00A0µm`)
-export const crumbWords = (c: CrumbSize) => (c.overUm >= c.throughUm ? `crumbs pressed through ${micron(c.throughUm)}` : `crumbs through ${micron(c.throughUm)}, held back by ${micron(c.overUm)}`)
+export const micron = (um: number) =>
+  um >= 1000
+    ? `${(um / 1000).toLocaleString('en-GB', { maximumFractionDigits: 1 })}\u00A0mm`
+    : `${Math.round(um)}\u00A0µm`
+export const crumbWords = (c: CrumbSize) =>
+  c.overUm >= c.throughUm
+    ? `crumbs pressed through ${micron(c.throughUm)}`
+    : `crumbs through ${micron(c.throughUm)}, held back by ${micron(c.overUm)}`
 const percent = (x: number) => `${x.toLocaleString('en-GB', { maximumFractionDigits: 1 })}\u00A0%`
 
 /** What cannot be kept, and what it would have to be. */
 export function clashWords(c: Clash): string {
   const name = NUTRIENT_NAMES[c.of]
-  if (c.of === 'collagen') return `Gelatin would bring ${percent(c.reached * 100)} of all protein; a third is the most that counts.`
+  if (c.of === 'collagen')
+    return `Gelatin would bring ${percent(c.reached * 100)} of all protein; a third is the most that counts.`
   return `${name} ${c.bound === 'least' ? 'reaches' : 'stays at'} ${percent(c.reached)}; ${c.bound === 'least' ? 'at least' : 'at most'} ${percent(c.wanted)} is wanted.`
 }
 

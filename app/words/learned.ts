@@ -7,12 +7,23 @@ const percent = (x: number) => Math.round(Math.abs(x) * 100)
 const share = (x: number) => `${Math.round(x * 100)} %`
 
 /** "20 % slower than the book (8 to 30 %)"; a band that reaches over is told as such. */
-function against(v: LearnedValue, more: string, less: string, same: string, book = 'the book', says = 'says'): string {
+function against(
+  v: LearnedValue,
+  more: string,
+  less: string,
+  same: string,
+  book = 'the book',
+  says = 'says',
+): string {
   const [x, lo, hi] = [v.value / v.book - 1, v.low / v.book - 1, v.high / v.book - 1]
-  if (Math.abs(x) < AS_BOOK) return `${same} ${book}${says && ` ${says}`}, within ${percent(Math.max(Math.abs(lo), Math.abs(hi)))} %`
+  if (Math.abs(x) < AS_BOOK)
+    return `${same} ${book}${says && ` ${says}`}, within ${percent(Math.max(Math.abs(lo), Math.abs(hi)))} %`
   const word = x > 0 ? more : less
   const [near, far] = x > 0 ? [lo, hi] : [hi, lo]
-  const range = Math.sign(near) === Math.sign(x) ? `${percent(near)} to ${percent(far)} %` : `up to ${percent(far)} %, or not at all`
+  const range =
+    Math.sign(near) === Math.sign(x)
+      ? `${percent(near)} to ${percent(far)} %`
+      : `up to ${percent(far)} %, or not at all`
   return `${percent(x)} % ${word} than ${book}${says && ` ${says}`} (${range})`
 }
 
@@ -20,25 +31,42 @@ function against(v: LearnedValue, more: string, less: string, same: string, book
 export function foodLearned(l: FoodLearned, vessel: string): string[] {
   const from = (v: LearnedValue) => `from ${plural(v.from, vessel)}`
   return [
-    ...(l.growth ? [`${against(l.growth, 'faster', 'slower', 'as fast as')}, ${from(l.growth)}`] : []),
+    ...(l.growth
+      ? [`${against(l.growth, 'faster', 'slower', 'as fast as')}, ${from(l.growth)}`]
+      : []),
     ...(l.lag ? [`starts ${against(l.lag, 'later', 'sooner', 'when')}, ${from(l.lag)}`] : []),
-    ...(l.capacity ? [`yields ${against(l.capacity, 'more', 'less', 'what')}, ${from(l.capacity)}`] : []),
-    ...(l.failure ? [`${share(l.failure.value)} fail where the book says ${share(l.failure.book)}, from ${plural(l.failure.from, 'vessel')}`] : []),
+    ...(l.capacity
+      ? [`yields ${against(l.capacity, 'more', 'less', 'what')}, ${from(l.capacity)}`]
+      : []),
+    ...(l.failure
+      ? [
+          `${share(l.failure.value)} fail where the book says ${share(l.failure.book)}, from ${plural(l.failure.from, 'vessel')}`,
+        ]
+      : []),
   ]
 }
 
 export function lotLearned(l: LotLearned): string[] {
   return [
-    ...(l.hatch.from > 0 ? [
-      `hatches ${share(l.hatch.value)} (${Math.round(l.hatch.low * 100)} to ${share(l.hatch.high)}) where the tin says ${share(l.hatch.book)}, from ${plural(l.hatch.from, 'counted bottle')}`,
-      against(l.speed, 'faster', 'slower', 'as fast as', 'a usual tin', 'is'),
-      `its hatch is ${against(l.spread, 'more drawn out', 'closer together', 'spread as', 'that of a usual tin', '')}`,
-    ] : []),
-    ...(l.naupliiUm.from > 0 ? [`nauplii ${Math.round(l.naupliiUm.value)} µm long (${Math.round(l.naupliiUm.low)} to ${Math.round(l.naupliiUm.high)}), from ${l.naupliiUm.from} measured`] : []),
+    ...(l.hatch.from > 0
+      ? [
+          `hatches ${share(l.hatch.value)} (${Math.round(l.hatch.low * 100)} to ${share(l.hatch.high)}) where the tin says ${share(l.hatch.book)}, from ${plural(l.hatch.from, 'counted bottle')}`,
+          against(l.speed, 'faster', 'slower', 'as fast as', 'a usual tin', 'is'),
+          `its hatch is ${against(l.spread, 'more drawn out', 'closer together', 'spread as', 'that of a usual tin', '')}`,
+        ]
+      : []),
+    ...(l.naupliiUm.from > 0
+      ? [
+          `nauplii ${Math.round(l.naupliiUm.value)} µm long (${Math.round(l.naupliiUm.low)} to ${Math.round(l.naupliiUm.high)}), from ${l.naupliiUm.from} measured`,
+        ]
+      : []),
   ]
 }
 
-export const toolLearned = (v: LearnedValue) =>
-  [`${Number(v.value.toPrecision(3))} mL (${Number(v.low.toPrecision(3))} to ${Number(v.high.toPrecision(3))}) where ${Number(v.book.toPrecision(3))} mL is printed or taken for it, from ${plural(v.from, 'weighing')}`]
+export const toolLearned = (v: LearnedValue) => [
+  `${Number(v.value.toPrecision(3))} mL (${Number(v.low.toPrecision(3))} to ${Number(v.high.toPrecision(3))}) where ${Number(v.book.toPrecision(3))} mL is printed or taken for it, from ${plural(v.from, 'weighing')}`,
+]
 
-export const readingLearned = (v: LearnedValue) => [`${v.value.toFixed(2)} times what the book makes of a reading, from ${plural(v.from, 'count')}`]
+export const readingLearned = (v: LearnedValue) => [
+  `${v.value.toFixed(2)} times what the book makes of a reading, from ${plural(v.from, 'count')}`,
+]

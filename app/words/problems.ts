@@ -5,12 +5,16 @@ const mb = (bytes: number) => `${Math.round(bytes / 1024 / 1024)} MB`
 /** Why a file was refused: what is wrong, that nothing changed, what to do. */
 export function roomFileProblem(problem: RoomFileProblem): string {
   const what = {
-    'huge': () => `The file is ${mb((problem as { bytes: number }).bytes)}; a room is at most ${mb((problem as { maxBytes: number }).maxBytes)}. Choose the file this app exported.`,
+    'huge': () =>
+      `The file is ${mb((problem as { bytes: number }).bytes)}; a room is at most ${mb((problem as { maxBytes: number }).maxBytes)}. Choose the file this app exported.`,
     'empty': () => 'The file is empty. Export the room again on the other device.',
-    'not-json': () => 'The file is damaged or not a room file: it is no readable JSON. Export the room again on the other device.',
+    'not-json': () =>
+      'The file is damaged or not a room file: it is no readable JSON. Export the room again on the other device.',
     'foreign': () => 'This is not a room file of Renatus. Choose a file named renatus-….json.',
-    'newer': () => `The file was written by a newer Renatus (format ${(problem as { version: number }).version}, this one reads ${(problem as { known: number }).known}). Update this device first.`,
-    'broken': () => `The file is damaged at “${(problem as { path: string }).path}”: ${(problem as { message: string }).message}. Export the room again on the other device.`,
+    'newer': () =>
+      `The file was written by a newer Renatus (format ${(problem as { version: number }).version}, this one reads ${(problem as { known: number }).known}). Update this device first.`,
+    'broken': () =>
+      `The file is damaged at “${(problem as { path: string }).path}”: ${(problem as { message: string }).message}. Export the room again on the other device.`,
     'no-room': () => 'The file holds no room. Export the room again on the other device.',
   }[problem.code]()
   return `${what} Nothing was changed here.`
@@ -19,5 +23,7 @@ export function roomFileProblem(problem: RoomFileProblem): string {
 export const OTHER_ROOM = (theirs: string, mine: string) =>
   `The file is of another room (“${theirs}”). Two rooms are not mixed, so nothing was changed. To open it here instead of “${mine}”, export this room first, then replace it.`
 
-export const ANSWERED_ELSEWHERE = 'This was answered already, perhaps in another tab. Nothing was written twice.'
-export const VESSEL_BUSY = (vessel: string) => `${vessel} still holds another hatch: harvest or empty it first.`
+export const ANSWERED_ELSEWHERE =
+  'This was answered already, perhaps in another tab. Nothing was written twice.'
+export const VESSEL_BUSY = (vessel: string) =>
+  `${vessel} still holds another hatch: harvest or empty it first.`

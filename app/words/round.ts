@@ -1,5 +1,6 @@
 /** Sentences of the Round. */
-export const plural = (n: number, one: string, many = `${one}s`) => `${n.toLocaleString('en-GB')} ${n === 1 ? one : many}`
+export const plural = (n: number, one: string, many = `${one}s`) =>
+  `${n.toLocaleString('en-GB')} ${n === 1 ? one : many}`
 
 export function roundLead(stops: number, minutes: number, early: boolean): string {
   if (stops === 0) return 'Nothing is due.'

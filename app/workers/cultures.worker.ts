@@ -13,7 +13,12 @@ function entriesByCulture(entries: readonly Entry[]): (id: string) => readonly E
   const everywhere = entries.filter(e => e.kind === 'place.temperature')
   const found = new Map<string, Entry[]>()
   for (const e of entries) {
-    const id = 'cultureId' in e.data ? e.data.cultureId : e.kind === 'sample.counted' || e.kind === 'water.read' ? e.data.of?.id : undefined
+    const id =
+      'cultureId' in e.data
+        ? e.data.cultureId
+        : e.kind === 'sample.counted' || e.kind === 'water.read'
+          ? e.data.of?.id
+          : undefined
     if (!id) continue
     const list = found.get(id)
     if (list) list.push(e)
@@ -33,24 +38,41 @@ const reader = {
    * @param ahead also work out the days to come
    * @param onReading called with each reading; a newer call stops an older one
    */
-  async read(database: string, ids: readonly string[], now: string, ahead: boolean, onReading: (r: CultureReading) => void): Promise<void> {
+  async read(
+    database: string,
+    ids: readonly string[],
+    now: string,
+    ahead: boolean,
+    onReading: (r: CultureReading) => void,
+  ): Promise<void> {
     const mine = ++turn
     const db = new RenatusDatabase(database)
     try {
-      const [entries, learned, records] = await Promise.all([db.entries.toArray(), lastLearned(db), db.records.where('type').anyOf('place', 'culture').toArray()])
+      const [entries, learned, records] = await Promise.all([
+        db.entries.toArray(),
+        lastLearned(db),
+        db.records.where('type').anyOf('place', 'culture').toArray(),
+      ])
       const places = records.filter((r): r is Place => r.type === 'place')
       const byId = new Map(records.map(r => [r.id, r]))
       const effective = effectiveEntries(entries)
       // The page's minute may lie behind what was written a moment ago; an entry far ahead is another matter (a clock set back).
       const newest = effective.at(-1)?.at ?? now
-      const at = newest > now && Date.parse(newest) - Date.parse(now) < JUST_WRITTEN_MS ? newest : now
+      const at =
+        newest > now && Date.parse(newest) - Date.parse(now) < JUST_WRITTEN_MS ? newest : now
       const entriesOf = entriesByCulture(effective)
       for (const id of ids) {
         // Lets a newer call in.
         await new Promise(resolve => setTimeout(resolve))
         const record = byId.get(id)
         if (mine !== turn) return
-        const result = record?.type === 'culture' ? readCulture(record, entriesOf(id), learned ?? NOTHING_LEARNED, at, memories.get(id), { places, ahead }) : null
+        const result =
+          record?.type === 'culture'
+            ? readCulture(record, entriesOf(id), learned ?? NOTHING_LEARNED, at, memories.get(id), {
+                places,
+                ahead,
+              })
+            : null
         if (!result) continue
         memories.set(id, result.memory)
         onReading(result.reading)

@@ -10,8 +10,15 @@ let solver: Promise<Solver> | null = null
 
 /** Formulas off the page. */
 const kitchen = {
-  async formulate(choices: Choice[], targets: Targets, objective: Objective, candidates: Choice[]): Promise<Formula> {
-    solver ??= highsLoader({ locateFile: () => wasmUrl }).then(h => highsSolver(h as unknown as HighsLike))
+  async formulate(
+    choices: Choice[],
+    targets: Targets,
+    objective: Objective,
+    candidates: Choice[],
+  ): Promise<Formula> {
+    solver ??= highsLoader({ locateFile: () => wasmUrl }).then(h =>
+      highsSolver(h as unknown as HighsLike),
+    )
     return formulate(choices, targets, objective, await solver, candidates)
   },
 }

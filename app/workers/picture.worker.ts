@@ -8,7 +8,9 @@ const LONGEST_SIDE = 1600
 const MOST_BYTES = 80 * 1024 * 1024
 const MOST_PIXELS = 120_000_000
 
-export type OpenedPicture = { ok: true, width: number, height: number, preview: ImageBitmap } | { ok: false, why: 'no-picture' | 'huge' }
+export type OpenedPicture =
+  | { ok: true; width: number; height: number; preview: ImageBitmap }
+  | { ok: false; why: 'no-picture' | 'huge' }
 
 let pixels: ImageData | null = null
 
@@ -25,7 +27,10 @@ const eye = {
     }
     if (full.width * full.height > MOST_PIXELS) return { ok: false, why: 'huge' }
     const scale = Math.min(1, LONGEST_SIDE / Math.max(full.width, full.height))
-    const [width, height] = [Math.max(1, Math.round(full.width * scale)), Math.max(1, Math.round(full.height * scale))]
+    const [width, height] = [
+      Math.max(1, Math.round(full.width * scale)),
+      Math.max(1, Math.round(full.height * scale)),
+    ]
     const canvas = new OffscreenCanvas(width, height)
     const context = canvas.getContext('2d', { willReadFrequently: true })!
     context.imageSmoothingQuality = 'high'
@@ -36,19 +41,26 @@ const eye = {
     return transfer({ ok: true, width, height, preview }, [preview])
   },
 
-  count: (): PictureCount => (pixels ? countPicture(greyOf(pixels.width, pixels.height, pixels.data)) : { ok: false, why: 'blank' }),
+  count: (): PictureCount =>
+    pixels
+      ? countPicture(greyOf(pixels.width, pixels.height, pixels.data))
+      : { ok: false, why: 'blank' },
 
   /** Mean grey of a small square around a point; 0 black to 255 white. */
   grey(x: number, y: number): number | null {
     if (!pixels) return null
     const half = Math.max(2, Math.round(Math.max(pixels.width, pixels.height) / 120))
     const [x0, y0] = [Math.max(0, Math.round(x) - half), Math.max(0, Math.round(y) - half)]
-    const [x1, y1] = [Math.min(pixels.width, Math.round(x) + half + 1), Math.min(pixels.height, Math.round(y) + half + 1)]
+    const [x1, y1] = [
+      Math.min(pixels.width, Math.round(x) + half + 1),
+      Math.min(pixels.height, Math.round(y) + half + 1),
+    ]
     let [sum, n] = [0, 0]
     for (let j = y0; j < y1; j++) {
       for (let i = x0; i < x1; i++) {
         const at = 4 * (j * pixels.width + i)
-        sum += 0.299 * pixels.data[at]! + 0.587 * pixels.data[at + 1]! + 0.114 * pixels.data[at + 2]!
+        sum +=
+          0.299 * pixels.data[at]! + 0.587 * pixels.data[at + 1]! + 0.114 * pixels.data[at + 2]!
         n++
       }
     }

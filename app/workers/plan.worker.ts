@@ -17,14 +17,25 @@ let solver: Promise<Solver> | null = null
 /** Plans off the page. To stop it the worker is ended: the solver does not look up while it works. */
 const planner = {
   /** @param onProgress called while the solver works */
-  async plan(database: string, now: string, question: PlanQuestion, onProgress: (p: PlanProgress) => void): Promise<CulturePlan | null> {
+  async plan(
+    database: string,
+    now: string,
+    question: PlanQuestion,
+    onProgress: (p: PlanProgress) => void,
+  ): Promise<CulturePlan | null> {
     const db = new RenatusDatabase(database)
     try {
-      const [records, entries, learned] = await Promise.all([db.records.toArray(), db.entries.toArray(), lastLearned(db)])
+      const [records, entries, learned] = await Promise.all([
+        db.records.toArray(),
+        db.entries.toArray(),
+        lastLearned(db),
+      ])
       const state = roomState(records, entries, now, learned ?? undefined)
       if (!state) return null
-      solver ??= highsLoader({ locateFile: () => wasmUrl }).then(h => highsSolver(h as unknown as HighsLike))
-      return answerPlan(state, readRoom(state, memories), question, await solver, undefined, (p) => {
+      solver ??= highsLoader({ locateFile: () => wasmUrl }).then(h =>
+        highsSolver(h as unknown as HighsLike),
+      )
+      return answerPlan(state, readRoom(state, memories), question, await solver, undefined, p => {
         onProgress(p)
         return true
       })

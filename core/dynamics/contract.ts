@@ -8,16 +8,27 @@ export { SIGNS, type ActionKind, type AmountUnit, type Sign } from '../records/v
  * Pure and deterministic given parameters and a seeded stream. `step` and `act` change the state they are given, so that a million steps
  * allocate nothing; `copy` first where the old one is still wanted.
  */
-export type FamilyId = 'hatch' | 'succession' | 'logistic' | 'consumer' | 'phototroph' | 'stage-clock'
+export type FamilyId =
+  'hatch' | 'succession' | 'logistic' | 'consumer' | 'phototroph' | 'stage-clock'
 
 /** Where a population stands. */
 export type Stage = 'lag' | 'exponential' | 'stationary' | 'decline' | 'crashed'
 /** What that means for the person: not yet growing, growing, to be used, used up, going wrong, gone. */
 export type Readiness = 'resting' | 'building' | 'ready' | 'tiring' | 'failing' | 'failed'
-export const READINESS: readonly Readiness[] = ['resting', 'building', 'ready', 'tiring', 'failing', 'failed']
+export const READINESS: readonly Readiness[] = [
+  'resting',
+  'building',
+  'ready',
+  'tiring',
+  'failing',
+  'failed',
+]
 
 /** Expected grade of a sign, and how far people's grades lie around it. */
-export interface SignLook { grade: number, sd: number }
+export interface SignLook {
+  grade: number
+  sd: number
+}
 export type Look = Partial<Record<Sign, SignLook>>
 
 /** How a vessel was started. Flags and amounts of a method come in `extra`, by the names its family knows. */
@@ -34,10 +45,16 @@ export interface Setup {
 /** Surface of the vessel's contents, cm2: where worms live. */
 export const areaCm2 = (s: Pick<Setup, 'volumeL' | 'depthCm'>) => (s.volumeL * 1000) / s.depthCm
 
-export interface Environment { temperatureC: number }
+export interface Environment {
+  temperatureC: number
+}
 
 /** What somebody does to a vessel. Without an amount the family takes the usual one. */
-export interface Action { kind: ActionKind, amount?: number, unit?: AmountUnit }
+export interface Action {
+  kind: ActionKind
+  amount?: number
+  unit?: AmountUnit
+}
 
 export interface Stock {
   organisms: number
@@ -55,14 +72,27 @@ export const ROLES = ['growth', 'lag', 'capacity'] as const
 export type Role = (typeof ROLES)[number]
 
 /** Mass accounts of a family that conserves it: `start + added = held + taken + lost`, in the unit named. */
-export interface Balance { unit: string, start: number, added: number, held: number, taken: number, lost: number }
+export interface Balance {
+  unit: string
+  start: number
+  added: number
+  held: number
+  taken: number
+  lost: number
+}
 
 export interface Family<P, S> {
   id: FamilyId
   /** True where hazards need a stream of chance; without one the median course is run. */
   start(params: P, setup: Setup, chance: RandomStream | null): S
   /** Moves a state on by at most 6 h. */
-  step(state: S, params: P, environment: Environment, hours: number, chance: RandomStream | null): void
+  step(
+    state: S,
+    params: P,
+    environment: Environment,
+    hours: number,
+    chance: RandomStream | null,
+  ): void
   act(state: S, params: P, action: Action): void
   copy(state: S): S
   /** Scales what lives in it: keeps copies of one particle apart when a vessel is read. Accounts of mass do not follow. */
@@ -76,7 +106,7 @@ export interface Family<P, S> {
   /** A harvest now against one that is called good: 1 and above is good, 0.5 thin. */
   yieldRatio(state: S, params: P): number
   /** What one feed is when no amount is named; null where feeding does nothing. */
-  usualFeed(params: P): { amount: number, unit: AmountUnit } | null
+  usualFeed(params: P): { amount: number; unit: AmountUnit } | null
   /** Lets something go wrong in it; false where this family does not know it. Accounts of mass do not follow. */
   ail(state: S, params: P, ailment: Ailment): boolean
   /** The parameter that plays each part, where one does. */

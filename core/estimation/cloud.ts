@@ -2,10 +2,18 @@ import { copyCulture, type Culture } from '../foods/culture'
 import type { RandomStream } from '../math/random'
 
 /** One possible course of a vessel. */
-export interface Particle { culture: Culture, logWeight: number, /** Hours at which it was first ready. */ readyH: number | null }
+export interface Particle {
+  culture: Culture
+  logWeight: number
+  /** Hours at which it was first ready. */ readyH: number | null
+}
 export type Cloud = readonly Particle[]
 
-export interface Band { p10: number, p50: number, p90: number }
+export interface Band {
+  p10: number
+  p50: number
+  p90: number
+}
 
 /** Discount of the kernel that moves parameters apart: variance is kept, copies are not (Liu & West 2001). */
 const DISCOUNT = 0.98
@@ -20,7 +28,9 @@ export function weightsOf(cloud: Cloud): Float64Array {
   for (const p of cloud) if (p.logWeight > top) top = p.logWeight
   const w = new Float64Array(cloud.length)
   let sum = 0
-  cloud.forEach((p, i) => { sum += w[i] = Math.exp(p.logWeight - top) })
+  cloud.forEach((p, i) => {
+    sum += w[i] = Math.exp(p.logWeight - top)
+  })
   for (let i = 0; i < w.length; i++) w[i]! /= sum
   return w
 }
@@ -57,29 +67,43 @@ export function systematic(w: Float64Array, n: number, u: number): number[] {
 }
 
 /** Keys of the parameters that are not known exactly. */
-export const openKeys = (culture: Culture): string[] => Object.entries(culture.food.parameters).filter(([, p]) => p.logSd > 0).map(([key]) => key)
+export const openKeys = (culture: Culture): string[] =>
+  Object.entries(culture.food.parameters)
+    .filter(([, p]) => p.logSd > 0)
+    .map(([key]) => key)
 
 /** Draws the cloud anew by weight, and moves copies apart without widening what is believed of the parameters. */
 export function resample(cloud: Cloud, w: Float64Array, chance: RandomStream): Particle[] {
   const keys = openKeys(cloud[0]!.culture)
-  const mean = keys.map((key) => {
+  const mean = keys.map(key => {
     let m = 0
-    cloud.forEach((p, i) => { m += w[i]! * Math.log(p.culture.params[key]!) })
+    cloud.forEach((p, i) => {
+      m += w[i]! * Math.log(p.culture.params[key]!)
+    })
     return m
   })
   const sd = keys.map((key, k) => {
     let v = 0
-    cloud.forEach((p, i) => { v += w[i]! * (Math.log(p.culture.params[key]!) - mean[k]!) ** 2 })
+    cloud.forEach((p, i) => {
+      v += w[i]! * (Math.log(p.culture.params[key]!) - mean[k]!) ** 2
+    })
     return Math.sqrt(v)
   })
-  return systematic(w, cloud.length, chance.next()).map((index) => {
+  return systematic(w, cloud.length, chance.next()).map(index => {
     const from = cloud[index]!
     const culture = copyCulture(from.culture)
     const params = { ...culture.params }
-    keys.forEach((key, k) => { params[key] = Math.exp(SHRINK * Math.log(params[key]!) + (1 - SHRINK) * mean[k]! + chance.normal(0, KERNEL * sd[k]!)) })
+    keys.forEach((key, k) => {
+      params[key] = Math.exp(
+        SHRINK * Math.log(params[key]!) +
+          (1 - SHRINK) * mean[k]! +
+          chance.normal(0, KERNEL * sd[k]!),
+      )
+    })
     culture.family.nudge(culture.state, Math.exp(chance.normal(0, STATE_JITTER)))
     return { culture: { ...culture, params }, logWeight: 0, readyH: from.readyH }
   })
 }
 
-export const copyCloud = (cloud: Cloud): Particle[] => cloud.map(p => ({ ...p, culture: copyCulture(p.culture) }))
+export const copyCloud = (cloud: Cloud): Particle[] =>
+  cloud.map(p => ({ ...p, culture: copyCulture(p.culture) }))

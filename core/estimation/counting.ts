@@ -1,7 +1,10 @@
 import { poissonInterval } from '../math/poisson'
 
 /** Drops counted under a lens: animals in each, and the volume of one, mL. */
-export interface DropCount { counts: readonly number[], dropMl: number }
+export interface DropCount {
+  counts: readonly number[]
+  dropMl: number
+}
 
 export interface Density {
   perMl: number
@@ -23,7 +26,8 @@ const WANTED = 0.2
 const MOST_DROPS = 10_000
 
 /** Upper 1 % point of chi-square with so many degrees of freedom (Wilson & Hilferty 1931). */
-const chiSquare99 = (df: number) => df * (1 - 2 / (9 * df) + 2.326348 * Math.sqrt(2 / (9 * df))) ** 3
+const chiSquare99 = (df: number) =>
+  df * (1 - 2 / (9 * df) + 2.326348 * Math.sqrt(2 / (9 * df))) ** 3
 
 /** Half-width of the interval over the density, for a number of animals. */
 function relativeWidth(animals: number): number {
@@ -41,7 +45,12 @@ export function densityOf({ counts, dropMl }: DropCount): Density {
   const variance = drops > 1 ? counts.reduce((s, c) => s + (c - mean) ** 2, 0) / (drops - 1) : 0
   const dispersion = drops >= 3 && mean > 0 ? variance / mean : null
   return {
-    perMl: animals / volume, lo: lo / volume, hi: hi / volume, animals, drops, dispersion,
+    perMl: animals / volume,
+    lo: lo / volume,
+    hi: hi / volume,
+    animals,
+    drops,
+    dispersion,
     patchy: dispersion !== null && dispersion * (drops - 1) > chiSquare99(drops - 1),
     moreDrops: moreDrops(animals, drops),
   }

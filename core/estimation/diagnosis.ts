@@ -21,7 +21,15 @@ export interface Cause {
 }
 
 /** Beliefs before anything was seen (working estimates). */
-const BEFORE: Record<CauseId, number> = { cold: 0.06, starved: 0.06, overfed: 0.05, dense: 0.04, contaminated: 0.05, poisoned: 0.03, old: 0.05 }
+const BEFORE: Record<CauseId, number> = {
+  cold: 0.06,
+  starved: 0.06,
+  overfed: 0.05,
+  dense: 0.04,
+  contaminated: 0.05,
+  poisoned: 0.03,
+  old: 0.05,
+}
 const NOTHING = 1 - Object.values(BEFORE).reduce((a, b) => a + b, 0)
 /** A cold that nobody read, degC below the set temperature. */
 const HIDDEN_COLD = 5
@@ -35,7 +43,14 @@ const middleOf = (food: Food) => (food.rangeC[0] + food.rangeC[1]) / 2
 export const isCold = (food: Food, c: number) => c < middleOf(food) - COLD_BELOW_MIDDLE
 
 /** Mean likelihood of what was seen since, when something happens at one moment in between. */
-function evidence(courses: readonly Particle[], seen: readonly Observation[], temperature: (day: number) => number, seed: number, onsetH: number, wrong: ((p: Particle) => boolean) | null): number | null {
+function evidence(
+  courses: readonly Particle[],
+  seen: readonly Observation[],
+  temperature: (day: number) => number,
+  seed: number,
+  onsetH: number,
+  wrong: ((p: Particle) => boolean) | null,
+): number | null {
   const chance = randomStream(seed)
   const logs: number[] = []
   for (const from of courses) {
@@ -64,31 +79,68 @@ function evidence(courses: readonly Particle[], seen: readonly Observation[], te
  * @param weekAgo the cloud before the window
  * @param seen observations in the window, in order
  */
-export function diagnose(subject: Subject, weekAgo: Cloud, seen: readonly Observation[], temperature: (day: number) => number): Cause[] {
+export function diagnose(
+  subject: Subject,
+  weekAgo: Cloud,
+  seen: readonly Observation[],
+  temperature: (day: number) => number,
+): Cause[] {
   if (!seen.some(tells)) return []
   const picks = systematic(weightsOf(weekAgo), COURSES, 0.5)
   const courses = picks.map(i => weekAgo[i]!)
   const fromH = courses[0]!.culture.ageH
   const toH = seen.at(-1)!.h
-  const run = (t: (day: number) => number, wrong: ((p: Particle) => boolean) | null, onsetH = fromH) => evidence(courses, seen, t, subject.seed + 17, onsetH, wrong)
+  const run = (
+    t: (day: number) => number,
+    wrong: ((p: Particle) => boolean) | null,
+    onsetH = fromH,
+  ) => evidence(courses, seen, t, subject.seed + 17, onsetH, wrong)
   // Something may have gone wrong at the beginning, in the middle, or since the look before the last.
   const onsets = [...new Set([fromH, (fromH + toH) / 2, seen.filter(tells).at(-2)?.h ?? fromH])]
   const nothing = run(temperature, null)!
-  const causes: { id: CauseId, log: number, base: number, known: boolean }[] = []
+  const causes: { id: CauseId; log: number; base: number; known: boolean }[] = []
 
   const meanC = (temperature(fromH / 24) + temperature(toH / 24)) / 2
   const middle = middleOf(subject.food)
   const wasRead = seen.some(o => o.kind === 'temperature')
-  if (isCold(subject.food, meanC)) causes.push({ id: 'cold', log: nothing, base: run(day => temperature(day) + (middle - meanC), null)!, known: true })
-  else if (!wasRead) causes.push({ id: 'cold', log: run(day => temperature(day) - HIDDEN_COLD, null)!, base: nothing, known: false })
+  if (isCold(subject.food, meanC))
+    causes.push({
+      id: 'cold',
+      log: nothing,
+      base: run(day => temperature(day) + (middle - meanC), null)!,
+      known: true,
+    })
+  else if (!wasRead)
+    causes.push({
+      id: 'cold',
+      log: run(day => temperature(day) - HIDDEN_COLD, null)!,
+      base: nothing,
+      known: false,
+    })
 
   for (const id of AILMENTS) {
-    const logs = onsets.map(onsetH => run(temperature, p => p.culture.family.ail(p.culture.state, p.culture.params, id), onsetH)).filter(l => l !== null)
+    const logs = onsets
+      .map(onsetH =>
+        run(temperature, p => p.culture.family.ail(p.culture.state, p.culture.params, id), onsetH),
+      )
+      .filter(l => l !== null)
     if (logs.length === 0) continue
     const top = Math.max(...logs)
-    causes.push({ id, log: Math.log(logs.reduce((s, l) => s + Math.exp(l - top), 0) / onsets.length) + top, base: nothing, known: false })
+    causes.push({
+      id,
+      log: Math.log(logs.reduce((s, l) => s + Math.exp(l - top), 0) / onsets.length) + top,
+      base: nothing,
+      known: false,
+    })
   }
   const ratios = causes.map(c => Math.exp(Math.max(-40, Math.min(40, c.log - c.base))))
   const total = NOTHING + causes.reduce((s, c, n) => s + BEFORE[c.id] * ratios[n]!, 0)
-  return causes.map((c, n) => ({ id: c.id, known: c.known, ratio: ratios[n]!, probability: (BEFORE[c.id] * ratios[n]!) / total })).sort((a, b) => b.probability - a.probability)
+  return causes
+    .map((c, n) => ({
+      id: c.id,
+      known: c.known,
+      ratio: ratios[n]!,
+      probability: (BEFORE[c.id] * ratios[n]!) / total,
+    }))
+    .sort((a, b) => b.probability - a.probability)
 }

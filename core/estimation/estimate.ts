@@ -37,7 +37,12 @@ const TROUBLED = 0.2
  * @param atH hours since the start for which the estimate is wanted
  * @param memory what an earlier reading of the same vessel returned; only what is new is worked out
  */
-export function estimate(subject: Subject, observations: readonly Observation[], atH: number, memory?: ReplayMemory): { estimate: Estimate, memory: ReplayMemory, cloud: Cloud } {
+export function estimate(
+  subject: Subject,
+  observations: readonly Observation[],
+  atH: number,
+  memory?: ReplayMemory,
+): { estimate: Estimate; memory: ReplayMemory; cloud: Cloud } {
   const r = replay(subject, observations, Math.max(0, atH), memory)
   const temperature = temperatureOf(r.observations, subject.temperatureC)
   const w = weightsOf(r.cloud)
@@ -53,24 +58,52 @@ export function estimate(subject: Subject, observations: readonly Observation[],
   })
   const courses = lookAhead(r.cloud, w, temperature, subject.seed + 31)
   const ready = courses.flatMap(c => c.readyH ?? [])
-  const share = (test: (c: (typeof courses)[number]) => boolean) => courses.filter(test).length / courses.length
+  const share = (test: (c: (typeof courses)[number]) => boolean) =>
+    courses.filter(test).length / courses.length
   const unwell = readiness.tiring + readiness.failing + readiness.failed
   const pFailed = share(c => c.failed)
-  const troubled = unwell > TROUBLED || pFailed > TROUBLED || r.remarks.some(x => x.code === 'surprising') || isCold(subject.food, environment.temperatureC)
+  const troubled =
+    unwell > TROUBLED ||
+    pFailed > TROUBLED ||
+    r.remarks.some(x => x.code === 'surprising') ||
+    isCold(subject.food, environment.temperatureC)
   return {
     memory: r.memory,
     cloud: r.cloud,
     estimate: {
       per: stocks[0]!.perCm2 === null ? 'mL' : 'cm2',
-      density: bandOf(stocks.map(s => s.perCm2 ?? s.perMl ?? 0), w),
-      organisms: bandOf(stocks.map(s => s.organisms), w),
-      surplusPerDay: bandOf(r.cloud.map(p => p.culture.family.surplusPerDay(p.culture.state, p.culture.params, environment)), w),
-      stages, readiness,
-      readyH: ready.length >= courses.length / 2 ? bandOf(ready, ready.map(() => 1)) : null,
-      pFailed, pCrash3d: share(c => c.crashed),
+      density: bandOf(
+        stocks.map(s => s.perCm2 ?? s.perMl ?? 0),
+        w,
+      ),
+      organisms: bandOf(
+        stocks.map(s => s.organisms),
+        w,
+      ),
+      surplusPerDay: bandOf(
+        r.cloud.map(p =>
+          p.culture.family.surplusPerDay(p.culture.state, p.culture.params, environment),
+        ),
+        w,
+      ),
+      stages,
+      readiness,
+      readyH:
+        ready.length >= courses.length / 2
+          ? bandOf(
+              ready,
+              ready.map(() => 1),
+            )
+          : null,
+      pFailed,
+      pCrash3d: share(c => c.crashed),
       nextLook: nextLook(r.cloud, w, subject.food),
-      moves: r.moves, remarks: r.remarks,
-      causes: troubled && r.weekAgo ? diagnose(subject, r.weekAgo.cloud, r.observations.slice(r.weekAgo.from), temperature) : [],
+      moves: r.moves,
+      remarks: r.remarks,
+      causes:
+        troubled && r.weekAgo
+          ? diagnose(subject, r.weekAgo.cloud, r.observations.slice(r.weekAgo.from), temperature)
+          : [],
     },
   }
 }

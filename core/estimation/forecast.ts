@@ -4,12 +4,25 @@ import { randomStream } from '../math/random'
 import { bandOf, systematic, weightsOf, type Band, type Cloud } from './cloud'
 
 /** One day of the days to come, for a vessel that is kept by its method and from which nothing is taken. Bands of 80 %. */
-export interface ForecastDay { day: number, density: Band, surplus: Band, /** Organisms that day when it is drawn from day after day, as suits it best. */ gives: Band, /** Chance that it is ready, and that it is lost. */ ready: number, lost: number }
+export interface ForecastDay {
+  day: number
+  density: Band
+  surplus: Band
+  /** Organisms that day when it is drawn from day after day, as suits it best. */ gives: Band
+  /** Chance that it is ready, and that it is lost. */ ready: number
+  lost: number
+}
 
 /** Days until it holds as much as now again, after a share was taken; null where that is not within reach. */
-export interface Back { share: number, days: number | null }
+export interface Back {
+  share: number
+  days: number | null
+}
 
-export interface Forecast { days: ForecastDay[], back: Back[] }
+export interface Forecast {
+  days: ForecastDay[]
+  back: Back[]
+}
 
 const COURSES = 80
 const GIVING_COURSES = 24
@@ -18,7 +31,12 @@ const BACK_SHARES = [0.05, 0.1, 0.2, 0.33, 0.5, 0.75]
 const MOST_BACK_D = 21
 
 /** Runs a fair draw of the belief on, day by day. */
-export function forecast(cloud: Cloud, temperature: (day: number) => number, seed: number, daysAhead = 21): Forecast {
+export function forecast(
+  cloud: Cloud,
+  temperature: (day: number) => number,
+  seed: number,
+  daysAhead = 21,
+): Forecast {
   const w = weightsOf(cloud)
   const chance = randomStream(seed)
   const courses = systematic(w, COURSES, chance.next()).map(i => copyCulture(cloud[i]!.culture))
@@ -30,41 +48,76 @@ export function forecast(cloud: Cloud, temperature: (day: number) => number, see
     const stocks = courses.map(c => c.family.stock(c.state, c.params))
     const readiness = courses.map(c => c.family.readiness(c.state, c.params))
     return {
-      day, density: bandOf(stocks.map(s => s.perCm2 ?? s.perMl ?? 0), even),
-      surplus: bandOf(courses.map(c => c.family.surplusPerDay(c.state, c.params, environment)), even), gives: gives[day]!,
-      ready: readiness.filter(r => r === 'ready').length / COURSES, lost: readiness.filter(r => r === 'failed').length / COURSES,
+      day,
+      density: bandOf(
+        stocks.map(s => s.perCm2 ?? s.perMl ?? 0),
+        even,
+      ),
+      surplus: bandOf(
+        courses.map(c => c.family.surplusPerDay(c.state, c.params, environment)),
+        even,
+      ),
+      gives: gives[day]!,
+      ready: readiness.filter(r => r === 'ready').length / COURSES,
+      lost: readiness.filter(r => r === 'failed').length / COURSES,
     }
   })
   const some = systematic(w, BACK_COURSES, chance.next()).map(i => cloud[i]!.culture)
-  return { days, back: BACK_SHARES.map(share => ({ share, days: backAfter(some, share, temperature) })) }
+  return {
+    days,
+    back: BACK_SHARES.map(share => ({ share, days: backAfter(some, share, temperature) })),
+  }
 }
 
 /** What vessels of the belief give that are drawn from day after day. */
-function giving(cloud: Cloud, w: Float64Array, temperature: (day: number) => number, chance: ReturnType<typeof randomStream>, daysAhead: number): Band[] {
-  const drawn = systematic(w, GIVING_COURSES, chance.next()).map(i => withoutUpkeep(copyCulture(cloud[i]!.culture), ['takeOut']))
+function giving(
+  cloud: Cloud,
+  w: Float64Array,
+  temperature: (day: number) => number,
+  chance: ReturnType<typeof randomStream>,
+  daysAhead: number,
+): Band[] {
+  const drawn = systematic(w, GIVING_COURSES, chance.next()).map(i =>
+    withoutUpkeep(copyCulture(cloud[i]!.culture), ['takeOut']),
+  )
   const middle = drawn[Math.floor(GIVING_COURSES / 2)]!
   const share = bestTake(middle, temperature(middle.ageH / 24))
   const courses = drawn.map(c => evenedOut(courseOf(c, share, temperature, daysAhead, chance), 0))
   const even = drawn.map(() => 1)
-  return Array.from({ length: daysAhead + 1 }, (_, day) => bandOf(courses.map(c => c[day]!), even))
+  return Array.from({ length: daysAhead + 1 }, (_, day) =>
+    bandOf(
+      courses.map(c => c[day]!),
+      even,
+    ),
+  )
 }
 
-function runDay(c: Culture, temperature: (day: number) => number, chance: Parameters<typeof runCulture>[3]): void {
+function runDay(
+  c: Culture,
+  temperature: (day: number) => number,
+  chance: Parameters<typeof runCulture>[3],
+): void {
   for (let h = 0; h < 24; h += STEP_H) runCulture(c, STEP_H, temperature, chance)
 }
 
 /** Median over courses of the days until a harvest has grown back. */
-function backAfter(courses: readonly Culture[], share: number, temperature: (day: number) => number): number | null {
-  const found = courses.map((course) => {
-    const before = course.family.stock(course.state, course.params).organisms
-    const c = withoutUpkeep(copyCulture(course), ['takeOut'])
-    c.family.act(c.state, c.params, { kind: 'takeOut', amount: share, unit: 'share' })
-    for (let day = 0.5; day <= MOST_BACK_D; day += 0.5) {
-      runCulture(c, 12, temperature, null)
-      if (c.family.stock(c.state, c.params).organisms >= before * 0.98) return day
-    }
-    return Infinity
-  }).sort((a, b) => a - b)
+function backAfter(
+  courses: readonly Culture[],
+  share: number,
+  temperature: (day: number) => number,
+): number | null {
+  const found = courses
+    .map(course => {
+      const before = course.family.stock(course.state, course.params).organisms
+      const c = withoutUpkeep(copyCulture(course), ['takeOut'])
+      c.family.act(c.state, c.params, { kind: 'takeOut', amount: share, unit: 'share' })
+      for (let day = 0.5; day <= MOST_BACK_D; day += 0.5) {
+        runCulture(c, 12, temperature, null)
+        if (c.family.stock(c.state, c.params).organisms >= before * 0.98) return day
+      }
+      return Infinity
+    })
+    .sort((a, b) => a - b)
   const middle = found[Math.floor(found.length / 2)] ?? Infinity
   return Number.isFinite(middle) ? middle : null
 }

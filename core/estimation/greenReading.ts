@@ -12,23 +12,36 @@ export const READING_NOISE = { secchi: 0.15, colour: 0.15 } as const
 /** Thinner than this nothing is read, mg/L. */
 const LEAST = 0.05
 
-export type GreenResult = { ok: true, mgPerL: number, perMl: number, low: number, high: number } | { ok: false, why: 'too-clear' | 'not-darker' | 'not-green' }
+export type GreenResult =
+  | { ok: true; mgPerL: number; perMl: number; low: number; high: number }
+  | { ok: false; why: 'too-clear' | 'not-darker' | 'not-green' }
 
 /**
  * Density of green water off a reading: by the depth at which a stick vanishes, (90 / cm - kw) / k,
  * or by how much a lit path dims a white ground, -ln(I / I0) / (k m) (Beer and Lambert).
  * @param factor what this room's counts say against such readings, and how well it is known
  */
-export function readGreen(foodId: string, r: WaterReading, factor: { value: number, logSd: number } = { value: 1, logSd: READING_LOG_SD[r.by] }): GreenResult {
+export function readGreen(
+  foodId: string,
+  r: WaterReading,
+  factor: { value: number; logSd: number } = { value: 1, logSd: READING_LOG_SD[r.by] },
+): GreenResult {
   const food = foodOf(foodId)
   if (food?.profile.family !== 'phototroph') return { ok: false, why: 'not-green' }
   const p = food.parameters as unknown as Record<keyof PhototrophParams, { median: number }>
-  const mgPerL = r.by === 'secchi'
-    ? (VANISHES_AT / r.depthCm - p.kw.median) / p.k.median
-    : -Math.log(Math.max(1, r.sample) / r.white) / (p.k.median * (r.pathCm / 100))
+  const mgPerL =
+    r.by === 'secchi'
+      ? (VANISHES_AT / r.depthCm - p.kw.median) / p.k.median
+      : -Math.log(Math.max(1, r.sample) / r.white) / (p.k.median * (r.pathCm / 100))
   if (mgPerL < LEAST) return { ok: false, why: r.by === 'secchi' ? 'too-clear' : 'not-darker' }
   // mg/L is µg/mL.
   const perMl = (mgPerL * factor.value) / p.cellUg.median
   const sd = Math.hypot(factor.logSd, READING_NOISE[r.by])
-  return { ok: true, mgPerL: mgPerL * factor.value, perMl, low: perMl * Math.exp(-1.96 * sd), high: perMl * Math.exp(1.96 * sd) }
+  return {
+    ok: true,
+    mgPerL: mgPerL * factor.value,
+    perMl,
+    low: perMl * Math.exp(-1.96 * sd),
+    high: perMl * Math.exp(1.96 * sd),
+  }
 }

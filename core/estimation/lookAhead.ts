@@ -9,12 +9,21 @@ const COURSES = 120
 const AHEAD_D = 60
 export const CRASH_D = 3
 
-export interface Course { readyH: number | null, failed: boolean, crashed: boolean }
+export interface Course {
+  readyH: number | null
+  failed: boolean
+  crashed: boolean
+}
 
 /** Runs a fair draw of the cloud on under the method, to the day it is ready or is seen not to be. */
-export function lookAhead(cloud: Cloud, w: Float64Array, temperature: (day: number) => number, seed: number): Course[] {
+export function lookAhead(
+  cloud: Cloud,
+  w: Float64Array,
+  temperature: (day: number) => number,
+  seed: number,
+): Course[] {
   const chance = randomStream(seed)
-  return systematic(w, COURSES, chance.next()).map((index) => {
+  return systematic(w, COURSES, chance.next()).map(index => {
     const p = cloud[index]!
     const c = copyCulture(p.culture)
     const readiness = () => c.family.readiness(c.state, c.params)
@@ -22,7 +31,11 @@ export function lookAhead(cloud: Cloud, w: Float64Array, temperature: (day: numb
     const now = readiness()
     let readyH = p.readyH
     let crashed = gone()
-    for (let h = 0; h < AHEAD_D * 24 && (readyH === null || h < CRASH_D * 24) && !crashed; h += STEP_H) {
+    for (
+      let h = 0;
+      h < AHEAD_D * 24 && (readyH === null || h < CRASH_D * 24) && !crashed;
+      h += STEP_H
+    ) {
       if (readyH === null) readyH = runUntilReady(c, STEP_H, temperature, chance)
       else runCulture(c, STEP_H, temperature, chance)
       if (gone()) {

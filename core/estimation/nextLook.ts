@@ -4,7 +4,10 @@ import type { Cloud } from './cloud'
 import { gradeChance } from './observation'
 
 /** The look that would tell most, and by how much it is expected to lessen the doubt about readiness, bits. */
-export interface NextLook { sign: Sign, gain: number }
+export interface NextLook {
+  sign: Sign
+  gain: number
+}
 
 /** Less than this is not worth a walk to the jar. */
 const WORTH_BITS = 0.01
@@ -17,10 +20,14 @@ const entropy = (p: ArrayLike<number>) => {
 
 /** The sign whose grade is expected to lessen the doubt about readiness most. */
 export function nextLook(cloud: Cloud, w: Float64Array, food: Food): NextLook | null {
-  const states = cloud.map(p => READINESS.indexOf(p.culture.family.readiness(p.culture.state, p.culture.params)))
+  const states = cloud.map(p =>
+    READINESS.indexOf(p.culture.family.readiness(p.culture.state, p.culture.params)),
+  )
   const looks: Look[] = cloud.map(p => p.culture.family.look(p.culture.state, p.culture.params))
   const prior = new Float64Array(READINESS.length)
-  states.forEach((s, n) => { prior[s]! += w[n]! })
+  states.forEach((s, n) => {
+    prior[s]! += w[n]!
+  })
   const before = entropy(prior)
   let best: NextLook | null = null
   for (const sign of Object.keys(food.signs) as Sign[]) {

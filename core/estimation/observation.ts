@@ -4,16 +4,16 @@ import type { HarvestGrade } from '../records/vocabulary'
 
 /** What somebody saw, counted, took or did, some hours after the start. */
 export type Observation =
-  | { h: number, kind: 'look', signs: Partial<Record<Sign, number>> }
-  | { h: number, kind: 'count', animals: number, ml: number }
+  | { h: number; kind: 'look'; signs: Partial<Record<Sign, number>> }
+  | { h: number; kind: 'count'; animals: number; ml: number }
   /** A density read off something else than animals: the depth at which a stick vanishes, a colour. */
-  | { h: number, kind: 'density', perMl: number, logSd: number }
+  | { h: number; kind: 'density'; perMl: number; logSd: number }
   /** A harvest as it looked in the cup; what was taken is an action of its own. */
-  | { h: number, kind: 'yield', seen: HarvestGrade }
+  | { h: number; kind: 'yield'; seen: HarvestGrade }
   /** Somebody wanted to harvest and found it not worth it: the density is below that, nobody knows how far. */
-  | { h: number, kind: 'refused' }
-  | { h: number, kind: 'temperature', c: number }
-  | { h: number, kind: 'action', action: Action }
+  | { h: number; kind: 'refused' }
+  | { h: number; kind: 'temperature'; c: number }
+  | { h: number; kind: 'action'; action: Action }
 
 /** Share of grades that are slips of the eye or the finger: a contradiction moves an estimate, it does not break it. */
 const SLIP = 0.03
@@ -49,7 +49,8 @@ export function lookLikelihood(seen: Partial<Record<Sign, number>>, expected: Lo
 export function countLikelihood(animals: number, ml: number, perMl: number): number {
   const expected = Math.max(0.05, perMl * ml)
   // The square root of a Poisson has a standard deviation of a half (Bartlett 1936).
-  const z = (Math.sqrt(animals + 0.375) - Math.sqrt(expected + 0.375)) / (0.5 * Math.sqrt(PATCHINESS))
+  const z =
+    (Math.sqrt(animals + 0.375) - Math.sqrt(expected + 0.375)) / (0.5 * Math.sqrt(PATCHINESS))
   return Math.max(LEAST_LOG, (-z * z) / 2)
 }
 
@@ -61,8 +62,13 @@ export function densityLikelihood(read: number, logSd: number, perMl: number): n
 
 /** Log-likelihood of how a harvest looked, given what it is against a good one. */
 export function yieldLikelihood(seen: HarvestGrade, ratio: number): number {
-  const below = (bound: number) => normalCdf((Math.log(bound) - Math.log(Math.max(ratio, 1e-6))) / YIELD_LOG_SD)
-  const p = { good: 1 - below(GOOD_FROM), thin: below(GOOD_FROM) - below(FAILED_BELOW), failed: below(FAILED_BELOW) }[seen]
+  const below = (bound: number) =>
+    normalCdf((Math.log(bound) - Math.log(Math.max(ratio, 1e-6))) / YIELD_LOG_SD)
+  const p = {
+    good: 1 - below(GOOD_FROM),
+    thin: below(GOOD_FROM) - below(FAILED_BELOW),
+    failed: below(FAILED_BELOW),
+  }[seen]
   return Math.log(SLIP / 3 + (1 - SLIP) * p)
 }
 

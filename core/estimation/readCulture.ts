@@ -28,13 +28,23 @@ export interface CultureReading {
 }
 
 /** `places`: where it stands, for a vessel as warm as its place; `ahead`: also work out the days to come. */
-export interface ReadOptions { places?: readonly Place[], ahead?: boolean }
+export interface ReadOptions {
+  places?: readonly Place[]
+  ahead?: boolean
+}
 
 /**
  * Reads a culture of the log with what the room has learned of its food; null for a food or method this version does not know.
  * @param entries effective, in order of time
  */
-export function readCulture(c: CultureRecord, entries: readonly Entry[], learned: Learned, now: Instant, memory?: ReplayMemory, options: ReadOptions = {}): { reading: CultureReading, memory: ReplayMemory } | null {
+export function readCulture(
+  c: CultureRecord,
+  entries: readonly Entry[],
+  learned: Learned,
+  now: Instant,
+  memory?: ReplayMemory,
+  options: ReadOptions = {},
+): { reading: CultureReading; memory: ReplayMemory } | null {
   const subject = cultureSubject(c, learned.foods[c.foodId]?.priors)
   if (!subject) return null
   const observations = observationsOf(c, entries, learned, options.places)
@@ -46,7 +56,12 @@ export function readCulture(c: CultureRecord, entries: readonly Entry[], learned
   return {
     memory: result.memory,
     reading: {
-      id: c.id, estimate: result.estimate, look: meanLook(result.cloud), choices: lookChoices(result.cloud, subject.food, temperatureC), why, temperatureC,
+      id: c.id,
+      estimate: result.estimate,
+      look: meanLook(result.cloud),
+      choices: lookChoices(result.cloud, subject.food, temperatureC),
+      why,
+      temperatureC,
       ahead: options.ahead ? forecast(result.cloud, course, subject.seed + 53) : null,
       whyAt: why.map(w => new Date(Date.parse(c.startedAt) + w.h * 3_600_000).toISOString()),
     },

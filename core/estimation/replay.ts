@@ -2,7 +2,14 @@ import type { Readiness } from '../dynamics/contract'
 import { runCulture, STEP_H } from '../foods/culture'
 import { randomStream, type RandomStream } from '../math/random'
 import { copyCloud, effectiveNumber, resample, weightsOf, type Cloud, type Particle } from './cloud'
-import { countLikelihood, densityLikelihood, lookLikelihood, refusalLikelihood, yieldLikelihood, type Observation } from './observation'
+import {
+  countLikelihood,
+  densityLikelihood,
+  lookLikelihood,
+  refusalLikelihood,
+  yieldLikelihood,
+  type Observation,
+} from './observation'
 import { runUntilReady } from './runUntilReady'
 import { starter, type Subject } from './subject'
 
@@ -25,25 +32,57 @@ export interface Move {
   failed: [before: number, after: number]
 }
 
-export type Remark = { code: 'before-start' | 'after-now' | 'impossible-count' | 'surprising', index: number, h: number }
+export type Remark = {
+  code: 'before-start' | 'after-now' | 'impossible-count' | 'surprising'
+  index: number
+  h: number
+}
 
-interface Checkpoint { done: number, cloud: Cloud, moves: readonly Move[], remarks: readonly Remark[] }
+interface Checkpoint {
+  done: number
+  cloud: Cloud
+  moves: readonly Move[]
+  remarks: readonly Remark[]
+}
 
 /** What is kept of a vessel between two readings: the cloud at the last log position, and one from about a week before. */
-export interface ReplayMemory { subject: string, keys: string[], last: Checkpoint, old: Checkpoint | null }
+export interface ReplayMemory {
+  subject: string
+  keys: string[]
+  last: Checkpoint
+  old: Checkpoint | null
+}
 
-export interface Replayed { cloud: Particle[], moves: readonly Move[], remarks: readonly Remark[], /** The cloud as it was a week ago, with the index of the first observation after it. */ weekAgo: { cloud: Cloud, from: number } | null, memory: ReplayMemory, observations: readonly Observation[] }
+export interface Replayed {
+  cloud: Particle[]
+  moves: readonly Move[]
+  remarks: readonly Remark[]
+  /** The cloud as it was a week ago, with the index of the first observation after it. */ weekAgo: {
+    cloud: Cloud
+    from: number
+  } | null
+  memory: ReplayMemory
+  observations: readonly Observation[]
+}
 
 const WEEK_H = 7 * 24
 /** Share of vessels a week to which something happens that no hazard of the model stands for (working estimate). */
 const MISHAP_PER_WEEK = 0.03
 /** Below this a density is none, per mL. */
 const LEAST_PER_ML = 1e-6
-const perMl = (p: Particle) => p.culture.family.stock(p.culture.state, p.culture.params).organisms / (p.culture.setup.volumeL * 1000)
-const readinessOf = (p: Particle): Readiness => p.culture.family.readiness(p.culture.state, p.culture.params)
+const perMl = (p: Particle) =>
+  p.culture.family.stock(p.culture.state, p.culture.params).organisms /
+  (p.culture.setup.volumeL * 1000)
+const readinessOf = (p: Particle): Readiness =>
+  p.culture.family.readiness(p.culture.state, p.culture.params)
 
 /** Moves a particle on and notes when it is first ready. */
-export function advance(p: Particle, toH: number, temperature: (day: number) => number, chance: RandomStream): void {
+export function advance(
+  p: Particle,
+  toH: number,
+  temperature: (day: number) => number,
+  chance: RandomStream,
+): void {
   while (p.culture.ageH < toH - 1e-6) {
     const hours = Math.min(STEP_H, toH - p.culture.ageH)
     if (p.readyH === null) p.readyH = runUntilReady(p.culture, hours, temperature, chance)
@@ -52,17 +91,29 @@ export function advance(p: Particle, toH: number, temperature: (day: number) => 
 }
 
 /** As advance; now and then something goes wrong on the way that nobody wrote down. Without it a jar that was good could never be found spoilt. */
-function advanceWithMishaps(p: Particle, toH: number, temperature: (day: number) => number, chance: RandomStream): void {
+function advanceWithMishaps(
+  p: Particle,
+  toH: number,
+  temperature: (day: number) => number,
+  chance: RandomStream,
+): void {
   const fromH = p.culture.ageH
   if (chance.next() < 1 - (1 - MISHAP_PER_WEEK) ** ((toH - fromH) / WEEK_H)) {
     advance(p, fromH + chance.next() * (toH - fromH), temperature, chance)
-    p.culture.family.ail(p.culture.state, p.culture.params, chance.next() < 0.5 ? 'contaminated' : 'poisoned')
+    p.culture.family.ail(
+      p.culture.state,
+      p.culture.params,
+      chance.next() < 0.5 ? 'contaminated' : 'poisoned',
+    )
   }
   advance(p, toH, temperature, chance)
 }
 
 /** Temperature by the readings, each holding until the next. */
-export function temperatureOf(observations: readonly Observation[], setC: number): (day: number) => number {
+export function temperatureOf(
+  observations: readonly Observation[],
+  setC: number,
+): (day: number) => number {
   const read = observations.filter(o => o.kind === 'temperature')
   return day => read.findLast(t => t.h <= day * 24 + 1e-9)?.c ?? setC
 }
@@ -71,12 +122,19 @@ export function temperatureOf(observations: readonly Observation[], setC: number
 export function likelihood(o: Observation, p: Particle): number | null {
   const { culture: c } = p
   switch (o.kind) {
-    case 'look': return lookLikelihood(o.signs, c.family.look(c.state, c.params))
-    case 'count': return countLikelihood(o.animals, o.ml, perMl(p))
-    case 'density': return densityLikelihood(o.perMl, o.logSd, perMl(p))
-    case 'yield': return yieldLikelihood(o.seen, c.family.yieldRatio(c.state, c.params))
-    case 'refused': return refusalLikelihood(c.family.yieldRatio(c.state, c.params))
-    case 'temperature': case 'action': return null
+    case 'look':
+      return lookLikelihood(o.signs, c.family.look(c.state, c.params))
+    case 'count':
+      return countLikelihood(o.animals, o.ml, perMl(p))
+    case 'density':
+      return densityLikelihood(o.perMl, o.logSd, perMl(p))
+    case 'yield':
+      return yieldLikelihood(o.seen, c.family.yieldRatio(c.state, c.params))
+    case 'refused':
+      return refusalLikelihood(c.family.yieldRatio(c.state, c.params))
+    case 'temperature':
+    case 'action':
+      return null
   }
 }
 
@@ -96,16 +154,34 @@ function summary(logDensity: Float64Array, readiness: readonly Readiness[], w: F
  * Each step has a stream of chance of its own, so that going on from a memory gives what starting anew gives.
  * @param observations in any order; what lies before the start or after the moment is left out and remarked on
  */
-export function replay(subject: Subject, observations: readonly Observation[], atH: number, memory?: ReplayMemory): Replayed {
+export function replay(
+  subject: Subject,
+  observations: readonly Observation[],
+  atH: number,
+  memory?: ReplayMemory,
+): Replayed {
   const remarks: Remark[] = []
-  const order = observations.map((o, index) => ({ o, index })).filter(({ o, index }) => {
-    if (o.h < 0) remarks.push({ code: 'before-start', index, h: o.h })
-    if (o.h > atH) remarks.push({ code: 'after-now', index, h: o.h })
-    return o.h >= 0 && o.h <= atH
-  }).sort((a, b) => a.o.h - b.o.h || a.index - b.index)
+  const order = observations
+    .map((o, index) => ({ o, index }))
+    .filter(({ o, index }) => {
+      if (o.h < 0) remarks.push({ code: 'before-start', index, h: o.h })
+      if (o.h > atH) remarks.push({ code: 'after-now', index, h: o.h })
+      return o.h >= 0 && o.h <= atH
+    })
+    .sort((a, b) => a.o.h - b.o.h || a.index - b.index)
   const list = order.map(x => x.o)
   const keys = order.map(x => `${x.index}${JSON.stringify(x.o)}`)
-  const identity = JSON.stringify([subject.food.profile.id, subject.method.id, subject.setup, subject.temperatureC, subject.seed, subject.priors ?? {}, subject.known ?? {}, subject.mishaps ?? true, [...new Set(list.flatMap(o => (o.kind === 'action' ? [o.action.kind] : [])))].sort()])
+  const identity = JSON.stringify([
+    subject.food.profile.id,
+    subject.method.id,
+    subject.setup,
+    subject.temperatureC,
+    subject.seed,
+    subject.priors ?? {},
+    subject.known ?? {},
+    subject.mishaps ?? true,
+    [...new Set(list.flatMap(o => (o.kind === 'action' ? [o.action.kind] : [])))].sort(),
+  ])
   const temperature = temperatureOf(list, subject.temperatureC)
 
   // Diagnosis starts one to two weeks back, at a whole week, so that it does not depend on what is remembered.
@@ -113,7 +189,8 @@ export function replay(subject: Subject, observations: readonly Observation[], a
   const oldIndex = list.findIndex(o => o.h > oldH)
 
   const known = memory?.subject === identity ? memory : undefined
-  const fits = (c: Checkpoint | null | undefined): c is Checkpoint => !!c && c.done <= keys.length && keys.slice(0, c.done).every((k, i) => k === known!.keys[i])
+  const fits = (c: Checkpoint | null | undefined): c is Checkpoint =>
+    !!c && c.done <= keys.length && keys.slice(0, c.done).every((k, i) => k === known!.keys[i])
   let old: Checkpoint | null = fits(known?.old) && known!.old!.done <= oldIndex ? known!.old : null
   let at: Checkpoint
   if (fits(known?.last) && old?.done === oldIndex) at = known!.last
@@ -121,7 +198,16 @@ export function replay(subject: Subject, observations: readonly Observation[], a
   else {
     const chance = randomStream(subject.seed)
     const start = starter(subject, list)
-    at = { done: 0, cloud: Array.from({ length: PARTICLES }, () => ({ culture: start(chance), logWeight: 0, readyH: null })), moves: [], remarks: [] }
+    at = {
+      done: 0,
+      cloud: Array.from({ length: PARTICLES }, () => ({
+        culture: start(chance),
+        logWeight: 0,
+        readyH: null,
+      })),
+      moves: [],
+      remarks: [],
+    }
   }
 
   let cloud = copyCloud(at.cloud)
@@ -129,9 +215,11 @@ export function replay(subject: Subject, observations: readonly Observation[], a
   const found = [...at.remarks]
   for (let i = at.done; i < list.length; i++) {
     const o = list[i]!
-    if (i === oldIndex && old?.done !== i) old = { done: i, cloud: copyCloud(cloud), moves: [...moves], remarks: [...found] }
+    if (i === oldIndex && old?.done !== i)
+      old = { done: i, cloud: copyCloud(cloud), moves: [...moves], remarks: [...found] }
     const chance = randomStream(subject.seed + 7919 * (i + 1))
-    for (const p of cloud) (subject.mishaps === false ? advance : advanceWithMishaps)(p, o.h, temperature, chance)
+    for (const p of cloud)
+      (subject.mishaps === false ? advance : advanceWithMishaps)(p, o.h, temperature, chance)
     if (o.kind === 'action') {
       for (const { culture: c } of cloud) c.family.act(c.state, c.params, o.action)
       continue
@@ -149,11 +237,20 @@ export function replay(subject: Subject, observations: readonly Observation[], a
     const logs = cloud.map(p => likelihood(o, p) ?? 0)
     const evidence = Math.log(logs.reduce((s, l, n) => s + before[n]! * Math.exp(l), 0))
     const parts = o.kind === 'look' ? Math.max(1, Object.keys(o.signs).length) : 1
-    if (o.kind === 'look' && evidence / parts < SURPRISING) found.push({ code: 'surprising', index, h: o.h })
-    cloud.forEach((p, n) => { p.logWeight += logs[n]! })
+    if (o.kind === 'look' && evidence / parts < SURPRISING)
+      found.push({ code: 'surprising', index, h: o.h })
+    cloud.forEach((p, n) => {
+      p.logWeight += logs[n]!
+    })
     const w = weightsOf(cloud)
     const is = summary(logDensity, readiness, w)
-    moves.push({ index, h: o.h, density: Math.exp(is.density - was.density), ready: [was.ready, is.ready], failed: [was.failed, is.failed] })
+    moves.push({
+      index,
+      h: o.h,
+      density: Math.exp(is.density - was.density),
+      ready: [was.ready, is.ready],
+      failed: [was.failed, is.failed],
+    })
     if (effectiveNumber(w) < RESAMPLE_BELOW * cloud.length) cloud = resample(cloud, w, chance)
   }
   const last: Checkpoint = { done: list.length, cloud, moves, remarks: found }
@@ -161,7 +258,11 @@ export function replay(subject: Subject, observations: readonly Observation[], a
   const now = copyCloud(last.cloud)
   for (const p of now) advance(p, atH, temperature, chance)
   return {
-    cloud: now, moves, remarks: [...remarks, ...found].sort((a, b) => a.h - b.h), weekAgo: old ? { cloud: old.cloud, from: old.done } : null,
-    memory: { subject: identity, keys, last, old }, observations: list,
+    cloud: now,
+    moves,
+    remarks: [...remarks, ...found].sort((a, b) => a.h - b.h),
+    weekAgo: old ? { cloud: old.cloud, from: old.done } : null,
+    memory: { subject: identity, keys, last, old },
+    observations: list,
   }
 }

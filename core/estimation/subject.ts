@@ -24,18 +24,40 @@ export interface Subject {
 /** The food as this room knows it. */
 function foodHere({ food, priors = {}, known = {} }: Subject): Food {
   const parameters = { ...food.parameters }
-  for (const [key, prior] of Object.entries(priors)) if (parameters[key]) parameters[key] = { ...parameters[key], logSd: prior.logSd }
-  for (const key of Object.keys(known)) if (parameters[key]) parameters[key] = { ...parameters[key], logSd: 0 }
+  for (const [key, prior] of Object.entries(priors))
+    if (parameters[key]) parameters[key] = { ...parameters[key], logSd: prior.logSd }
+  for (const key of Object.keys(known))
+    if (parameters[key]) parameters[key] = { ...parameters[key], logSd: 0 }
   return { ...food, parameters }
 }
 
 /** Starts copies of the vessel that differ by chance; what somebody writes down as done is not done by itself as well. */
-export function starter(subject: Subject, observations: readonly Observation[]): (chance: RandomStream | null) => Culture {
+export function starter(
+  subject: Subject,
+  observations: readonly Observation[],
+): (chance: RandomStream | null) => Culture {
   const food = foodHere(subject)
   const factors: Record<string, number> = { ...subject.method.factors }
-  for (const [key, prior] of Object.entries(subject.priors ?? {})) factors[key] = (factors[key] ?? 1) * Math.exp(prior.logShift)
+  for (const [key, prior] of Object.entries(subject.priors ?? {}))
+    factors[key] = (factors[key] ?? 1) * Math.exp(prior.logShift)
   for (const key of Object.keys(subject.known ?? {})) delete factors[key]
-  const method: FoodMethod = { ...subject.method, factors, sets: { ...subject.method.sets, ...subject.known } }
-  const kinds = [...new Set(observations.flatMap(o => (o.kind === 'action' ? [o.action.kind] : [])))]
-  return chance => withoutUpkeep(startCulture(food, method, subject.setup, chance, chance ? subject.draws?.(chance) : undefined), kinds)
+  const method: FoodMethod = {
+    ...subject.method,
+    factors,
+    sets: { ...subject.method.sets, ...subject.known },
+  }
+  const kinds = [
+    ...new Set(observations.flatMap(o => (o.kind === 'action' ? [o.action.kind] : []))),
+  ]
+  return chance =>
+    withoutUpkeep(
+      startCulture(
+        food,
+        method,
+        subject.setup,
+        chance,
+        chance ? subject.draws?.(chance) : undefined,
+      ),
+      kinds,
+    )
 }

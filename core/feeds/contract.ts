@@ -22,7 +22,10 @@ export interface FoodPortion {
   of: string
 }
 
-export interface FeedingTip { when: 'always' | 'surface' | 'column' | 'bottom' | 'marine', text: string }
+export interface FeedingTip {
+  when: 'always' | 'surface' | 'column' | 'bottom' | 'marine'
+  text: string
+}
 
 /** What a mouth meets: everything the demand side needs to know of a food, whether a culture or a powder. */
 export interface FeedProfile {

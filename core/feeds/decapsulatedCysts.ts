@@ -21,8 +21,6 @@ export const decapsulatedCysts: FeedProfile = {
   protein: 0.5,
   uneatenShare: 0.25,
   portion: { unit: 'pinch', perUnit: 20000, of: 'wet cysts, a knife tip' },
-  tips: [
-    { when: 'always', text: 'Never capsulated ones: shells block a gut.' },
-  ],
+  tips: [{ when: 'always', text: 'Never capsulated ones: shells block a gut.' }],
   source: 'Lavens & Sorgeloos 1996; mass: working estimate',
 }

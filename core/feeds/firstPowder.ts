@@ -22,7 +22,10 @@ export const firstPowder: FeedProfile = {
   uneatenShare: 0.25,
   portion: { unit: 'pinch', perUnit: 60000, of: 'powder, what stays on the tip of a knife' },
   tips: [
-    { when: 'always', text: 'Dust it on in many small pinches, and siphon what sank two hours later: left-overs foul the tank.' },
+    {
+      when: 'always',
+      text: 'Dust it on in many small pinches, and siphon what sank two hours later: left-overs foul the tank.',
+    },
   ],
   source: 'larviculture practice, working estimate',
 }

@@ -22,7 +22,10 @@ export const frozenNauplii: FeedProfile = {
   uneatenShare: 0.25,
   portion: { unit: 'cube', perUnit: 2000, of: 'a cube; the box says how many' },
   tips: [
-    { when: 'always', text: 'Thaw in a sieve and rinse; into a gentle current, so that they move.' },
+    {
+      when: 'always',
+      text: 'Thaw in a sieve and rinse; into a gentle current, so that they move.',
+    },
   ],
   source: 'working estimate',
 }

@@ -2,7 +2,11 @@ import { formatCount, formatLitres, formatMillilitres } from '../units/format'
 import type { MeasureSystem } from '../units/kitchenMeasures'
 import type { FeedProfile } from './contract'
 
-const FRACTIONS: readonly [number, string][] = [[0.25, '¼'], [0.5, '½'], [0.75, '¾']]
+const FRACTIONS: readonly [number, string][] = [
+  [0.25, '¼'],
+  [0.5, '½'],
+  [0.75, '¾'],
+]
 /** "2½": to the nearest quarter. */
 export function nearQuarter(n: number): string {
   const whole = Math.floor(n)
@@ -15,9 +19,14 @@ export function nearQuarter(n: number): string {
 /** A portion in the unit a hand knows: mL of culture, cubes, pinches, wipes of a wall, worms one by one. */
 export function portionText(food: FeedProfile, portion: number, measures: MeasureSystem): string {
   const unit = food.portion?.unit ?? 'worm'
-  if (unit === 'mL') return portion >= 1000 ? formatLitres(portion / 1000, measures) : formatMillilitres(Math.max(0.1, portion))
+  if (unit === 'mL')
+    return portion >= 1000
+      ? formatLitres(portion / 1000, measures)
+      : formatMillilitres(Math.max(0.1, portion))
   if (unit === 'worm') return formatCount(Math.max(1, Math.round(portion)))
   const n = portion < 0.2 ? 'a little of a' : nearQuarter(Math.max(0.25, portion))
   if (portion < 0.2) return `${n} ${unit}`
-  return portion > 20 ? `${formatCount(portion)} ${unit}s` : `${n} ${unit}${portion <= 1.1 ? '' : unit === 'pinch' ? 'es' : 's'}`
+  return portion > 20
+    ? `${formatCount(portion)} ${unit}s`
+    : `${n} ${unit}${portion <= 1.1 ? '' : unit === 'pinch' ? 'es' : 's'}`
 }

@@ -12,7 +12,10 @@ export interface FoodProfile extends FeedProfile {
   family: FamilyId
 }
 
-export interface Caution { id: string, text: string }
+export interface Caution {
+  id: string
+  text: string
+}
 
 export interface MethodStep {
   text: string
@@ -37,7 +40,15 @@ export interface Measure {
 }
 
 /** Order of a round: pure and marine cultures first, tanks last. */
-export const HYGIENE = ['marine', 'pure', 'green-water', 'cladocerans', 'rotifers', 'worms', 'brine'] as const
+export const HYGIENE = [
+  'marine',
+  'pure',
+  'green-water',
+  'cladocerans',
+  'rotifers',
+  'worms',
+  'brine',
+] as const
 export type HygieneClass = (typeof HYGIENE)[number]
 
 /** What the method does by itself while it runs: at these hours, when the condition holds. */
@@ -48,7 +59,7 @@ export interface Upkeep {
   everyH: number
   fromDay: number
   /** Only when a state value is below a bound, such as suspended food that has cleared. */
-  whenBelow?: { key: string, value: number }
+  whenBelow?: { key: string; value: number }
 }
 
 export interface FoodMethod {
@@ -81,11 +92,16 @@ export interface FoodMethod {
   /** A plug of floss stands in the neck. */
   plug?: boolean
   /** Usual vessel. */
-  vessel: { volumeL: number, depthCm: number, widthCm: number, matterGPerL: number }
+  vessel: { volumeL: number; depthCm: number; widthCm: number; matterGPerL: number }
 }
 
 /** A grade of what is seen, with what it means for the yield. */
-export interface HarvestSign { id: string, name: string, looks: string, yieldShare: number }
+export interface HarvestSign {
+  id: string
+  name: string
+  looks: string
+  yieldShare: number
+}
 
 /** Words for the grades of a sign, from 0 up. */
 export type SignWords = Partial<Record<Sign, readonly string[]>>
@@ -102,10 +118,19 @@ export interface FeedRule {
 }
 
 /** How a starter is bought: what it takes, and when it can be had. */
-export interface Buying { leadDays: number, price: number, apartDays: number, /** Months, 1 to 12. */ months: readonly number[] }
+export interface Buying {
+  leadDays: number
+  price: number
+  apartDays: number
+  /** Months, 1 to 12. */ months: readonly number[]
+}
 
 /** A look that makes a culture harmful to feed out, from a grade on. */
-export interface Foul { sign: Sign, from: number, refusal: RefusalId }
+export interface Foul {
+  sign: Sign
+  from: number
+  refusal: RefusalId
+}
 
 export interface Food {
   profile: FoodProfile
@@ -115,9 +140,9 @@ export interface Food {
   /** How a harvest looks in the cup. */
   harvestSigns: readonly HarvestSign[]
   /** Kinds of one food with parameters of their own; the first is the usual one. */
-  kinds: readonly { id: string, name: string, parameters: Readonly<Record<string, number>> }[]
+  kinds: readonly { id: string; name: string; parameters: Readonly<Record<string, number>> }[]
   /** For redundancy: chance that a new culture fails before it is ready, and log spread of the time to ready (working estimates). */
-  reliability: { failure: number, readyLogSd: number }
+  reliability: { failure: number; readyLogSd: number }
   /** Least plant matter that ever makes it ready, g/L. */
   leastMatterGPerL?: number
   /** Looks that must not reach fry. */

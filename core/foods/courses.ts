@@ -1,6 +1,13 @@
 import { randomStream, type RandomStream } from '../math/random'
 import type { Food, FoodMethod } from './contract'
-import { copyCulture, runCulture, startCulture, withoutUpkeep, type Culture, type CultureSetup } from './culture'
+import {
+  copyCulture,
+  runCulture,
+  startCulture,
+  withoutUpkeep,
+  type Culture,
+  type CultureSetup,
+} from './culture'
 
 /** Courses of vessels that were started alike and came good, and how many did not. */
 export interface Courses {
@@ -11,7 +18,15 @@ export interface Courses {
   failedShare: number
 }
 
-export interface CourseRequest { food: Food, method: FoodMethod, setup: CultureSetup, temperatureC: number, days: number, runs: number, seed: number }
+export interface CourseRequest {
+  food: Food
+  method: FoodMethod
+  setup: CultureSetup
+  temperatureC: number
+  days: number
+  runs: number
+  seed: number
+}
 
 /** Shares of a vessel that may be taken day after day; more than half at once ends most cultures. */
 const SHARES = [0.04, 0.08, 0.12, 0.2, 0.3, 0.5]
@@ -31,7 +46,13 @@ export function takeDay(c: Culture, share: number): number {
 }
 
 /** Takes a share a day for some days from when it is ready; organisms by day. Changes the culture. */
-export function courseOf(c: Culture, share: number, temperature: (day: number) => number, days: number, chance: RandomStream | null): Float64Array {
+export function courseOf(
+  c: Culture,
+  share: number,
+  temperature: (day: number) => number,
+  days: number,
+  chance: RandomStream | null,
+): Float64Array {
   const gives = new Float64Array(days + 1)
   for (let day = 0; day <= days; day++) {
     gives[day] = takeDay(c, share)
@@ -46,14 +67,25 @@ export function courseOf(c: Culture, share: number, temperature: (day: number) =
  */
 export function bestTake(ready: Culture, temperatureC: number): number {
   // Roots: fry eat every day, so an even supply is worth more than the same in two gulps.
-  const worth = (share: number) => courseOf(withoutUpkeep(copyCulture(ready), ['takeOut']), share, () => temperatureC, JUDGED_D, null).reduce((a, b) => a + Math.sqrt(b), 0)
-  return SHARES.map(share => ({ share, worth: worth(share) })).reduce((a, b) => (b.worth > a.worth * 1.02 ? b : a)).share
+  const worth = (share: number) =>
+    courseOf(
+      withoutUpkeep(copyCulture(ready), ['takeOut']),
+      share,
+      () => temperatureC,
+      JUDGED_D,
+      null,
+    ).reduce((a, b) => a + Math.sqrt(b), 0)
+  return SHARES.map(share => ({ share, worth: worth(share) })).reduce((a, b) =>
+    b.worth > a.worth * 1.02 ? b : a,
+  ).share
 }
 
 const known = new Map<string, number>()
 
 /** The best share of a start as its method has it; remembered, for it does not depend on chance. */
-export function usualTake(r: Pick<CourseRequest, 'food' | 'method' | 'setup' | 'temperatureC'>): number {
+export function usualTake(
+  r: Pick<CourseRequest, 'food' | 'method' | 'setup' | 'temperatureC'>,
+): number {
   const key = `${r.food.profile.id} ${r.method.id} ${r.setup.volumeL} ${Math.round(r.temperatureC)}`
   const found = known.get(key)
   if (found !== undefined) return found
@@ -72,7 +104,13 @@ export function sampleCourses(r: CourseRequest): Courses {
   for (let run = 0; run < r.runs; run++) {
     const chance = randomStream(r.seed * 1_000_003 + run)
     const temperatureC = r.temperatureC + chance.normal(0, ROOM_SD_C)
-    const days = courseOf(withoutUpkeep(startCulture(r.food, r.method, r.setup, chance), ['takeOut']), share, () => temperatureC, r.days, chance)
+    const days = courseOf(
+      withoutUpkeep(startCulture(r.food, r.method, r.setup, chance), ['takeOut']),
+      share,
+      () => temperatureC,
+      r.days,
+      chance,
+    )
     const ready = days.findIndex(x => x > 0)
     if (ready < 0) continue
     gives.push(evenedOut(days, ready))

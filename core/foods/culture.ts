@@ -7,7 +7,14 @@ import type { Food, FoodMethod, Upkeep } from './contract'
 /** Longest step of every family, h. */
 export const STEP_H = 6
 
-export interface CultureSetup { volumeL: number, depthCm?: number, widthCm?: number, starter?: number, matterGPerL?: number, kind?: string }
+export interface CultureSetup {
+  volumeL: number
+  depthCm?: number
+  widthCm?: number
+  starter?: number
+  matterGPerL?: number
+  kind?: string
+}
 
 /** A vessel of a food under a method: its family, its parameters and its state. */
 export interface Culture {
@@ -27,30 +34,65 @@ export function fullSetup(method: FoodMethod, s: CultureSetup): Setup {
   const { vessel } = method
   const depthCm = s.depthCm ?? vessel.depthCm
   const widthCm = s.widthCm ?? vessel.widthCm
-  return { volumeL: s.volumeL, depthCm, widthCm, starter: s.starter ?? 1, matterGPerL: s.matterGPerL ?? vessel.matterGPerL, extra: {} }
+  return {
+    volumeL: s.volumeL,
+    depthCm,
+    widthCm,
+    starter: s.starter ?? 1,
+    matterGPerL: s.matterGPerL ?? vessel.matterGPerL,
+    extra: {},
+  }
 }
 
 /** Parameters of a food under a method and kind: medians without chance, else one draw. */
-export function cultureParams(food: Food, method: FoodMethod, kind: string | undefined, chance: RandomStream | null): Record<string, number> {
+export function cultureParams(
+  food: Food,
+  method: FoodMethod,
+  kind: string | undefined,
+  chance: RandomStream | null,
+): Record<string, number> {
   const kindSets = food.kinds.find(k => k.id === kind)?.parameters ?? {}
   const set: Record<string, Parameter> = { ...food.parameters }
-  for (const [key, value] of Object.entries({ ...kindSets, ...method.sets })) set[key] = { ...set[key]!, median: value }
-  return draw<Record<string, number>>(withFactors<Record<string, number>>(set, method.factors), chance)
+  for (const [key, value] of Object.entries({ ...kindSets, ...method.sets }))
+    set[key] = { ...set[key]!, median: value }
+  return draw<Record<string, number>>(
+    withFactors<Record<string, number>>(set, method.factors),
+    chance,
+  )
 }
 
 /** Starts a culture. @param known parameters that were drawn or are known otherwise */
-export function startCulture(food: Food, method: FoodMethod, s: CultureSetup, chance: RandomStream | null, known?: Readonly<Record<string, number>>): Culture {
+export function startCulture(
+  food: Food,
+  method: FoodMethod,
+  s: CultureSetup,
+  chance: RandomStream | null,
+  known?: Readonly<Record<string, number>>,
+): Culture {
   const family = FAMILIES[food.profile.family]
   const params = { ...cultureParams(food, method, s.kind, chance), ...known }
   const setup = fullSetup(method, s)
-  return { food, method, family, params, setup, state: family.start(params, setup, chance), ageH: 0, upkeep: method.upkeep }
+  return {
+    food,
+    method,
+    family,
+    params,
+    setup,
+    state: family.start(params, setup, chance),
+    ageH: 0,
+    upkeep: method.upkeep,
+  }
 }
 
 /** Feeding and dosing are one matter: who does the one by hand does the other too. */
-const sameKind = (a: string, b: string) => a === b || (['feed', 'dose'].includes(a) && ['feed', 'dose'].includes(b))
+const sameKind = (a: string, b: string) =>
+  a === b || (['feed', 'dose'].includes(a) && ['feed', 'dose'].includes(b))
 
 /** Leaves the kinds of action that somebody takes over out of the upkeep. */
-export const withoutUpkeep = (c: Culture, kinds: readonly string[]): Culture => ({ ...c, upkeep: c.upkeep.filter(u => !kinds.some(k => sameKind(u.action, k))) })
+export const withoutUpkeep = (c: Culture, kinds: readonly string[]): Culture => ({
+  ...c,
+  upkeep: c.upkeep.filter(u => !kinds.some(k => sameKind(u.action, k))),
+})
 
 const EPS = 1e-6
 
@@ -60,14 +102,21 @@ function keepUp(c: Culture): void {
     const since = c.ageH - u.fromDay * 24
     const off = since % u.everyH
     if (since < -EPS || (off > EPS && u.everyH - off > EPS)) continue
-    if (u.whenBelow && !((c.state as Record<string, number>)[u.whenBelow.key]! < u.whenBelow.value)) continue
+    if (u.whenBelow && !((c.state as Record<string, number>)[u.whenBelow.key]! < u.whenBelow.value))
+      continue
     const action: Action = { kind: u.action, amount: u.amount, unit: u.unit }
     c.family.act(c.state, c.params, action)
   }
 }
 
 /** Moves a culture on by some hours: upkeep at its hours, steps of at most 6 h in between. */
-export function runCulture(c: Culture, hours: number, temperature: (day: number) => number, chance: RandomStream | null, stepH: number = STEP_H): void {
+export function runCulture(
+  c: Culture,
+  hours: number,
+  temperature: (day: number) => number,
+  chance: RandomStream | null,
+  stepH: number = STEP_H,
+): void {
   const until = c.ageH + hours
   while (c.ageH < until - EPS) {
     keepUp(c)

@@ -20,7 +20,24 @@ import type { Food } from './contract'
 
 /** Every food Renatus knows, listed by hand: no file registers itself. */
 export const foods: readonly Food[] = [
-  brineShrimp, infusoria, paramecium, vinegarEel, microworm, bananaWorm, walterWorm, grindalWorm, whiteWorm, moina, daphniaPulex, daphniaMagna, rotifer, greenWater, marinePhytoplankton, mosquitoLarva, blackworm, scud,
+  brineShrimp,
+  infusoria,
+  paramecium,
+  vinegarEel,
+  microworm,
+  bananaWorm,
+  walterWorm,
+  grindalWorm,
+  whiteWorm,
+  moina,
+  daphniaPulex,
+  daphniaMagna,
+  rotifer,
+  greenWater,
+  marinePhytoplankton,
+  mosquitoLarva,
+  blackworm,
+  scud,
 ]
 
 const byId = new Map(foods.map(f => [f.profile.id, f]))

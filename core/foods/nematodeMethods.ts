@@ -5,7 +5,9 @@ import { school } from './method'
 /** Schools of nematodes on mash, by what the mash is and where the start comes from. */
 export function nematodeMethods(worms: string): readonly FoodMethod[] {
   const usual: FoodMethod = {
-    id: 'oats', name: 'Cooked oats', about: `Fine oatmeal, cooked and cooled, a spoon of ${worms} on top: the usual dish.`,
+    id: 'oats',
+    name: 'Cooked oats',
+    about: `Fine oatmeal, cooked and cooled, a spoon of ${worms} on top: the usual dish.`,
     materials: ['flat box with a lid', 'fine oatmeal', 'starter', 'brush'],
     vesselRule: 'Flat plastic box, 1 to 3 cm of mash.',
     airRule: 'Small holes in the lid against flies.',
@@ -21,13 +23,22 @@ export function nematodeMethods(worms: string): readonly FoodMethod[] {
     start: [
       { text: 'Cook the oats to a stiff mash.', clockMinutes: 5, cautions: [CAUTIONS.boiling] },
       { text: 'Let it cool fully.', clockMinutes: 60 },
-      { text: 'Spread 1 to 3 cm deep, starter on top, a dust of yeast.', cautions: [CAUTIONS.dust] },
+      {
+        text: 'Spread 1 to 3 cm deep, starter on top, a dust of yeast.',
+        cautions: [CAUTIONS.dust],
+      },
       { text: 'Lid with small holes, 20 to 28 °C.' },
     ],
     harvest: [
       { text: 'Wipe the wall above the mash with a finger or brush.' },
-      { text: 'Rinse in a cup, let them settle, give without the mash.', cautions: [CAUTIONS.foul] },
-      { text: 'A spent box: boil or freeze it before it goes. It stinks.', cautions: [CAUTIONS.release, CAUTIONS.rotten, CAUTIONS.kitchen] },
+      {
+        text: 'Rinse in a cup, let them settle, give without the mash.',
+        cautions: [CAUTIONS.foul],
+      },
+      {
+        text: 'A spent box: boil or freeze it before it goes. It stinks.',
+        cautions: [CAUTIONS.release, CAUTIONS.rotten, CAUTIONS.kitchen],
+      },
     ],
     feed: { what: 'yeast, dusted', unit: 'g', perL: 1, gPerMl: 0.63, when: 'thin' },
     feedingRule: 'Nothing until it is spent.',
@@ -43,22 +54,34 @@ export function nematodeMethods(worms: string): readonly FoodMethod[] {
 
   return [
     usual,
-    school(usual, 'bread', 'Bread mash', 'White bread soaked in water: quick to make, quicker over.', {
-      measures: [
-      { what: 'white bread', unit: 'g', perL: 350, buy: true },
-      { what: 'water', unit: 'mL', perL: 650 },
-      { what: 'starter', starter: true, unit: 'mL', perL: 30, buy: true },
-    ],
-      renewAfterDays: 16,
-      factors: { tau: 0.75 },
-    }),
-    school(usual, 'old-liquid', 'Restart from the black liquid', 'A spent box seeds a new one: nothing is bought, and what spoiled the old one comes along.', {
-      measures: [
-      { what: 'fine oatmeal, dry', unit: 'g', perL: 300, gPerMl: 0.36, buy: true },
-      { what: 'water', unit: 'mL', perL: 660 },
-      { what: 'black liquid of an old box', unit: 'mL', perL: 40 },
-    ],
-      factors: { x0: 0.6, failure: 1.6, tau: 0.9 },
-    }),
+    school(
+      usual,
+      'bread',
+      'Bread mash',
+      'White bread soaked in water: quick to make, quicker over.',
+      {
+        measures: [
+          { what: 'white bread', unit: 'g', perL: 350, buy: true },
+          { what: 'water', unit: 'mL', perL: 650 },
+          { what: 'starter', starter: true, unit: 'mL', perL: 30, buy: true },
+        ],
+        renewAfterDays: 16,
+        factors: { tau: 0.75 },
+      },
+    ),
+    school(
+      usual,
+      'old-liquid',
+      'Restart from the black liquid',
+      'A spent box seeds a new one: nothing is bought, and what spoiled the old one comes along.',
+      {
+        measures: [
+          { what: 'fine oatmeal, dry', unit: 'g', perL: 300, gPerMl: 0.36, buy: true },
+          { what: 'water', unit: 'mL', perL: 660 },
+          { what: 'black liquid of an old box', unit: 'mL', perL: 40 },
+        ],
+        factors: { x0: 0.6, failure: 1.6, tau: 0.9 },
+      },
+    ),
   ]
 }

@@ -20,5 +20,22 @@ import type { FoodProfile } from './contract'
 
 /** What fry know of every live food, in the order of a first ladder. A list of its own, so that a page that only feeds loads no method cards. */
 export const foodProfiles: readonly FoodProfile[] = [
-  brineShrimp, infusoria, paramecium, vinegarEel, microworm, bananaWorm, walterWorm, grindalWorm, whiteWorm, moina, daphniaPulex, daphniaMagna, rotifer, greenWater, marinePhytoplankton, mosquitoLarva, blackworm, scud,
+  brineShrimp,
+  infusoria,
+  paramecium,
+  vinegarEel,
+  microworm,
+  bananaWorm,
+  walterWorm,
+  grindalWorm,
+  whiteWorm,
+  moina,
+  daphniaPulex,
+  daphniaMagna,
+  rotifer,
+  greenWater,
+  marinePhytoplankton,
+  mosquitoLarva,
+  blackworm,
+  scud,
 ]

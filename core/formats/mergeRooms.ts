@@ -3,24 +3,32 @@ import type { AnyRecord } from '../records/records'
 import type { Instant } from '../time/localDate'
 import type { KeptRecord } from './roomFile'
 
-export interface RoomData { records: AnyRecord[], entries: Entry[], kept: KeptRecord[] }
+export interface RoomData {
+  records: AnyRecord[]
+  entries: Entry[]
+  kept: KeptRecord[]
+}
 
 export interface MergeResult extends RoomData {
-  added: { records: number, entries: number }
+  added: { records: number; entries: number }
   /** Records that differed; the newest won and the other is kept. */
-  conflicts: { id: string, type: AnyRecord['type'], winner: 'mine' | 'theirs' }[]
+  conflicts: { id: string; type: AnyRecord['type']; winner: 'mine' | 'theirs' }[]
   /** Entries with one id and two contents: mine stands. It means a damaged file or two devices with one identity. */
   entryConflicts: string[]
 }
 
 // Most entries are the same text: only what differs is worth sorting.
-const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b) || canonical(a) === canonical(b)
+const same = (a: unknown, b: unknown) =>
+  JSON.stringify(a) === JSON.stringify(b) || canonical(a) === canonical(b)
 
 /** Text of a value with sorted keys, so that the order of fields does not count. */
 function canonical(value: unknown): string {
   if (Array.isArray(value)) return `[${value.map(canonical).join(',')}]`
   if (value && typeof value === 'object') {
-    return `{${Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)).map(([k, v]) => `${k}:${canonical(v)}`).join(',')}}`
+    return `{${Object.entries(value)
+      .sort(([a], [b]) => (a < b ? -1 : 1))
+      .map(([k, v]) => `${k}:${canonical(v)}`)
+      .join(',')}}`
   }
   return JSON.stringify(value) ?? 'undefined'
 }
@@ -32,7 +40,9 @@ function canonical(value: unknown): string {
 export function mergeRooms(mine: RoomData, theirs: RoomData, now: Instant): MergeResult {
   const records = new Map(mine.records.map(r => [r.id, r]))
   const entries = new Map(mine.entries.map(e => [e.id, e]))
-  const kept = new Map([...mine.kept, ...theirs.kept].map(k => [`${k.record.id} ${canonical(k.record)}`, k]))
+  const kept = new Map(
+    [...mine.kept, ...theirs.kept].map(k => [`${k.record.id} ${canonical(k.record)}`, k]),
+  )
   const conflicts: MergeResult['conflicts'] = []
   const entryConflicts: string[] = []
   const added = { records: 0, entries: 0 }
@@ -42,10 +52,16 @@ export function mergeRooms(mine: RoomData, theirs: RoomData, now: Instant): Merg
       records.set(record.id, record)
       added.records++
     } else if (!same(old, record)) {
-      const theirsWins = record.updatedAt > old.updatedAt || (record.updatedAt === old.updatedAt && canonical(record) > canonical(old))
+      const theirsWins =
+        record.updatedAt > old.updatedAt ||
+        (record.updatedAt === old.updatedAt && canonical(record) > canonical(old))
       const loser = theirsWins ? old : record
       records.set(record.id, theirsWins ? record : old)
-      kept.set(`${loser.id} ${canonical(loser)}`, { keptAt: now, reason: record.updatedAt === old.updatedAt ? 'same-id' : 'older', record: loser })
+      kept.set(`${loser.id} ${canonical(loser)}`, {
+        keptAt: now,
+        reason: record.updatedAt === old.updatedAt ? 'same-id' : 'older',
+        record: loser,
+      })
       conflicts.push({ id: record.id, type: record.type, winner: theirsWins ? 'theirs' : 'mine' })
     }
   }
@@ -56,5 +72,12 @@ export function mergeRooms(mine: RoomData, theirs: RoomData, now: Instant): Merg
       added.entries++
     } else if (!same(old, entry)) entryConflicts.push(entry.id)
   }
-  return { records: [...records.values()], entries: [...entries.values()], kept: [...kept.values()], added, conflicts, entryConflicts }
+  return {
+    records: [...records.values()],
+    entries: [...entries.values()],
+    kept: [...kept.values()],
+    added,
+    conflicts,
+    entryConflicts,
+  }
 }

@@ -9,7 +9,11 @@ export const ROOM_FILE_VERSION = 6
 /** A file above this is refused before it is read, bytes. Ten years of a busy room are far below. */
 export const ROOM_FILE_MAX_BYTES = 64 * 1024 * 1024
 
-export const keptRecord = z.object({ keptAt: instant, reason: z.enum(['older', 'same-id']), record: anyRecord })
+export const keptRecord = z.object({
+  keptAt: instant,
+  reason: z.enum(['older', 'same-id']),
+  record: anyRecord,
+})
 
 export const roomFile = z.object({
   format: z.literal(ROOM_FILE_FORMAT),
@@ -26,20 +30,21 @@ export type RoomFile = z.infer<typeof roomFile>
 export type KeptRecord = z.infer<typeof keptRecord>
 
 export type RoomFileProblem =
-  | { code: 'huge', bytes: number, maxBytes: number }
+  | { code: 'huge'; bytes: number; maxBytes: number }
   | { code: 'empty' }
-  | { code: 'not-json', near: string }
+  | { code: 'not-json'; near: string }
   | { code: 'foreign' }
-  | { code: 'newer', version: number, known: number }
-  | { code: 'broken', path: string, message: string }
+  | { code: 'newer'; version: number; known: number }
+  | { code: 'broken'; path: string; message: string }
   | { code: 'no-room' }
 
-export type ReadRoomFile = { ok: true, file: RoomFile } | { ok: false, problem: RoomFileProblem }
+export type ReadRoomFile = { ok: true; file: RoomFile } | { ok: false; problem: RoomFileProblem }
 
 /** Reads the text of a room file. Nothing is guessed: what does not fit is named. */
 export function readRoomFile(text: string): ReadRoomFile {
   const fail = (problem: RoomFileProblem): ReadRoomFile => ({ ok: false, problem })
-  if (text.length > ROOM_FILE_MAX_BYTES) return fail({ code: 'huge', bytes: text.length, maxBytes: ROOM_FILE_MAX_BYTES })
+  if (text.length > ROOM_FILE_MAX_BYTES)
+    return fail({ code: 'huge', bytes: text.length, maxBytes: ROOM_FILE_MAX_BYTES })
   if (text.trim() === '') return fail({ code: 'empty' })
   let json: unknown
   try {
@@ -47,9 +52,12 @@ export function readRoomFile(text: string): ReadRoomFile {
   } catch (error) {
     return fail({ code: 'not-json', near: error instanceof Error ? error.message : '' })
   }
-  const head = z.object({ format: z.literal(ROOM_FILE_FORMAT), version: z.number() }).safeParse(json)
+  const head = z
+    .object({ format: z.literal(ROOM_FILE_FORMAT), version: z.number() })
+    .safeParse(json)
   if (!head.success) return fail({ code: 'foreign' })
-  if (head.data.version > ROOM_FILE_VERSION) return fail({ code: 'newer', version: head.data.version, known: ROOM_FILE_VERSION })
+  if (head.data.version > ROOM_FILE_VERSION)
+    return fail({ code: 'newer', version: head.data.version, known: ROOM_FILE_VERSION })
   const parsed = roomFile.safeParse(upgradeFile(json, head.data.version))
   if (!parsed.success) {
     const issue = parsed.error.issues[0]!
@@ -61,7 +69,20 @@ export function readRoomFile(text: string): ReadRoomFile {
 
 /** The text of a room file: sorted by id, so that the same room gives the same file. */
 export function writeRoomFile(file: Omit<RoomFile, 'format' | 'version'>): string {
-  const byId = <T extends { id: string }>(list: readonly T[]) => [...list].sort((a, b) => (a.id < b.id ? -1 : 1))
+  const byId = <T extends { id: string }>(list: readonly T[]) =>
+    [...list].sort((a, b) => (a.id < b.id ? -1 : 1))
   const { exportedAt, by, records, entries, kept } = file
-  return JSON.stringify({ format: ROOM_FILE_FORMAT, version: ROOM_FILE_VERSION, exportedAt, by, records: byId(records), entries: byId(entries), kept }, null, 1)
+  return JSON.stringify(
+    {
+      format: ROOM_FILE_FORMAT,
+      version: ROOM_FILE_VERSION,
+      exportedAt,
+      by,
+      records: byId(records),
+      entries: byId(entries),
+      kept,
+    },
+    null,
+    1,
+  )
 }

@@ -16,51 +16,105 @@ export function upgradeRecords1(records: readonly unknown[]): unknown[] {
     const r = record as Raw
     if (r?.type !== 'brood' || r.anchor !== undefined) return [record]
     const { own, freeSwimmingOn, dateKind, ...rest } = r
-    const anchor = { event: 'free', on: freeSwimmingOn, kind: dateKind, spreadDays: dateKind === 'seen' ? 0 : 2 }
+    const anchor = {
+      event: 'free',
+      on: freeSwimmingOn,
+      kind: dateKind,
+      spreadDays: dateKind === 'seen' ? 0 : 2,
+    }
     if (!own || typeof r.id !== 'string') return [{ ...rest, anchor }]
     const species = {
-      ...own as Raw, type: 'species', id: sisterId(r.id), updatedAt: r.updatedAt, removedAt: null, latin: '', basedOn: 'medium',
-      guild: 'omnivore', zones: ['column'], birth: 'eggs', hatchDays: [3, 1, 7], swimDays: [3, 1, 5], marine: false,
+      ...(own as Raw),
+      type: 'species',
+      id: sisterId(r.id),
+      updatedAt: r.updatedAt,
+      removedAt: null,
+      latin: '',
+      basedOn: 'medium',
+      guild: 'omnivore',
+      zones: ['column'],
+      birth: 'eggs',
+      hatchDays: [3, 1, 7],
+      swimDays: [3, 1, 5],
+      marine: false,
     }
     return [species, { ...rest, anchor, speciesId: species.id }]
   })
 }
 
-const CULTURE_4 = { warmth: 'own', level: 'middle', containerId: null, vesselKind: null, code: null, order: 0, setId: null, mother: false, logged: false }
+const CULTURE_4 = {
+  warmth: 'own',
+  level: 'middle',
+  containerId: null,
+  vesselKind: null,
+  code: null,
+  order: 0,
+  setId: null,
+  mother: false,
+  logged: false,
+}
 
 /** Version 3 to 4: cultures stand on levels of places that have temperatures, and carry codes; what was not known then has its default. */
-export const upgradeRecords3 = (records: readonly unknown[]): unknown[] => records.map((record) => {
-  const r = record as Raw
-  switch (r?.type) {
-    case 'room': return { address: '', ...r }
-    case 'place': return { topC: null, bottomC: null, ...r }
-    case 'culture': return { ...CULTURE_4, ...r }
-    default: return record
-  }
-})
+export const upgradeRecords3 = (records: readonly unknown[]): unknown[] =>
+  records.map(record => {
+    const r = record as Raw
+    switch (r?.type) {
+      case 'room':
+        return { address: '', ...r }
+      case 'place':
+        return { topC: null, bottomC: null, ...r }
+      case 'culture':
+        return { ...CULTURE_4, ...r }
+      default:
+        return record
+    }
+  })
 
 /** Entries of version 3: what was done carries what was proposed and refused. */
-export const upgradeEntries3 = (entries: readonly unknown[]): unknown[] => entries.map((entry) => {
-  const e = entry as Raw
-  switch (e?.kind) {
-    case 'culture.did': return { ...e, data: { what: '', agent: null, proposed: null, despite: [], ...e.data as Raw } }
-    case 'tank.given': return { ...e, data: { partial: false, ...e.data as Raw } }
-    case 'culture.ended': return { ...e, data: { cleaner: null, despite: [], ...e.data as Raw } }
-    case 'culture.harvested': return { ...e, data: { ml: null, organisms: null, tankIds: [], despite: [], ...e.data as Raw } }
-    default: return entry
-  }
-})
+export const upgradeEntries3 = (entries: readonly unknown[]): unknown[] =>
+  entries.map(entry => {
+    const e = entry as Raw
+    switch (e?.kind) {
+      case 'culture.did':
+        return {
+          ...e,
+          data: { what: '', agent: null, proposed: null, despite: [], ...(e.data as Raw) },
+        }
+      case 'tank.given':
+        return { ...e, data: { partial: false, ...(e.data as Raw) } }
+      case 'culture.ended':
+        return { ...e, data: { cleaner: null, despite: [], ...(e.data as Raw) } }
+      case 'culture.harvested':
+        return {
+          ...e,
+          data: { ml: null, organisms: null, tankIds: [], despite: [], ...(e.data as Raw) },
+        }
+      default:
+        return entry
+    }
+  })
 
-const list = (x: unknown, change: (items: readonly unknown[]) => unknown[]) => (Array.isArray(x) ? change(x) : x)
+const list = (x: unknown, change: (items: readonly unknown[]) => unknown[]) =>
+  Array.isArray(x) ? change(x) : x
 const keptWith = (kept: unknown, change: (items: readonly unknown[]) => unknown[]) =>
-  list(kept, items => (items as Raw[]).flatMap(k => change([k.record]).map(record => ({ ...k, record }))))
+  list(kept, items =>
+    (items as Raw[]).flatMap(k => change([k.record]).map(record => ({ ...k, record }))),
+  )
 
 /** A whole room file of any known version. */
 export function upgradeFile(file: unknown, version: number): unknown {
   let f = file as Raw
-  if (version < 2) f = { ...f, records: list(f.records, upgradeRecords1), kept: keptWith(f.kept, upgradeRecords1) }
+  if (version < 2)
+    f = { ...f, records: list(f.records, upgradeRecords1), kept: keptWith(f.kept, upgradeRecords1) }
   // Version 2 to 3 added kinds of records and entries and changed none.
-  if (version < 4) f = { ...f, version: 4, records: list(f.records, upgradeRecords3), entries: list(f.entries, upgradeEntries3), kept: keptWith(f.kept, upgradeRecords3) }
+  if (version < 4)
+    f = {
+      ...f,
+      version: 4,
+      records: list(f.records, upgradeRecords3),
+      entries: list(f.entries, upgradeEntries3),
+      kept: keptWith(f.kept, upgradeRecords3),
+    }
   // Version 4 to 5 added kinds of entries: plans that are kept, sheets that are ticked.
   if (version < 5) f = { ...f, version: 5 }
   // Version 5 to 6 added gel: kinds of records and of entries.

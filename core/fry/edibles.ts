@@ -14,8 +14,18 @@ export type PreySize = Readonly<Record<string, number>>
 /** A food as long, wide and heavy as this room's is. */
 export function sizedAs(food: FeedProfile, prey: PreySize): FeedProfile {
   const f = prey[food.id] ?? 1
-  return f === 1 ? food : {
-    ...food, lengthUm: food.lengthUm * f, criticalWidthUm: food.criticalWidthUm * f, dryUg: food.dryUg * f ** 3,
-    sizes: food.sizes.map(s => ({ ...s, lengthUm: s.lengthUm * f, widthUm: s.widthUm * f, dryUg: s.dryUg * f ** 3 })),
-  }
+  return f === 1
+    ? food
+    : {
+        ...food,
+        lengthUm: food.lengthUm * f,
+        criticalWidthUm: food.criticalWidthUm * f,
+        dryUg: food.dryUg * f ** 3,
+        sizes: food.sizes.map(s => ({
+          ...s,
+          lengthUm: s.lengthUm * f,
+          widthUm: s.widthUm * f,
+          dryUg: s.dryUg * f ** 3,
+        })),
+      }
 }

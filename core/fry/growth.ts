@@ -4,7 +4,10 @@ import type { Species } from './species/species'
 const clamp = (x: number, lo: number, hi: number) => Math.min(hi, Math.max(lo, x))
 
 /** What growth needs of a fish. */
-export type Growing = Pick<Species, 'firstFeedingMm' | 'adultMm' | 'length14Mm' | 'length30Mm' | 'referenceC' | 'rangeC'>
+export type Growing = Pick<
+  Species,
+  'firstFeedingMm' | 'adultMm' | 'length14Mm' | 'length30Mm' | 'referenceC' | 'rangeC'
+>
 
 const rates = new WeakMap<Growing, number>()
 
@@ -14,7 +17,7 @@ const rates = new WeakMap<Growing, number>()
  */
 export function growthRate(species: Growing): number {
   let rate = rates.get(species)
-  if (rate === undefined) rates.set(species, rate = fitRate(species))
+  if (rate === undefined) rates.set(species, (rate = fitRate(species)))
   return rate
 }
 
@@ -22,7 +25,8 @@ function fitRate(species: Growing): number {
   const { firstFeedingMm: l0, adultMm } = species
   const span = Math.log(adultMm / l0)
   const length = (rate: number, day: number) => adultMm * Math.exp(-span * Math.exp(-rate * day))
-  const misfit = (rate: number) => (length(rate, 14) - species.length14Mm) ** 2 + (length(rate, 30) - species.length30Mm) ** 2
+  const misfit = (rate: number) =>
+    (length(rate, 14) - species.length14Mm) ** 2 + (length(rate, 30) - species.length30Mm) ** 2
   // The misfit of one rate through two growing lengths has a single dip: golden section finds it.
   const phi = (Math.sqrt(5) - 1) / 2
   let lo = 1e-4
@@ -43,8 +47,12 @@ export const growthDays = (species: Growing, temperatureC: number) =>
 /** Length in mm after so many days' worth of growth at the reference temperature (Gompertz). Before free swimming it is the first-feeding length. */
 export function lengthAfter(species: Growing, days: number, rateFactor = 1): number {
   const span = Math.log(species.adultMm / species.firstFeedingMm)
-  return species.adultMm * Math.exp(-span * Math.exp(-growthRate(species) * rateFactor * Math.max(0, days)))
+  return (
+    species.adultMm *
+    Math.exp(-span * Math.exp(-growthRate(species) * rateFactor * Math.max(0, days)))
+  )
 }
 
 /** Length in mm some days after free swimming at one temperature. */
-export const lengthMm = (species: Growing, days: number, temperatureC: number) => lengthAfter(species, days * growthDays(species, temperatureC))
+export const lengthMm = (species: Growing, days: number, temperatureC: number) =>
+  lengthAfter(species, days * growthDays(species, temperatureC))

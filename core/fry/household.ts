@@ -9,4 +9,6 @@ export function perUnit(food: FeedProfile, size: { dryUg: number } | undefined):
 
 /** A day as it is asked for of a food: what lasts is given once, for the whole day; all else meal by meal. */
 export const askedOf = (day: LadderDay, food: FeedProfile): LadderDay =>
-  food.lasting ? { ...day, meals: 1, perMeal: { ...day.perMeal, [food.id]: day.organisms[food.id]! } } : day
+  food.lasting
+    ? { ...day, meals: 1, perMeal: { ...day.perMeal, [food.id]: day.organisms[food.id]! } }
+    : day

@@ -63,7 +63,12 @@ export const usedLitres = (tankL: number, fry: number) => Math.min(tankL, Math.m
  * @param from first day after free swimming, at least 0
  * @param days how many
  */
-export function ladder(brood: LadderBrood, foods: readonly FeedProfile[], from: number, days: number): LadderDay[] {
+export function ladder(
+  brood: LadderBrood,
+  foods: readonly FeedProfile[],
+  from: number,
+  days: number,
+): LadderDay[] {
   // Two days before and after are worked out too, so that the smoothing sees them.
   const first = Math.max(0, from - 2)
   const bodies: Body[] = []
@@ -74,13 +79,32 @@ export function ladder(brood: LadderBrood, foods: readonly FeedProfile[], from: 
     grown += growthDays(brood.species, brood.temperatureC(day))
   }
   const school = schoolOf(brood.wishes.school)
-  const shares = dayShares(bodies.map(b => b.suits), first, [...brood.wishes.preferred, ...school.preferred], [...school.pins, ...brood.wishes.pins])
-  return bodies.slice(from - first, from - first + days).map((body, i) => rationOf(brood, foods, body, shares[from - first + i]!))
+  const shares = dayShares(
+    bodies.map(b => b.suits),
+    first,
+    [...brood.wishes.preferred, ...school.preferred],
+    [...school.pins, ...brood.wishes.pins],
+  )
+  return bodies
+    .slice(from - first, from - first + days)
+    .map((body, i) => rationOf(brood, foods, body, shares[from - first + i]!))
 }
 
-interface Body { day: number, lengthMm: number, gapeUm: number, temperatureC: number, meals: number, suits: DaySuitability }
+interface Body {
+  day: number
+  lengthMm: number
+  gapeUm: number
+  temperatureC: number
+  meals: number
+  suits: DaySuitability
+}
 
-function bodyOn(brood: LadderBrood, foods: readonly FeedProfile[], day: number, grown: number): Body {
+function bodyOn(
+  brood: LadderBrood,
+  foods: readonly FeedProfile[],
+  day: number,
+  grown: number,
+): Body {
   const { species } = brood
   const length = lengthAfter(species, grown, brood.growthFactor)
   const gapeUm = species.gapePerLength * brood.gapeFactor * length * 1000
@@ -91,17 +115,23 @@ function bodyOn(brood: LadderBrood, foods: readonly FeedProfile[], day: number, 
   return { day, lengthMm: length, gapeUm, temperatureC: brood.temperatureC(day), meals, suits }
 }
 
-function rationOf(brood: LadderBrood, foods: readonly FeedProfile[], body: Body, day: DayShares): LadderDay {
+function rationOf(
+  brood: LadderBrood,
+  foods: readonly FeedProfile[],
+  body: Body,
+  day: DayShares,
+): LadderDay {
   const { species } = brood
   const { lengthMm, meals, suits } = body
   const shape = shapeAt(species, lengthMm)
   const fry = brood.fry(body.day)
-  const dryRationMg = dryMg(lengthMm, species.firstFeedingMm, shape) * rationEaten(lengthMm, body.temperatureC)
+  const dryRationMg =
+    dryMg(lengthMm, species.firstFeedingMm, shape) * rationEaten(lengthMm, body.temperatureC)
   const litres = usedLitres(brood.tankL, fry)
   const organisms: Record<string, number> = {}
   const floor: Record<string, number> = {}
   const perMeal: Record<string, number> = {}
-  const offered: { dryMg: number, protein: number, uneatenShare: number }[] = []
+  const offered: { dryMg: number; protein: number; uneatenShare: number }[] = []
   let covered = 0
   let floorDry = 0
   let rationDry = 0
@@ -117,18 +147,38 @@ function rationOf(brood: LadderBrood, foods: readonly FeedProfile[], body: Body,
     covered += share * mealShare * meals
     floorDry += floor[food.id]! * share * dryUg
     rationDry += byRation * dryUg
-    if (share > 0) offered.push({ dryMg: (fry * dryRationMg * share) / food.captureShare, protein: food.protein, uneatenShare: food.uneatenShare })
+    if (share > 0)
+      offered.push({
+        dryMg: (fry * dryRationMg * share) / food.captureShare,
+        protein: food.protein,
+        uneatenShare: food.uneatenShare,
+      })
   }
   return {
-    day: body.day, lengthMm, gapeUm: body.gapeUm, wetMg: wetMg(lengthMm, shape), dryRationMg, fry, meals, mealsWanted: mealsWanted(lengthMm),
-    suitability: suits, share: day.share, gap: day.gap, bridged: day.bridged, organisms, floor, perMeal, covered,
-    smallerBox: !day.gap && floorDry > BOX_FACTOR * rationDry, tanMgL: tanPerDay(offered, brood.tankL),
+    day: body.day,
+    lengthMm,
+    gapeUm: body.gapeUm,
+    wetMg: wetMg(lengthMm, shape),
+    dryRationMg,
+    fry,
+    meals,
+    mealsWanted: mealsWanted(lengthMm),
+    suitability: suits,
+    share: day.share,
+    gap: day.gap,
+    bridged: day.bridged,
+    organisms,
+    floor,
+    perMeal,
+    covered,
+    smallerBox: !day.gap && floorDry > BOX_FACTOR * rationDry,
+    tanMgL: tanPerDay(offered, brood.tankL),
   }
 }
 
 /** Stretches of days on which nothing suits. */
-export function gapsOf(days: readonly LadderDay[]): { from: number, to: number }[] {
-  const gaps: { from: number, to: number }[] = []
+export function gapsOf(days: readonly LadderDay[]): { from: number; to: number }[] {
+  const gaps: { from: number; to: number }[] = []
   for (const d of days) {
     if (!d.gap) continue
     const last = gaps.at(-1)

@@ -8,7 +8,10 @@ import type { Species } from './species/species'
 export const ON_TABLE = 0.05
 
 /** The next food that comes to the table after a day, or null within the days given. */
-export function nextChange(days: readonly LadderDay[], today: number): { food: string, day: number, from: readonly string[] } | null {
+export function nextChange(
+  days: readonly LadderDay[],
+  today: number,
+): { food: string; day: number; from: readonly string[] } | null {
   const now = days.find(d => d.day === today)
   if (!now) return null
   const onTable = (d: LadderDay) => Object.keys(d.share).filter(id => d.share[id]! >= ON_TABLE)
@@ -24,8 +27,10 @@ export function nextChange(days: readonly LadderDay[], today: number): { food: s
 }
 
 /** First to last day on which each food is on the table. */
-export function tableSpans(days: readonly LadderDay[]): { food: string, from: number, to: number, most: number }[] {
-  const spans = new Map<string, { food: string, from: number, to: number, most: number }>()
+export function tableSpans(
+  days: readonly LadderDay[],
+): { food: string; from: number; to: number; most: number }[] {
+  const spans = new Map<string, { food: string; from: number; to: number; most: number }>()
   for (const d of days) {
     for (const [food, share] of Object.entries(d.share)) {
       if (share < ON_TABLE) continue
@@ -39,7 +44,15 @@ export function tableSpans(days: readonly LadderDay[]): { food: string, from: nu
 
 /** Foods among `all` that would close a gap day, the best first. */
 export function closers(day: LadderDay, species: Species, all: readonly FeedProfile[]): string[] {
-  const mouth = { lengthMm: day.lengthMm, gapeUm: day.gapeUm, zones: species.zones, marine: species.marine }
-  return all.map(f => ({ id: f.id, value: suitability(f, mouth, 24 / day.meals).value }))
-    .filter(f => f.value >= SUITABLE).sort((a, b) => b.value - a.value).map(f => f.id)
+  const mouth = {
+    lengthMm: day.lengthMm,
+    gapeUm: day.gapeUm,
+    zones: species.zones,
+    marine: species.marine,
+  }
+  return all
+    .map(f => ({ id: f.id, value: suitability(f, mouth, 24 / day.meals).value }))
+    .filter(f => f.value >= SUITABLE)
+    .sort((a, b) => b.value - a.value)
+    .map(f => f.id)
 }

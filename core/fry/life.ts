@@ -3,10 +3,23 @@ import type { Species } from './species/species'
 
 export type LifeEvent = 'spawned' | 'hatched' | 'free'
 /** An event as it is known: seen on a day, or expected within some days of it. */
-export interface Anchor { event: LifeEvent, on: LocalDate, kind: 'seen' | 'expected', spreadDays: number }
+export interface Anchor {
+  event: LifeEvent
+  on: LocalDate
+  kind: 'seen' | 'expected'
+  spreadDays: number
+}
 /** A date with its 80 % half-width in days; `seen` when somebody was there. */
-export interface LifeDate { on: LocalDate, seen: boolean, spreadDays: number }
-export interface LifeDates { spawned: LifeDate | null, hatched: LifeDate | null, free: LifeDate }
+export interface LifeDate {
+  on: LocalDate
+  seen: boolean
+  spreadDays: number
+}
+export interface LifeDates {
+  spawned: LifeDate | null
+  hatched: LifeDate | null
+  free: LifeDate
+}
 
 const ORDER: readonly LifeEvent[] = ['spawned', 'hatched', 'free']
 /** Correction of incubation and yolk stage with temperature (models of egg development, working estimate 2.5 to 3). */
@@ -21,10 +34,16 @@ export function strongest(anchors: readonly Anchor[]): Anchor {
 }
 
 /** Share of a stage that passes in a day at a temperature. */
-const perDay = (days: number, temperatureC: number, referenceC: number) => (days <= 0 ? Infinity : DEVELOPMENT_Q10 ** ((temperatureC - referenceC) / 10) / days)
+const perDay = (days: number, temperatureC: number, referenceC: number) =>
+  days <= 0 ? Infinity : DEVELOPMENT_Q10 ** ((temperatureC - referenceC) / 10) / days
 
 /** The day on which a stage of so many days at the reference temperature ends, fractional days rounded. */
-function endOf(from: LocalDate, days: number, referenceC: number, temperature: (date: LocalDate) => number): { on: LocalDate, took: number } {
+function endOf(
+  from: LocalDate,
+  days: number,
+  referenceC: number,
+  temperature: (date: LocalDate) => number,
+): { on: LocalDate; took: number } {
   let done = 0
   for (let d = 0; d < LONGEST_DAYS; d++) {
     const step = perDay(days, temperature(addDays(from, d)), referenceC)
@@ -41,20 +60,36 @@ function endOf(from: LocalDate, days: number, referenceC: number, temperature: (
  * Hatch and free-swimming day projected from the strongest statement, through the temperature of every day.
  * Spreads add as independent: the guess of the anchor, and half of the span the species shows, scaled like the stage itself.
  */
-export function lifeDates(species: Pick<Species, 'hatchDays' | 'swimDays' | 'referenceC'>, anchors: readonly Anchor[], temperature: (date: LocalDate) => number): LifeDates {
+export function lifeDates(
+  species: Pick<Species, 'hatchDays' | 'swimDays' | 'referenceC'>,
+  anchors: readonly Anchor[],
+  temperature: (date: LocalDate) => number,
+): LifeDates {
   const anchor = strongest(anchors)
-  const known: LifeDate = { on: anchor.on, seen: anchor.kind === 'seen', spreadDays: anchor.kind === 'seen' ? 0 : anchor.spreadDays }
+  const known: LifeDate = {
+    on: anchor.on,
+    seen: anchor.kind === 'seen',
+    spreadDays: anchor.kind === 'seen' ? 0 : anchor.spreadDays,
+  }
   const earlier = (event: LifeEvent): LifeDate | null => {
     const found = anchors.filter(a => a.event === event)
-    return found.length > 0 ? { on: strongest(found).on, seen: strongest(found).kind === 'seen', spreadDays: strongest(found).spreadDays } : null
+    return found.length > 0
+      ? {
+          on: strongest(found).on,
+          seen: strongest(found).kind === 'seen',
+          spreadDays: strongest(found).spreadDays,
+        }
+      : null
   }
   const next = (from: LifeDate, [usual, lo, hi]: Species['hatchDays']): LifeDate => {
     const { on, took } = endOf(from.on, usual, species.referenceC, temperature)
     const scale = usual > 0 ? took / usual : 1
     return { on, seen: false, spreadDays: Math.hypot(from.spreadDays, ((hi - lo) / 2) * scale) }
   }
-  if (anchor.event === 'free') return { spawned: earlier('spawned'), hatched: earlier('hatched'), free: known }
-  if (anchor.event === 'hatched') return { spawned: earlier('spawned'), hatched: known, free: next(known, species.swimDays) }
+  if (anchor.event === 'free')
+    return { spawned: earlier('spawned'), hatched: earlier('hatched'), free: known }
+  if (anchor.event === 'hatched')
+    return { spawned: earlier('spawned'), hatched: known, free: next(known, species.swimDays) }
   const hatched = next(known, species.hatchDays)
   return { spawned: known, hatched, free: next(hatched, species.swimDays) }
 }

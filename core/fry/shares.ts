@@ -14,7 +14,11 @@ const PREFERRED_WEIGHT = 3
 
 export type DaySuitability = Readonly<Record<string, Suitability>>
 
-export interface DayShares { share: Record<string, number>, gap: boolean, /** Only a pinned food of low worth carries the day. */ bridged: boolean }
+export interface DayShares {
+  share: Record<string, number>
+  gap: boolean
+  /** Only a pinned food of low worth carries the day. */ bridged: boolean
+}
 
 /** Raw shares of a day: the best three that suit, by the square of what they have above the threshold. */
 function rawShares(day: DaySuitability, preferred: readonly string[]): Map<string, number> {
@@ -23,13 +27,22 @@ function rawShares(day: DaySuitability, preferred: readonly string[]): Map<strin
     const { value } = day[id]!
     if (value <= SHARE_FROM) continue
     let at = best.length
-    while (at > 0 && (best[at - 1]![1] < value || (best[at - 1]![1] === value && best[at - 1]![0] > id))) at--
+    while (
+      at > 0 &&
+      (best[at - 1]![1] < value || (best[at - 1]![1] === value && best[at - 1]![0] > id))
+    )
+      at--
     if (at < BEST) {
       best.splice(at, 0, [id, value])
       if (best.length > BEST) best.pop()
     }
   }
-  return new Map(best.map(([id, value]) => [id, (value - SHARE_FROM) ** 2 * (preferred.includes(id) ? PREFERRED_WEIGHT : 1)]))
+  return new Map(
+    best.map(([id, value]) => [
+      id,
+      (value - SHARE_FROM) ** 2 * (preferred.includes(id) ? PREFERRED_WEIGHT : 1),
+    ]),
+  )
 }
 
 const normalised = (weights: Map<string, number>): Map<string, number> => {
@@ -43,14 +56,20 @@ const normalised = (weights: Map<string, number>): Map<string, number> => {
  * @param days suitability of every allowed food, day after day
  * @param firstDay number of the first of them, for the pins
  */
-export function dayShares(days: readonly DaySuitability[], firstDay: number, preferred: readonly string[], pins: readonly Pin[]): DayShares[] {
+export function dayShares(
+  days: readonly DaySuitability[],
+  firstDay: number,
+  preferred: readonly string[],
+  pins: readonly Pin[],
+): DayShares[] {
   const raw = days.map(d => normalised(rawShares(d, preferred)))
   return days.map((day, i) => {
     const pinned = new Map<string, number>()
     for (const pin of pins) {
       const fit = day[pin.food]?.fit ?? 0
       // A pin never brings a food that does not fit, nor more of it than fits.
-      if (firstDay + i >= pin.fromDay && firstDay + i <= pin.toDay && fit >= FIT_ENOUGH) pinned.set(pin.food, Math.min(pin.share, fit))
+      if (firstDay + i >= pin.fromDay && firstDay + i <= pin.toDay && fit >= FIT_ENOUGH)
+        pinned.set(pin.food, Math.min(pin.share, fit))
     }
     let suits = false
     for (const id in day) if (day[id]!.value >= SUITABLE) suits = true
@@ -58,8 +77,13 @@ export function dayShares(days: readonly DaySuitability[], firstDay: number, pre
     if (!suits && pinSum === 0) return { share: zeros(day), gap: true, bridged: false }
     const smooth = new Map<string, number>()
     if (suits) {
-      for (let j = Math.max(0, i - (SMOOTH_DAYS - 1) / 2); j <= Math.min(days.length - 1, i + (SMOOTH_DAYS - 1) / 2); j++) {
-        for (const [id, w] of raw[j]!) if (day[id]!.fit >= FIT_ENOUGH) smooth.set(id, (smooth.get(id) ?? 0) + w)
+      for (
+        let j = Math.max(0, i - (SMOOTH_DAYS - 1) / 2);
+        j <= Math.min(days.length - 1, i + (SMOOTH_DAYS - 1) / 2);
+        j++
+      ) {
+        for (const [id, w] of raw[j]!)
+          if (day[id]!.fit >= FIT_ENOUGH) smooth.set(id, (smooth.get(id) ?? 0) + w)
       }
     }
     for (const id of pinned.keys()) smooth.delete(id)

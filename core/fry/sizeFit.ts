@@ -8,5 +8,13 @@ export const FIT_ENOUGH = 0.3
  * 0 below 0.02, 1 from 0.15 to 0.50, 0 from 0.75 (Shirota 1970 and prey-size studies).
  */
 export function sizeFit(preyUm: number, gapeUm: number): number {
-  return interpolate([[0.02, 0], [0.15, 1], [0.5, 1], [0.75, 0]], preyUm / gapeUm)
+  return interpolate(
+    [
+      [0.02, 0],
+      [0.15, 1],
+      [0.5, 1],
+      [0.75, 0],
+    ],
+    preyUm / gapeUm,
+  )
 }

@@ -2,7 +2,12 @@ import type { FeedProfile, FoodSize, FoodZone } from '../feeds/contract'
 import { sizeFit } from './sizeFit'
 import type { FryZone } from './species/species'
 
-export interface Mouth { lengthMm: number, gapeUm: number, zones: readonly FryZone[], marine: boolean }
+export interface Mouth {
+  lengthMm: number
+  gapeUm: number
+  zones: readonly FryZone[]
+  marine: boolean
+}
 
 export interface Suitability {
   /** Product of the four below, 0 to 1. */
@@ -16,7 +21,13 @@ export interface Suitability {
 }
 
 const LEVELS: readonly FryZone[] = ['surface', 'column', 'bottom']
-const REACH: Record<FoodZone, readonly FryZone[]> = { surface: ['surface'], upper: ['surface', 'column'], column: ['column'], bottom: ['bottom'], suspended: LEVELS }
+const REACH: Record<FoodZone, readonly FryZone[]> = {
+  surface: ['surface'],
+  upper: ['surface', 'column'],
+  column: ['column'],
+  bottom: ['bottom'],
+  suspended: LEVELS,
+}
 /** Same zone, next zone, opposite zone. */
 const ZONE_FIT = [1, 0.6, 0.2] as const
 /** Below this length gel and powder are worth less, mm. */
@@ -27,7 +38,9 @@ const WORM_SHARE = 0.6
 /** How well a food's zone meets the fry's: 1 same or suspended, 0.6 next, 0.2 opposite. */
 export function zoneFit(food: FoodZone, fry: readonly FryZone[]): number {
   let nearest = 2
-  for (const a of REACH[food]) for (const b of fry) nearest = Math.min(nearest, Math.abs(LEVELS.indexOf(a) - LEVELS.indexOf(b)))
+  for (const a of REACH[food])
+    for (const b of fry)
+      nearest = Math.min(nearest, Math.abs(LEVELS.indexOf(a) - LEVELS.indexOf(b)))
   return ZONE_FIT[nearest]!
 }
 
@@ -36,14 +49,35 @@ export function sizesFor(food: FeedProfile, gapeUm: number): readonly FoodSize[]
   if (food.cutToGapeUm) {
     const width = Math.min(food.cutToGapeUm[1], Math.max(food.cutToGapeUm[0], gapeUm / 2))
     // A grain of half the width weighs an eighth.
-    return [{ id: 'cut', name: '', lengthUm: width, widthUm: width, dryUg: food.dryUg * (width / food.criticalWidthUm) ** 3 }]
+    return [
+      {
+        id: 'cut',
+        name: '',
+        lengthUm: width,
+        widthUm: width,
+        dryUg: food.dryUg * (width / food.criticalWidthUm) ** 3,
+      },
+    ]
   }
-  return food.sizes.length > 0 ? food.sizes : [{ id: 'usual', name: '', lengthUm: food.lengthUm, widthUm: food.criticalWidthUm, dryUg: food.dryUg }]
+  return food.sizes.length > 0
+    ? food.sizes
+    : [
+        {
+          id: 'usual',
+          name: '',
+          lengthUm: food.lengthUm,
+          widthUm: food.criticalWidthUm,
+          dryUg: food.dryUg,
+        },
+      ]
 }
 
 /** Size fit of the best size of a food; of equal ones the largest, since it fills more. */
-export function bestSize(food: FeedProfile, mouth: Pick<Mouth, 'lengthMm' | 'gapeUm'>): { fit: number, size: FoodSize } {
-  let best: { fit: number, size: FoodSize } | null = null
+export function bestSize(
+  food: FeedProfile,
+  mouth: Pick<Mouth, 'lengthMm' | 'gapeUm'>,
+): { fit: number; size: FoodSize } {
+  let best: { fit: number; size: FoodSize } | null = null
   for (const size of sizesFor(food, mouth.gapeUm)) {
     const tooLong = food.worm && size.lengthUm > WORM_SHARE * mouth.lengthMm * 1000
     const fit = tooLong ? 0 : sizeFit(size.widthUm, mouth.gapeUm)

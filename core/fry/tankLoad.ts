@@ -14,11 +14,25 @@ export const TAN = {
 } as const
 
 /** Food put into a tank in a day. */
-export interface Offered { dryMg: number, protein: number, uneatenShare: number }
+export interface Offered {
+  dryMg: number
+  protein: number
+  uneatenShare: number
+}
 
 /** Ammonia nitrogen that a day's food brings to the water, mg/L and day. */
 export function tanPerDay(foods: readonly Offered[], litres: number): number {
-  return foods.reduce((sum, f) => sum + (TAN.uneatenShare * f.uneatenShare + TAN.eatenShare * (1 - f.uneatenShare)) * f.dryMg * f.protein * TAN.nitrogenInProtein, 0) / litres
+  return (
+    foods.reduce(
+      (sum, f) =>
+        sum +
+        (TAN.uneatenShare * f.uneatenShare + TAN.eatenShare * (1 - f.uneatenShare)) *
+          f.dryMg *
+          f.protein *
+          TAN.nitrogenInProtein,
+      0,
+    ) / litres
+  )
 }
 
 /** Share of TAN that is un-ionised, and harms. */
@@ -36,12 +50,32 @@ export interface TankLoad {
 }
 
 /** Where the load settles, and the water change that keeps it below what fry stand. */
-export function tankLoad(perDay: number, water: { changePerDay: number, filter: boolean, pH: number, temperatureC: number, marine: boolean }): TankLoad {
+export function tankLoad(
+  perDay: number,
+  water: {
+    changePerDay: number
+    filter: boolean
+    pH: number
+    temperatureC: number
+    marine: boolean
+  },
+): TankLoad {
   const removal = water.changePerDay + (water.filter ? TAN.filterPerDay : 0)
   const share = unionisedShare(water.pH, water.temperatureC, water.marine)
   const standingMgL = perDay / Math.max(removal, 0.02)
   const unionisedMgL = standingMgL * share
   const wanted = (perDay * share) / TAN.longTermMgL - (water.filter ? TAN.filterPerDay : 0)
   const changeNeeded = wanted > 1 ? null : Math.max(0, wanted)
-  return { tanPerDay: perDay, standingMgL, unionisedMgL, changeNeeded, verdict: unionisedMgL <= TAN.longTermMgL ? 'fine' : unionisedMgL > TAN.stopMgL || changeNeeded === null ? 'feed-less' : 'change-more' }
+  return {
+    tanPerDay: perDay,
+    standingMgL,
+    unionisedMgL,
+    changeNeeded,
+    verdict:
+      unionisedMgL <= TAN.longTermMgL
+        ? 'fine'
+        : unionisedMgL > TAN.stopMgL || changeNeeded === null
+          ? 'feed-less'
+          : 'change-more',
+  }
 }

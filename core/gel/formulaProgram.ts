@@ -20,7 +20,14 @@ export interface Choice {
 /** Collagen may bring this share of all protein. */
 export const COLLAGEN_MOST = 1 / 3
 /** A side of a target: what may clash with others. */
-export interface Side { name: string, of: keyof Targets | 'collagen', bound: 'least' | 'most', value: number, /** What the left side is measured in. */ terms: { variable: string, factor: number }[], /** Size of the unit in which it is broken, for comparing sides. */ scale: number }
+export interface Side {
+  name: string
+  of: keyof Targets | 'collagen'
+  bound: 'least' | 'most'
+  value: number
+  /** What the left side is measured in. */ terms: { variable: string; factor: number }[]
+  /** Size of the unit in which it is broken, for comparing sides. */ scale: number
+}
 
 const x = (i: number) => `x${i}`
 /** Distance is measured against the middle; a target of nothing is measured in percent. */
@@ -35,26 +42,57 @@ export function sidesOf(choices: readonly Choice[], targets: Targets): Side[] {
     if (!range) continue
     const terms = choices.map((c, i) => ({ variable: x(i), factor: c.nutrients[n] }))
     const scale = distanceScale(range)
-    if (range[0] > 0) sides.push({ name: `${n}_least`, of: n, bound: 'least', value: range[0], terms, scale })
-    if (range[1] < 100) sides.push({ name: `${n}_most`, of: n, bound: 'most', value: range[1], terms, scale })
+    if (range[0] > 0)
+      sides.push({ name: `${n}_least`, of: n, bound: 'least', value: range[0], terms, scale })
+    if (range[1] < 100)
+      sides.push({ name: `${n}_most`, of: n, bound: 'most', value: range[1], terms, scale })
   }
   for (const mineral of ['calcium', 'phosphorus'] as const) {
     const least = targets[mineral]
     if (!least) continue
     // What was not measured is left out of the mean: it is unknown, not zero.
-    const terms = choices.flatMap((c, i) => ((c[mineral] ?? null) === null ? [] : [{ variable: x(i), factor: c[mineral]! - least }]))
-    sides.push({ name: `${mineral}_least`, of: mineral, bound: 'least', value: 0, terms, scale: least })
+    const terms = choices.flatMap((c, i) =>
+      (c[mineral] ?? null) === null ? [] : [{ variable: x(i), factor: c[mineral]! - least }],
+    )
+    sides.push({
+      name: `${mineral}_least`,
+      of: mineral,
+      bound: 'least',
+      value: 0,
+      terms,
+      scale: least,
+    })
   }
   if (choices.some(c => c.collagen)) {
-    const terms = choices.map((c, i) => ({ variable: x(i), factor: c.nutrients.protein * ((c.collagen ? 1 : 0) - COLLAGEN_MOST) }))
+    const terms = choices.map((c, i) => ({
+      variable: x(i),
+      factor: c.nutrients.protein * ((c.collagen ? 1 : 0) - COLLAGEN_MOST),
+    }))
     sides.push({ name: 'collagen_most', of: 'collagen', bound: 'most', value: 0, terms, scale: 10 })
   }
   return sides
 }
 
-const shares = (choices: readonly Choice[], weight: (c: Choice) => number): Variable[] => choices.map((c, i) => ({ name: x(i), weight: weight(c), lower: c.min, upper: c.max, whole: false }))
-const whole = (choices: readonly Choice[]): Constraint => ({ name: 'whole', terms: choices.map((_, i) => ({ variable: x(i), factor: 1 })), sense: '=', bound: 1 })
-const kept = (s: Side): Constraint => ({ name: s.name, terms: s.terms, sense: s.bound === 'least' ? '>=' : '<=', bound: s.value })
+const shares = (choices: readonly Choice[], weight: (c: Choice) => number): Variable[] =>
+  choices.map((c, i) => ({
+    name: x(i),
+    weight: weight(c),
+    lower: c.min,
+    upper: c.max,
+    whole: false,
+  }))
+const whole = (choices: readonly Choice[]): Constraint => ({
+  name: 'whole',
+  terms: choices.map((_, i) => ({ variable: x(i), factor: 1 })),
+  sense: '=',
+  bound: 1,
+})
+const kept = (s: Side): Constraint => ({
+  name: s.name,
+  terms: s.terms,
+  sense: s.bound === 'least' ? '>=' : '<=',
+  bound: s.value,
+})
 
 /** How far from the middle of each target, as one variable of each: sum of |value - middle| / middle. */
 function distances(choices: readonly Choice[], targets: Targets, weight: number): LinearProgram {
@@ -66,8 +104,18 @@ function distances(choices: readonly Choice[], targets: Targets, weight: number)
     const scale = distanceScale(range)
     const terms = choices.map((c, i) => ({ variable: x(i), factor: c.nutrients[n] / scale }))
     variables.push({ name: `d_${n}`, weight, lower: 0, upper: Infinity, whole: false })
-    constraints.push({ name: `above_${n}`, terms: [...terms, { variable: `d_${n}`, factor: -1 }], sense: '<=', bound: middleOf(range) / scale })
-    constraints.push({ name: `below_${n}`, terms: [...terms, { variable: `d_${n}`, factor: 1 }], sense: '>=', bound: middleOf(range) / scale })
+    constraints.push({
+      name: `above_${n}`,
+      terms: [...terms, { variable: `d_${n}`, factor: -1 }],
+      sense: '<=',
+      bound: middleOf(range) / scale,
+    })
+    constraints.push({
+      name: `below_${n}`,
+      terms: [...terms, { variable: `d_${n}`, factor: 1 }],
+      sense: '>=',
+      bound: middleOf(range) / scale,
+    })
   }
   return { variables, constraints }
 }
@@ -76,15 +124,41 @@ function distances(choices: readonly Choice[], targets: Targets, weight: number)
 const TIE = 1e-3
 
 /** The programme of a formula: shares of the dry mix that keep every target. */
-export function formulaProgram(choices: readonly Choice[], targets: Targets, objective: Objective): LinearProgram {
+export function formulaProgram(
+  choices: readonly Choice[],
+  targets: Targets,
+  objective: Objective,
+): LinearProgram {
   const constraints = [whole(choices), ...sidesOf(choices, targets).map(kept)]
   if (objective === 'cost') return { variables: shares(choices, c => c.costPerKg), constraints }
   const near = distances(choices, targets, objective === 'nearest' ? 1 : TIE)
   const variables = [...shares(choices, () => 0), ...near.variables]
-  if (objective === 'nearest') return { variables, constraints: [...constraints, ...near.constraints] }
+  if (objective === 'nearest')
+    return { variables, constraints: [...constraints, ...near.constraints] }
   return {
-    variables: [...variables, ...choices.map((c, i): Variable => ({ name: `u${i}`, weight: 1, lower: c.min > 0 ? 1 : 0, upper: 1, whole: true }))],
-    constraints: [...constraints, ...near.constraints, ...choices.map((c, i): Constraint => ({ name: `used${i}`, terms: [{ variable: x(i), factor: 1 }, { variable: `u${i}`, factor: -Math.max(c.max, c.min) }], sense: '<=', bound: 0 }))],
+    variables: [
+      ...variables,
+      ...choices.map((c, i): Variable => ({
+        name: `u${i}`,
+        weight: 1,
+        lower: c.min > 0 ? 1 : 0,
+        upper: 1,
+        whole: true,
+      })),
+    ],
+    constraints: [
+      ...constraints,
+      ...near.constraints,
+      ...choices.map((c, i): Constraint => ({
+        name: `used${i}`,
+        terms: [
+          { variable: x(i), factor: 1 },
+          { variable: `u${i}`, factor: -Math.max(c.max, c.min) },
+        ],
+        sense: '<=',
+        bound: 0,
+      })),
+    ],
   }
 }
 
@@ -101,12 +175,26 @@ export function relaxedProgram(choices: readonly Choice[], targets: Targets): Li
   return {
     variables: [
       ...shares(choices, () => 0),
-      ...sides.flatMap((s): Variable[] => [{ name: by(s), weight: SIZE, lower: 0, upper: FAR, whole: false }, { name: broken(s), weight: 1, lower: 0, upper: 1, whole: true }]),
+      ...sides.flatMap((s): Variable[] => [
+        { name: by(s), weight: SIZE, lower: 0, upper: FAR, whole: false },
+        { name: broken(s), weight: 1, lower: 0, upper: 1, whole: true },
+      ]),
     ],
     constraints: [
       whole(choices),
-      ...sides.map((s): Constraint => ({ ...kept(s), terms: [...s.terms, { variable: by(s), factor: s.bound === 'least' ? s.scale : -s.scale }] })),
-      ...sides.map((s): Constraint => ({ name: `any_${s.name}`, terms: [{ variable: by(s), factor: 1 }, { variable: broken(s), factor: -FAR }], sense: '<=', bound: 0 })),
+      ...sides.map((s): Constraint => ({
+        ...kept(s),
+        terms: [...s.terms, { variable: by(s), factor: s.bound === 'least' ? s.scale : -s.scale }],
+      })),
+      ...sides.map((s): Constraint => ({
+        name: `any_${s.name}`,
+        terms: [
+          { variable: by(s), factor: 1 },
+          { variable: broken(s), factor: -FAR },
+        ],
+        sense: '<=',
+        bound: 0,
+      })),
     ],
   }
 }

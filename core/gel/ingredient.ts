@@ -30,4 +30,5 @@ export interface Ingredient {
 /** Dry matter in a gram of it as bought. */
 export const dryShare = (i: Pick<Ingredient, 'label'>) => (100 - i.label.moisture) / 100
 /** Price of a kilogram of its dry matter. */
-export const costPerDryKg = (i: Pick<Ingredient, 'label' | 'costPerKg'>) => i.costPerKg / dryShare(i)
+export const costPerDryKg = (i: Pick<Ingredient, 'label' | 'costPerKg'>) =>
+  i.costPerKg / dryShare(i)

@@ -7,13 +7,16 @@ const FREE_FACES = 5
 export const GEL_G_PER_ML = 1.05
 
 /** Share of the set gel that is dry matter. @param moisture of the powder, percent */
-export const dryFraction = (powderG: number, waterG: number, moisture: number) => (powderG * (1 - moisture / 100)) / (powderG + waterG)
+export const dryFraction = (powderG: number, waterG: number, moisture: number) =>
+  (powderG * (1 - moisture / 100)) / (powderG + waterG)
 
 /** Face that a brood needs so that all can graze at once, mm2. */
-export const faceNeeded = (fry: number, lengthMm: number) => FACE_PER_FRY * fry * (FACE_OF_LENGTH * lengthMm) ** 2
+export const faceNeeded = (fry: number, lengthMm: number) =>
+  FACE_PER_FRY * fry * (FACE_OF_LENGTH * lengthMm) ** 2
 
 /** Longest edge of a cube so that a volume of them has that face, mm. Five of six sides are free. */
-export const grazeEdgeMm = (volumeMl: number, fry: number, lengthMm: number): number => (FREE_FACES * volumeMl * 1000) / faceNeeded(fry, lengthMm)
+export const grazeEdgeMm = (volumeMl: number, fry: number, lengthMm: number): number =>
+  (FREE_FACES * volumeMl * 1000) / faceNeeded(fry, lengthMm)
 
 export interface Portion {
   /** Dry and wet gel a day, mg and g. */
@@ -29,7 +32,8 @@ export interface Portion {
 export function portionOf(dryMg: number, dry: number, pieceG: number): Portion {
   const wetG = dryMg / 1000 / dry
   const exact = wetG / pieceG
-  const pieces = exact <= 0 ? 0 : exact < 3 ? Math.max(0.5, Math.round(exact * 2) / 2) : Math.round(exact)
+  const pieces =
+    exact <= 0 ? 0 : exact < 3 ? Math.max(0.5, Math.round(exact * 2) / 2) : Math.round(exact)
   return { dryMg, wetG, pieces, roundedBy: exact > 0 ? pieces / exact - 1 : 0 }
 }
 

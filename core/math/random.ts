@@ -31,6 +31,7 @@ export function randomStream(seed: number): RandomStream {
     next,
     integer: (lo, hi) => lo + Math.floor(next() * (hi - lo + 1)),
     // Box and Muller 1958; 1 - u keeps the logarithm finite.
-    normal: (mean, sd) => mean + sd * Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next()),
+    normal: (mean, sd) =>
+      mean + sd * Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next()),
   }
 }

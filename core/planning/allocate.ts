@@ -12,7 +12,11 @@ export interface Batch {
   holdH: number
 }
 
-export interface Want { key: string, at: Instant, useful: number }
+export interface Want {
+  key: string
+  at: Instant
+  useful: number
+}
 
 /** Share of a batch's worth that is left after some hours. */
 export const keeps = (batch: Pick<Batch, 'holdH'>, hours: number) =>

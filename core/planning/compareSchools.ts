@@ -5,7 +5,7 @@ import { simulate } from '../foods/simulate'
 export interface SchoolSummary {
   methodId: string
   /** Days to ready, 80 % of those that become ready; null when none does within sixty days. */
-  readyDays: { p10: number, p50: number, p90: number } | null
+  readyDays: { p10: number; p50: number; p90: number } | null
   /** Share that goes wrong before it is of use: the school's own, else that of the food. */
   failure: number
   steps: number
@@ -26,17 +26,46 @@ const CLEARS_PER_WEEK = 5
 const THINS_PER_WEEK = 0.3
 
 function handsPerWeek(m: FoodMethod): number {
-  const fed = m.feed === null ? 0 : m.feed.when === 'every' ? 7 / (m.feed.everyDays ?? 7) : m.feed.when === 'clear' ? CLEARS_PER_WEEK : THINS_PER_WEEK
-  return fed + m.upkeep.filter(u => u.action === 'waterChange').reduce((n, u) => n + 168 / u.everyH, 0)
+  const fed =
+    m.feed === null
+      ? 0
+      : m.feed.when === 'every'
+        ? 7 / (m.feed.everyDays ?? 7)
+        : m.feed.when === 'clear'
+          ? CLEARS_PER_WEEK
+          : THINS_PER_WEEK
+  return (
+    fed + m.upkeep.filter(u => u.action === 'waterChange').reduce((n, u) => n + 168 / u.everyH, 0)
+  )
 }
 
 /** Runs one school a hundred times at a temperature; the same seed for each, so that they differ by what they do. */
-export function summariseSchool(food: Food, method: FoodMethod, volumeL: number, temperatureC: number): SchoolSummary {
-  const run = simulate({ food, method, setup: { volumeL }, temperature: () => temperatureC, days: DAYS, actions: [], seed: SEED, runs: RUNS })
+export function summariseSchool(
+  food: Food,
+  method: FoodMethod,
+  volumeL: number,
+  temperatureC: number,
+): SchoolSummary {
+  const run = simulate({
+    food,
+    method,
+    setup: { volumeL },
+    temperature: () => temperatureC,
+    days: DAYS,
+    actions: [],
+    seed: SEED,
+    runs: RUNS,
+  })
   return {
-    methodId: method.id, readyDays: run.readyDay,
-    failure: method.sets.failure ?? Math.min(1, food.reliability.failure * (method.factors.failure ?? 1)),
-    steps: method.start.length, waitMinutes: method.start.reduce((n, s) => n + (s.clockMinutes ?? 0), 0), handsPerWeek: handsPerWeek(method), lastsDays: method.renewAfterDays,
-    buy: method.measures.filter(m => m.buy).map(m => m.what), materials: method.materials,
+    methodId: method.id,
+    readyDays: run.readyDay,
+    failure:
+      method.sets.failure ?? Math.min(1, food.reliability.failure * (method.factors.failure ?? 1)),
+    steps: method.start.length,
+    waitMinutes: method.start.reduce((n, s) => n + (s.clockMinutes ?? 0), 0),
+    handsPerWeek: handsPerWeek(method),
+    lastsDays: method.renewAfterDays,
+    buy: method.measures.filter(m => m.buy).map(m => m.what),
+    materials: method.materials,
   }
 }

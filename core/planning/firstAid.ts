@@ -29,53 +29,117 @@ const FRY_AIR_H = 12
 const CROWDED_L_PER_FRY = 0.1
 
 /** Hours until a vessel falls below what lives in it bears; Infinity when it does not. */
-export function hoursUntilCold(litres: number, nowC: number, roomC: number, leastC: number): number {
+export function hoursUntilCold(
+  litres: number,
+  nowC: number,
+  roomC: number,
+  leastC: number,
+): number {
   if (roomC >= leastC) return Infinity
   if (nowC <= leastC) return 0
   return hoursToCool(litres) * Math.log((nowC - roomC) / (leastC - roomC))
 }
 
 const first = (airH: number, coldH: number): Pick<Patient, 'hours' | 'dies'> =>
-  (!Number.isFinite(Math.min(airH, coldH)) ? { hours: Infinity, dies: 'not soon' } : airH <= coldH ? { hours: airH, dies: 'of no air' } : { hours: coldH, dies: 'of cold' })
+  !Number.isFinite(Math.min(airH, coldH))
+    ? { hours: Infinity, dies: 'not soon' }
+    : airH <= coldH
+      ? { hours: airH, dies: 'of no air' }
+      : { hours: coldH, dies: 'of cold' }
 
 /**
  * What suffers when the power or a heater is gone, the first to die first; of those that die at the same time what nothing else could replace.
  * @param roomC how cold the room will get
  * @param placeId only this place, where one heater failed
  */
-export function firstAid(state: RoomState, accident: Accident, roomC: number, placeId: string | null = null): Patient[] {
+export function firstAid(
+  state: RoomState,
+  accident: Accident,
+  roomC: number,
+  placeId: string | null = null,
+): Patient[] {
   const noAir = accident === 'power'
   const here = (id: string | null) => accident === 'power' || placeId === null || id === placeId
-  const hatches = state.runs.filter(r => r.endedAt === null).flatMap((r): Patient[] => {
-    const vessel = state.vessels.find(v => v.id === r.setup.vesselId)
-    if (!vessel || !here(vessel.placeId)) return []
-    const cold = hoursUntilCold(r.setup.waterL, r.setup.temperatureC, roomC, brineShrimp.rangeC[0])
-    return [{
-      id: r.id, name: vessel.name, what: 'hatch', ...first(noAir ? brineShrimp.withoutAirH ?? Infinity : Infinity, cold), endsAtC: roomC, onlyOne: false,
-      act: noAir ? 'Hatched: draw it now, feed, chill the rest. Not yet: stir every quarter of an hour, or pour it flat into trays.' : 'It hatches later, not less, above 15 °C: lay a towel round it, and read the thermometer at each round.',
-    }]
-  })
-  const tanks = state.tanks.filter(t => here(t.placeId)).flatMap((t): Patient[] => {
-    const broods = state.broods.filter(b => b.tank?.id === t.id && b.species !== null)
-    if (broods.length === 0) return []
-    const fry = broods.reduce((n, b) => n + b.fryNow, 0)
-    const least = Math.max(...broods.map(b => b.species!.rangeC[0]))
-    const crowded = t.litres / Math.max(1, fry) < CROWDED_L_PER_FRY
-    return [{
-      id: t.id, name: `${t.name}: ${broods.map(b => b.name).join(', ')}`, what: 'tank', ...first(noAir ? FRY_AIR_H * (crowded ? 0.5 : 1) : Infinity, hoursUntilCold(t.litres, t.temperatureC, roomC, least)), endsAtC: roomC, onlyOne: true,
-      act: noAir ? 'Do not feed. Battery pump, or pour a cup from high up every half hour; blanket round the glass, lid on.' : 'Blanket and lid; bottles of warm water at the side; feed half, they eat less.',
-    }]
-  })
-  const vats = running(state.cultureStates).filter(c => here(c.placeId)).flatMap((c): Patient[] => {
-    const known = methodOf(c.record)
-    if (!known) return []
-    const temperatureC = temperatureNow(c.record, state.places, state.entries)
-    const airH = noAir ? known.food.withoutAirH ?? Infinity : Infinity
-    const backup = backupOf(state.cultureStates, c.id)
-    return [{
-      id: c.id, name: c.record.name, what: 'culture', ...first(airH, hoursUntilCold(c.record.litres, temperatureC, roomC, known.food.rangeC[0])), endsAtC: roomC, onlyOne: backup.code === 'only',
-      act: airH < Infinity ? 'Stir or shake it every half hour; thin a dense one by half into a second vessel.' : backup.code === 'only' ? 'Carry it to the warmest place: nothing else of it is left.' : 'Leave it: it comes back by itself.',
-    }]
-  })
-  return [...hatches, ...tanks, ...vats].sort((a, b) => a.hours - b.hours || Number(b.onlyOne) - Number(a.onlyOne) || (a.name < b.name ? -1 : 1))
+  const hatches = state.runs
+    .filter(r => r.endedAt === null)
+    .flatMap((r): Patient[] => {
+      const vessel = state.vessels.find(v => v.id === r.setup.vesselId)
+      if (!vessel || !here(vessel.placeId)) return []
+      const cold = hoursUntilCold(
+        r.setup.waterL,
+        r.setup.temperatureC,
+        roomC,
+        brineShrimp.rangeC[0],
+      )
+      return [
+        {
+          id: r.id,
+          name: vessel.name,
+          what: 'hatch',
+          ...first(noAir ? (brineShrimp.withoutAirH ?? Infinity) : Infinity, cold),
+          endsAtC: roomC,
+          onlyOne: false,
+          act: noAir
+            ? 'Hatched: draw it now, feed, chill the rest. Not yet: stir every quarter of an hour, or pour it flat into trays.'
+            : 'It hatches later, not less, above 15 °C: lay a towel round it, and read the thermometer at each round.',
+        },
+      ]
+    })
+  const tanks = state.tanks
+    .filter(t => here(t.placeId))
+    .flatMap((t): Patient[] => {
+      const broods = state.broods.filter(b => b.tank?.id === t.id && b.species !== null)
+      if (broods.length === 0) return []
+      const fry = broods.reduce((n, b) => n + b.fryNow, 0)
+      const least = Math.max(...broods.map(b => b.species!.rangeC[0]))
+      const crowded = t.litres / Math.max(1, fry) < CROWDED_L_PER_FRY
+      return [
+        {
+          id: t.id,
+          name: `${t.name}: ${broods.map(b => b.name).join(', ')}`,
+          what: 'tank',
+          ...first(
+            noAir ? FRY_AIR_H * (crowded ? 0.5 : 1) : Infinity,
+            hoursUntilCold(t.litres, t.temperatureC, roomC, least),
+          ),
+          endsAtC: roomC,
+          onlyOne: true,
+          act: noAir
+            ? 'Do not feed. Battery pump, or pour a cup from high up every half hour; blanket round the glass, lid on.'
+            : 'Blanket and lid; bottles of warm water at the side; feed half, they eat less.',
+        },
+      ]
+    })
+  const vats = running(state.cultureStates)
+    .filter(c => here(c.placeId))
+    .flatMap((c): Patient[] => {
+      const known = methodOf(c.record)
+      if (!known) return []
+      const temperatureC = temperatureNow(c.record, state.places, state.entries)
+      const airH = noAir ? (known.food.withoutAirH ?? Infinity) : Infinity
+      const backup = backupOf(state.cultureStates, c.id)
+      return [
+        {
+          id: c.id,
+          name: c.record.name,
+          what: 'culture',
+          ...first(
+            airH,
+            hoursUntilCold(c.record.litres, temperatureC, roomC, known.food.rangeC[0]),
+          ),
+          endsAtC: roomC,
+          onlyOne: backup.code === 'only',
+          act:
+            airH < Infinity
+              ? 'Stir or shake it every half hour; thin a dense one by half into a second vessel.'
+              : backup.code === 'only'
+                ? 'Carry it to the warmest place: nothing else of it is left.'
+                : 'Leave it: it comes back by itself.',
+        },
+      ]
+    })
+  return [...hatches, ...tanks, ...vats].sort(
+    (a, b) =>
+      a.hours - b.hours || Number(b.onlyOne) - Number(a.onlyOne) || (a.name < b.name ? -1 : 1),
+  )
 }

@@ -17,7 +17,12 @@ const LEAST_YIELD = 0.3
 /** A meal that lacks less than this share of its need counts as covered. */
 const ENOUGH = 0.05
 
-export interface Gap { meal: Meal, lacking: number, share: number, reason: 'too-late' | 'no-vessel' | 'no-lot' | 'put-off' | 'vessel-too-small' }
+export interface Gap {
+  meal: Meal
+  lacking: number
+  share: number
+  reason: 'too-late' | 'no-vessel' | 'no-lot' | 'put-off' | 'vessel-too-small'
+}
 
 export interface HatchPlan {
   /** In order of start. */
@@ -48,64 +53,115 @@ const wantsOf = (meals: readonly Meal[]): Want[] => {
  * @param rounds from the current round on, at least the horizon long
  * @param meals what is to be fed at them; by the ladders where nothing else is said
  */
-export function hatchPlan(state: RoomState, rounds: readonly RoundOccurrence[], meals: Meal[] = mealsAt(state, rounds)): HatchPlan {
+export function hatchPlan(
+  state: RoomState,
+  rounds: readonly RoundOccurrence[],
+  meals: Meal[] = mealsAt(state, rounds),
+): HatchPlan {
   const pulls = expectedPulls(state, rounds)
   const batches: Batch[] = liveBatches(state, pulls)
   const wants = wantsOf(meals)
   const wanted = new Map(wants.map(w => [w.key, w.useful]))
   const open = lotInUse(state)
-  let lot: LotForPlan | null = open && { id: open.lot.id, name: open.lot.name, hatch: open.state.hatch, cystsPerG: open.lot.cystsPerG, speed: open.state.speed, spread: open.state.spread, gramsLeft: open.state.gramsLeft }
+  let lot: LotForPlan | null = open && {
+    id: open.lot.id,
+    name: open.lot.name,
+    hatch: open.state.hatch,
+    cystsPerG: open.lot.cystsPerG,
+    speed: open.state.speed,
+    spread: open.state.spread,
+    gramsLeft: open.state.gramsLeft,
+  }
   const water = { saltGL: state.room.hatchSaltGL, pH: state.hatchPH }
   const free = new Map(state.vessels.map(v => [v.id, freeFrom(state, v, pulls)]))
-  const putOff = new Set(rounds.filter(r => [...postponedAt(state, r.key)].some(k => k.startsWith('start:'))).map(r => r.key))
+  const putOff = new Set(
+    rounds
+      .filter(r => [...postponedAt(state, r.key)].some(k => k.startsWith('start:')))
+      .map(r => r.key),
+  )
   const hatches: PlannedHatch[] = []
-  const short: { key: string, reason: Gap['reason'] }[] = []
+  const short: { key: string; reason: Gap['reason'] }[] = []
   const given = new Set<string>()
 
   for (let guard = 0; guard < wants.length + state.vessels.length; guard++) {
     const lacking = allocate(wants, batches)
-    const isShort = (w: Want) => lacking.get(w.key)! > ENOUGH * wanted.get(w.key)! && !given.has(w.key)
+    const isShort = (w: Want) =>
+      lacking.get(w.key)! > ENOUGH * wanted.get(w.key)! && !given.has(w.key)
     const first = wants.find(isShort)
     if (!first) break
     const openWants = wants.filter(isShort).map(w => ({ ...w, useful: lacking.get(w.key)! }))
-    const options = lot && lot.gramsLeft > 0.05 ? optionsFor(state, rounds, first, openWants, lot, water, free, putOff) : []
-    const best = options.reduce<HatchOption | null>((a, b) => (a === null || score(b) > score(a) + 1e-9 ? b : a), null)
+    const options =
+      lot && lot.gramsLeft > 0.05
+        ? optionsFor(state, rounds, first, openWants, lot, water, free, putOff)
+        : []
+    const best = options.reduce<HatchOption | null>(
+      (a, b) => (a === null || score(b) > score(a) + 1e-9 ? b : a),
+      null,
+    )
     if (!best || !lot) {
       given.add(first.key)
       short.push({ key: first.key, reason: whyNone(state, lot, rounds, first, putOff) })
       continue
     }
-    const group = vesselsFor(best, lot, water, state.vessels.filter(v => canStart(free, v, best.startAt)))
+    const group = vesselsFor(
+      best,
+      lot,
+      water,
+      state.vessels.filter(v => canStart(free, v, best.startAt)),
+    )
     const from: LotForPlan = lot
-    const planned = group.map((vessel) => {
+    const planned = group.map(vessel => {
       const share = vessel.litres / group.reduce((l, v) => l + v.litres, 0)
       const fed = meals.filter(m => best.wants.some(w => w.key === m.round.key))
-      return plannedHatch(state, { ...best, vessel, hatchable: best.hatchable * share }, { lot: from, water, meals: fed, rounds, share })
+      return plannedHatch(
+        state,
+        { ...best, vessel, hatchable: best.hatchable * share },
+        { lot: from, water, meals: fed, rounds, share },
+      )
     })
     for (const hatch of planned) {
       hatches.push(hatch)
       lot = { ...lot, gramsLeft: Math.max(0, lot.gramsLeft - hatch.cystsG) }
-      hatch.pulls.forEach((p, i) => batches.push({ id: `${hatch.key}:${i}`, at: p.at, useful: p.useful, holdH: CHILLED_HOLD_H }))
+      hatch.pulls.forEach((p, i) =>
+        batches.push({
+          id: `${hatch.key}:${i}`,
+          at: p.at,
+          useful: p.useful,
+          holdH: CHILLED_HOLD_H,
+        }),
+      )
       free.set(hatch.vessel.id, best.pullsAt.at(-1)!)
     }
     // Whatever a full bottle still cannot cover is a gap, not a reason to try for ever.
     const after = allocate(wants, batches)
     for (const w of best.wants) {
       given.add(w.key)
-      if (after.get(w.key)! > ENOUGH * wanted.get(w.key)!) short.push({ key: w.key, reason: 'vessel-too-small' })
+      if (after.get(w.key)! > ENOUGH * wanted.get(w.key)!)
+        short.push({ key: w.key, reason: 'vessel-too-small' })
     }
   }
-  return { hatches: hatches.sort((a, b) => toMs(a.startAt) - toMs(b.startAt)), pulls, meals, gaps: gapsOf(short, meals, wants, [...batches, ...frozenBatches(state)]), rotation: rotationFor(state, hatches, lot, water) }
+  return {
+    hatches: hatches.sort((a, b) => toMs(a.startAt) - toMs(b.startAt)),
+    pulls,
+    meals,
+    gaps: gapsOf(short, meals, wants, [...batches, ...frozenBatches(state)]),
+    rotation: rotationFor(state, hatches, lot, water),
+  }
 }
 
 /** Fewest cysts per fed nauplius; a second pull must earn its labour. */
 const score = (o: HatchOption) => o.yieldShare * (o.pullsAt.length > 1 ? 1 - SECOND_PULL_GAIN : 1)
 
 /** Plans count from the last quarter of an hour, so that amounts do not creep with every minute. */
-const quarterBefore = (now: Instant): Instant => toInstant(Math.floor(toMs(now) / 900_000) * 900_000)
+const quarterBefore = (now: Instant): Instant =>
+  toInstant(Math.floor(toMs(now) / 900_000) * 900_000)
 
 /** When a vessel can be filled again: now, or with the last pull of what runs in it. */
-function freeFrom(state: RoomState, vessel: Vessel, pulls: readonly ExpectedPull[]): Instant | null {
+function freeFrom(
+  state: RoomState,
+  vessel: Vessel,
+  pulls: readonly ExpectedPull[],
+): Instant | null {
   const busy = state.runs.filter(r => r.setup.vesselId === vessel.id && r.endedAt === null)
   if (busy.length === 0) return quarterBefore(state.now)
   const last = pulls.filter(p => p.run.setup.vesselId === vessel.id).at(-1)
@@ -120,8 +176,14 @@ const canStart = (free: Map<string, Instant | null>, vessel: Vessel, at: Instant
 }
 
 function optionsFor(
-  state: RoomState, rounds: readonly RoundOccurrence[], first: Want, wants: readonly Want[], lot: LotForPlan,
-  water: { saltGL: RoomState['room']['hatchSaltGL'], pH: number }, free: Map<string, Instant | null>, putOff: ReadonlySet<string>,
+  state: RoomState,
+  rounds: readonly RoundOccurrence[],
+  first: Want,
+  wants: readonly Want[],
+  lot: LotForPlan,
+  water: { saltGL: RoomState['room']['hatchSaltGL']; pH: number },
+  free: Map<string, Instant | null>,
+  putOff: ReadonlySet<string>,
 ): HatchOption[] {
   const found: HatchOption[] = []
   const soon = quarterBefore(state.now)
@@ -138,7 +200,12 @@ function optionsFor(
         const second = full[i + 1]
         for (const pullsAt of second ? [[pull.at], [pull.at, second.at]] : [[pull.at]]) {
           const option = hatchOption(vessel, model, startAt, pullsAt, wants)
-          if (option && option.yieldShare >= LEAST_YIELD && option.wants.some(w => w.key === first.key)) found.push(option)
+          if (
+            option &&
+            option.yieldShare >= LEAST_YIELD &&
+            option.wants.some(w => w.key === first.key)
+          )
+            found.push(option)
         }
       })
     }
@@ -147,31 +214,61 @@ function optionsFor(
 }
 
 /** The vessel of the option, and more that are free and as warm when it alone would be crowded. */
-function vesselsFor(option: HatchOption, lot: LotForPlan, water: { saltGL: RoomState['room']['hatchSaltGL'], pH: number }, free: readonly Vessel[]): Vessel[] {
+function vesselsFor(
+  option: HatchOption,
+  lot: LotForPlan,
+  water: { saltGL: RoomState['room']['hatchSaltGL']; pH: number },
+  free: readonly Vessel[],
+): Vessel[] {
   const perGram = vesselModel(option.vessel, lot, water, 1).nauplii
   const wantG = option.hatchable / perGram
   const group = [option.vessel]
   for (const vessel of free) {
     if (wantG <= 2 * group.reduce((l, v) => l + v.litres, 0)) break
-    if (!group.some(v => v.id === vessel.id) && Math.abs(vessel.temperatureC - option.vessel.temperatureC) <= 1) group.push(vessel)
+    if (
+      !group.some(v => v.id === vessel.id) &&
+      Math.abs(vessel.temperatureC - option.vessel.temperatureC) <= 1
+    )
+      group.push(vessel)
   }
   return group
 }
 
-function whyNone(state: RoomState, lot: LotForPlan | null, rounds: readonly RoundOccurrence[], first: Want, putOff: ReadonlySet<string>): Gap['reason'] {
+function whyNone(
+  state: RoomState,
+  lot: LotForPlan | null,
+  rounds: readonly RoundOccurrence[],
+  first: Want,
+  putOff: ReadonlySet<string>,
+): Gap['reason'] {
   if (!lot || lot.gramsLeft <= 0.05) return 'no-lot'
   if (state.vessels.length === 0) return 'no-vessel'
   if (putOff.has(rounds[0]!.key) && hoursBetween(state.now, first.at) > 12) return 'put-off'
-  const soonest = Math.min(...state.vessels.map(v => vesselModel(v, lot, { saltGL: state.room.hatchSaltGL, pH: state.hatchPH }).curve.t50h ?? Infinity))
+  const soonest = Math.min(
+    ...state.vessels.map(
+      v =>
+        vesselModel(v, lot, { saltGL: state.room.hatchSaltGL, pH: state.hatchPH }).curve.t50h ??
+        Infinity,
+    ),
+  )
   return hoursBetween(state.now, first.at) < soonest + 2 ? 'too-late' : 'no-vessel'
 }
 
 /** The meals that stay short when cubes from the freezer have stepped in for what no live hatch can reach. */
-function gapsOf(short: readonly { key: string, reason: Gap['reason'] }[], meals: readonly Meal[], wants: readonly Want[], batches: readonly Batch[]): Gap[] {
+function gapsOf(
+  short: readonly { key: string; reason: Gap['reason'] }[],
+  meals: readonly Meal[],
+  wants: readonly Want[],
+  batches: readonly Batch[],
+): Gap[] {
   const lacking = allocate(wants, batches)
   const wanted = new Map(wants.map(w => [w.key, w.useful]))
   return short.flatMap(({ key, reason }) => {
     const share = (lacking.get(key) ?? 0) / wanted.get(key)!
-    return share > ENOUGH ? meals.filter(m => m.round.key === key).map(meal => ({ meal, lacking: share * meal.nauplii * (1 + SPILL), share, reason })) : []
+    return share > ENOUGH
+      ? meals
+          .filter(m => m.round.key === key)
+          .map(meal => ({ meal, lacking: share * meal.nauplii * (1 + SPILL), share, reason }))
+      : []
   })
 }

@@ -17,11 +17,18 @@ export const SPILL = 0.1
 const WHOLE_ENOUGH = 0.05
 
 /** What one brood gets at a meal of nauplii. */
-export interface BroodMeal { brood: BroodState, day: LadderDay, nauplii: number }
+export interface BroodMeal {
+  brood: BroodState
+  day: LadderDay
+  nauplii: number
+}
 
 /** Why a brood gets so many nauplii at a meal. */
 export const broodMealWhy = (meal: BroodMeal, date: LocalDate): Reason =>
-  mealWhy(meal.day, brineShrimp.profile, meal.brood.species!, { temperatureC: meal.brood.temperature(date), tankL: meal.brood.tank!.litres })
+  mealWhy(meal.day, brineShrimp.profile, meal.brood.species!, {
+    temperatureC: meal.brood.temperature(date),
+    tankL: meal.brood.tank!.litres,
+  })
 
 /** What one tank gets at one round. Several broods in a tank are fed together. */
 export interface Meal {
@@ -45,7 +52,8 @@ export function ladderDays(state: RoomState, dates: readonly LocalDate[]): DayOf
     const from = Math.max(0, daysBetween(brood.freeOn, first))
     const to = daysBetween(brood.freeOn, last)
     if (to < 0) continue
-    for (const day of broodLadder(brood, state.room, from, to - from + 1)) found.set(`${brood.id} ${day.day}`, day)
+    for (const day of broodLadder(brood, state.room, from, to - from + 1))
+      found.set(`${brood.id} ${day.day}`, day)
   }
   return (brood, date) => found.get(`${brood.id} ${daysBetween(brood.freeOn, date)}`) ?? null
 }
@@ -58,7 +66,11 @@ const byLadder: NaupliiOf = (_brood, day) => day.perMeal[brineShrimp.profile.id]
  * Meals of nauplii at the given rounds that have not been given yet, in order of time.
  * @param naupliiOf by the ladders where nothing else is said
  */
-export function mealsAt(state: RoomState, rounds: readonly RoundOccurrence[], naupliiOf: NaupliiOf = byLadder): Meal[] {
+export function mealsAt(
+  state: RoomState,
+  rounds: readonly RoundOccurrence[],
+  naupliiOf: NaupliiOf = byLadder,
+): Meal[] {
   const given = new Set<string>()
   const part = new Map<string, number>()
   for (const { data } of ofKind(state.entries, 'tank.fed')) {
@@ -68,7 +80,10 @@ export function mealsAt(state: RoomState, rounds: readonly RoundOccurrence[], na
   }
   const meals: Meal[] = []
   if (rounds.length === 0) return meals
-  const dayOf = ladderDays(state, rounds.map(r => r.date))
+  const dayOf = ladderDays(
+    state,
+    rounds.map(r => r.date),
+  )
   for (const round of rounds) {
     for (const tank of state.tanks) {
       if (given.has(`${tank.id} ${round.key}`)) continue

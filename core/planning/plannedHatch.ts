@@ -8,10 +8,23 @@ import { hoursBetween, type Instant } from '../time/localDate'
 import type { RoundOccurrence } from '../time/rounds'
 import { saltFor, type SaltRecipe } from '../water/salinity'
 import { sodaFor, type SodaAdvice } from '../water/soda'
-import { cystsFor, MOST_CYSTS_GL, roundUpGrams, vesselModel, type HatchOption, type LotForPlan, type WaterForPlan } from './hatchOption'
+import {
+  cystsFor,
+  MOST_CYSTS_GL,
+  roundUpGrams,
+  vesselModel,
+  type HatchOption,
+  type LotForPlan,
+  type WaterForPlan,
+} from './hatchOption'
 import { SPILL, type Meal } from './meals'
 
-export interface PlannedPull { at: Instant, h: number, nauplii: number, useful: number }
+export interface PlannedPull {
+  at: Instant
+  h: number
+  nauplii: number
+  useful: number
+}
 
 /** A hatch Renatus proposes: everything that goes into the vessel, when, and why. */
 export interface PlannedHatch {
@@ -31,13 +44,23 @@ export interface PlannedHatch {
   /** Share of the cysts lost to crowding, 0 to 1. */
   wasted: number
   warnings: HatchWarning[]
-  why: { cysts: Reason, salt: Reason, time: Reason }
+  why: { cysts: Reason; salt: Reason; time: Reason }
 }
 
-interface Context { lot: LotForPlan, water: WaterForPlan, meals: Meal[], rounds: readonly RoundOccurrence[], share: number }
+interface Context {
+  lot: LotForPlan
+  water: WaterForPlan
+  meals: Meal[]
+  rounds: readonly RoundOccurrence[]
+  share: number
+}
 
 /** Turns the chosen option into amounts with their reasons. */
-export function plannedHatch(state: RoomState, option: HatchOption, { lot, water, meals, rounds, share }: Context): PlannedHatch {
+export function plannedHatch(
+  state: RoomState,
+  option: HatchOption,
+  { lot, water, meals, rounds, share }: Context,
+): PlannedHatch {
   const { vessel, startAt, pullsAt } = option
   const wantG = cystsFor(vessel, lot, water, option.hatchable)
   const cystsG = Math.min(roundUpGrams(wantG), Math.max(0.1, Math.floor(lot.gramsLeft * 10) / 10))
@@ -49,34 +72,109 @@ export function plannedHatch(state: RoomState, option: HatchOption, { lot, water
     const h = hoursBetween(startAt, at)
     const pull = model.curve.pull(h, taken)
     taken = h
-    return { at, h, nauplii: pull.hatchedFraction * model.nauplii, useful: pull.useful * model.nauplii }
+    return {
+      at,
+      h,
+      nauplii: pull.hatchedFraction * model.nauplii,
+      useful: pull.useful * model.nauplii,
+    }
   })
   const startRound = rounds.findLast(r => hoursBetween(r.at, startAt) >= -1e-6) ?? rounds[0]!
   return {
-    key: `start:${vessel.id}:${startRound.key}`, vessel, lot, salt, startAt, startRound,
-    waterL: vessel.litres, saltG: vessel.litres * water.saltGL, recipe, cystsG, soda: sodaFor(vessel.litres, state.room.water),
-    pulls, meals, wasted: 1 - densityFactor(cystsG / vessel.litres), warnings: model.warnings,
-    why: { cysts: whyCysts(option, lot, model, { cystsG, wantG }, share, meals), salt: whySalt(vessel, water, salt), time: whyTime(vessel, option, model) },
+    key: `start:${vessel.id}:${startRound.key}`,
+    vessel,
+    lot,
+    salt,
+    startAt,
+    startRound,
+    waterL: vessel.litres,
+    saltG: vessel.litres * water.saltGL,
+    recipe,
+    cystsG,
+    soda: sodaFor(vessel.litres, state.room.water),
+    pulls,
+    meals,
+    wasted: 1 - densityFactor(cystsG / vessel.litres),
+    warnings: model.warnings,
+    why: {
+      cysts: whyCysts(option, lot, model, { cystsG, wantG }, share, meals),
+      salt: whySalt(vessel, water, salt),
+      time: whyTime(vessel, option, model),
+    },
   }
 }
 
-function whyCysts(option: HatchOption, lot: LotForPlan, model: ReturnType<typeof vesselModel>, { cystsG, wantG }: { cystsG: number, wantG: number }, share: number, meals: Meal[]): Reason {
+function whyCysts(
+  option: HatchOption,
+  lot: LotForPlan,
+  model: ReturnType<typeof vesselModel>,
+  { cystsG, wantG }: { cystsG: number; wantG: number },
+  share: number,
+  meals: Meal[],
+): Reason {
   const f = model.factors
-  const held = cystsG < wantG - 0.05 ? ' It would take more: held to what the lot has left.' : wantG > MOST_CYSTS_GL * option.vessel.litres - 0.01 ? ` Held to ${MOST_CYSTS_GL} g per litre.` : ''
+  const held =
+    cystsG < wantG - 0.05
+      ? ' It would take more: held to what the lot has left.'
+      : wantG > MOST_CYSTS_GL * option.vessel.litres - 0.01
+        ? ` Held to ${MOST_CYSTS_GL} g per litre.`
+        : ''
   return {
     result: { label: 'cysts', value: cystsG, unit: 'g' },
     rule: `Nauplii wanted at the mouth, over what a gram of this lot brings there. Rounded up to 0.1 g.${held}`,
     formula: 'need / (cystsPerG * hatch * salinity * pH * crowding * light * warmth * useful)',
     inputs: [
-      { key: 'need', label: `full-yolk nauplii for ${meals.length} ${meals.length === 1 ? 'meal' : 'meals'}, ${Math.round(SPILL * 100)} % spill with it${share < 0.999 ? ', this vessel\'s part' : ''}`, value: option.hatchable * option.yieldShare, unit: 'nauplii', from: 'your broods' },
-      { key: 'cystsPerG', label: 'cysts per gram', value: lot.cystsPerG, unit: '/g', from: lot.name },
-      { key: 'hatch', label: 'share that hatches', value: lot.hatch, unit: '', from: `${lot.name}, corrected by your counts` },
+      {
+        key: 'need',
+        label: `full-yolk nauplii for ${meals.length} ${meals.length === 1 ? 'meal' : 'meals'}, ${Math.round(SPILL * 100)} % spill with it${share < 0.999 ? ", this vessel's part" : ''}`,
+        value: option.hatchable * option.yieldShare,
+        unit: 'nauplii',
+        from: 'your broods',
+      },
+      {
+        key: 'cystsPerG',
+        label: 'cysts per gram',
+        value: lot.cystsPerG,
+        unit: '/g',
+        from: lot.name,
+      },
+      {
+        key: 'hatch',
+        label: 'share that hatches',
+        value: lot.hatch,
+        unit: '',
+        from: `${lot.name}, corrected by your counts`,
+      },
       { key: 'salinity', label: 'salt factor', value: f.salinity, unit: '', from: 'model' },
       { key: 'pH', label: 'pH factor', value: f.pH, unit: '', from: 'model' },
-      { key: 'crowding', label: `crowding factor (full up to ${HATCH.fullDensityGL} g/L)`, value: f.density, unit: '', from: 'model' },
-      { key: 'light', label: 'light factor', value: f.light, unit: '', from: option.vessel.lit ? 'lit' : 'dark' },
-      { key: 'warmth', label: `temperature factor at ${option.vessel.temperatureC} °C`, value: f.temperature, unit: '', from: option.vessel.name },
-      { key: 'useful', label: 'share of the yolk left at the mouth', value: option.yieldShare, unit: '', from: `pulled after ${option.pullsAt.map(at => hoursBetween(option.startAt, at).toFixed(1)).join(' and ')} h` },
+      {
+        key: 'crowding',
+        label: `crowding factor (full up to ${HATCH.fullDensityGL} g/L)`,
+        value: f.density,
+        unit: '',
+        from: 'model',
+      },
+      {
+        key: 'light',
+        label: 'light factor',
+        value: f.light,
+        unit: '',
+        from: option.vessel.lit ? 'lit' : 'dark',
+      },
+      {
+        key: 'warmth',
+        label: `temperature factor at ${option.vessel.temperatureC} °C`,
+        value: f.temperature,
+        unit: '',
+        from: option.vessel.name,
+      },
+      {
+        key: 'useful',
+        label: 'share of the yolk left at the mouth',
+        value: option.yieldShare,
+        unit: '',
+        from: `pulled after ${option.pullsAt.map(at => hoursBetween(option.startAt, at).toFixed(1)).join(' and ')} h`,
+      },
     ],
     source: 'Vanhaecke & Sorgeloos 1983, 1989; Lavens & Sorgeloos 1996; Benijts et al. 1976',
   }
@@ -88,15 +186,41 @@ function whySalt(vessel: Vessel, water: WaterForPlan, salt: SaltRecord | null): 
     rule: 'Litres of water put in times the salt wanted per litre.',
     formula: 'litres * target',
     inputs: [
-      { key: 'litres', label: 'water in the vessel', value: vessel.litres, unit: 'L', from: vessel.name },
-      { key: 'target', label: 'salt wanted', value: water.saltGL, unit: 'g/L', from: 'Setup; 15 to 35 g/L do no harm' },
-      ...(salt ? [{ key: 'density', label: 'your salt, loose, for the spoons', value: salt.gPerMl as number, unit: 'g/mL', from: salt.name }] : []),
+      {
+        key: 'litres',
+        label: 'water in the vessel',
+        value: vessel.litres,
+        unit: 'L',
+        from: vessel.name,
+      },
+      {
+        key: 'target',
+        label: 'salt wanted',
+        value: water.saltGL,
+        unit: 'g/L',
+        from: 'Setup; 15 to 35 g/L do no harm',
+      },
+      ...(salt
+        ? [
+            {
+              key: 'density',
+              label: 'your salt, loose, for the spoons',
+              value: salt.gPerMl as number,
+              unit: 'g/mL',
+              from: salt.name,
+            },
+          ]
+        : []),
     ],
     source: 'Lavens & Sorgeloos 1996: best at 25 g/L',
   }
 }
 
-function whyTime(vessel: Vessel, option: HatchOption, model: ReturnType<typeof vesselModel>): Reason {
+function whyTime(
+  vessel: Vessel,
+  option: HatchOption,
+  model: ReturnType<typeof vesselModel>,
+): Reason {
   const window = harvestWindow(model.curve)
   const h = hoursBetween(option.startAt, option.pullsAt[0]!)
   return {
@@ -105,11 +229,41 @@ function whyTime(vessel: Vessel, option: HatchOption, model: ReturnType<typeof v
     formula: 'hours',
     inputs: [
       { key: 'hours', label: 'from start to first pull', value: h, unit: 'h', from: 'your rounds' },
-      { key: 'temperature', label: 'temperature', value: vessel.temperatureC, unit: '°C', from: vessel.name },
-      { key: 't50', label: 'half has hatched after', value: model.curve.t50h ?? NaN, unit: 'h', from: 'model' },
-      { key: 't90', label: 'nine tenths after', value: model.curve.t90h ?? NaN, unit: 'h', from: 'model' },
-      { key: 'from', label: 'best window for a single pull, from', value: window?.fromH ?? NaN, unit: 'h', from: '95 % of the best yield' },
-      { key: 'to', label: 'best window, to', value: window?.toH ?? NaN, unit: 'h', from: '95 % of the best yield' },
+      {
+        key: 'temperature',
+        label: 'temperature',
+        value: vessel.temperatureC,
+        unit: '°C',
+        from: vessel.name,
+      },
+      {
+        key: 't50',
+        label: 'half has hatched after',
+        value: model.curve.t50h ?? NaN,
+        unit: 'h',
+        from: 'model',
+      },
+      {
+        key: 't90',
+        label: 'nine tenths after',
+        value: model.curve.t90h ?? NaN,
+        unit: 'h',
+        from: 'model',
+      },
+      {
+        key: 'from',
+        label: 'best window for a single pull, from',
+        value: window?.fromH ?? NaN,
+        unit: 'h',
+        from: '95 % of the best yield',
+      },
+      {
+        key: 'to',
+        label: 'best window, to',
+        value: window?.toH ?? NaN,
+        unit: 'h',
+        from: '95 % of the best yield',
+      },
     ].filter(i => Number.isFinite(i.value)),
     source: 'Vanhaecke & Sorgeloos 1982, household figures: 250 degree-hours above 14 °C',
   }

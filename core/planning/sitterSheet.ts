@@ -16,17 +16,25 @@ import type { CulturePlan } from './plan/planRoom'
 import { tending } from './tending'
 
 /** A line that somebody ticks. The key stays the same while the sheet does. */
-export interface SheetLine { key: string, text: string }
+export interface SheetLine {
+  key: string
+  text: string
+}
 export interface SitterSheet {
   /** What is done before leaving. */
   before: SheetLine[]
   /** What whoever stays does, day by day. */
-  days: { date: LocalDate, lines: SheetLine[] }[]
+  days: { date: LocalDate; lines: SheetLine[] }[]
   /** What nobody should do while the owner is away. */
   never: string[]
 }
 
-const MEASURE = (value: number, unit: 'g' | 'mL' | 'each' | 'share', what: string) => (unit === 'g' ? `${formatGrams(value)} ${what}` : unit === 'mL' ? `${formatMillilitres(value)} ${what}` : `${value} ${what}`)
+const MEASURE = (value: number, unit: 'g' | 'mL' | 'each' | 'share', what: string) =>
+  unit === 'g'
+    ? `${formatGrams(value)} ${what}`
+    : unit === 'mL'
+      ? `${formatMillilitres(value)} ${what}`
+      : `${value} ${what}`
 /** Nauplii that a cube of the usual tray holds, where none was frozen yet (working estimate). */
 const NAUPLII_PER_CUBE = 5000
 
@@ -34,7 +42,12 @@ const NAUPLII_PER_CUBE = 5000
  * What to prepare and what somebody without a feel for it can do: each brood its portions, each culture its feed, nothing else.
  * @param plan of the room with nobody there on the days away: what it takes on them is what can be had without starting or hatching
  */
-export function sitterSheet(state: RoomState, readings: ReadonlyMap<string, CultureReading>, plan: CulturePlan, away: { from: LocalDate, days: number }): SitterSheet {
+export function sitterSheet(
+  state: RoomState,
+  readings: ReadonlyMap<string, CultureReading>,
+  plan: CulturePlan,
+  away: { from: LocalDate; days: number },
+): SitterSheet {
   const dates = Array.from({ length: away.days }, (_, i) => addDays(away.from, i))
   const last = dates.at(-1) ?? away.from
   const within = (d: LocalDate) => d >= away.from && d <= last
@@ -47,9 +60,9 @@ export function sitterSheet(state: RoomState, readings: ReadonlyMap<string, Cult
   })
   const before = beforeLeaving(state, plan, vats, away.from, last)
 
-  const days = dates.map((date) => {
+  const days = dates.map(date => {
     const lines: SheetLine[] = []
-    const portions = new Map<string, { tank: Tank, food: string, organisms: number }>()
+    const portions = new Map<string, { tank: Tank; food: string; organisms: number }>()
     for (const t of plan.takes) {
       const tank = t.day === date ? tankOf(t.brood) : undefined
       if (!tank) continue
@@ -57,19 +70,28 @@ export function sitterSheet(state: RoomState, readings: ReadonlyMap<string, Cult
       const found = portions.get(key) ?? { tank, food: t.food, organisms: 0 }
       portions.set(key, { ...found, organisms: found.organisms + t.organisms })
     }
-    for (const [key, { tank, food, organisms }] of portions) lines.push({ key: `feed:${key}:${date}`, text: `${tank.name}: ${gelFor(state, tank, food, date) ?? `${portionFor(state, food, organisms)}, in two parts where you come twice`}.` })
+    for (const [key, { tank, food, organisms }] of portions)
+      lines.push({
+        key: `feed:${key}:${date}`,
+        text: `${tank.name}: ${gelFor(state, tank, food, date) ?? `${portionFor(state, food, organisms)}, in two parts where you come twice`}.`,
+      })
     for (const v of vats) {
       const feed = feedAmount(v)
-      const everyDays = feed?.rule.when === 'every' ? feed.rule.everyDays ?? 7 : null
+      const everyDays = feed?.rule.when === 'every' ? (feed.rule.everyDays ?? 7) : null
       const since = v.culture.fedAt ?? v.culture.record.startedAt
       if (!feed || everyDays === null) continue
       const due = Math.round((Date.parse(`${date}T12:00Z`) - Date.parse(since)) / 86_400_000)
-      if (due > 0 && due % Math.round(everyDays) === 0) lines.push({ key: `culture:${v.culture.id}:${date}`, text: `${v.culture.record.name}: feed ${MEASURE(feed.value, feed.unit, feed.rule.what)}.` })
+      if (due > 0 && due % Math.round(everyDays) === 0)
+        lines.push({
+          key: `culture:${v.culture.id}:${date}`,
+          text: `${v.culture.record.name}: feed ${MEASURE(feed.value, feed.unit, feed.rule.what)}.`,
+        })
     }
     return { date, lines }
   })
   return {
-    before, days: days.filter(d => within(d.date)),
+    before,
+    days: days.filter(d => within(d.date)),
     never: [
       'Feed no more than the sheet says. Hungry fry live, fouled water kills them all.',
       'Do not feed the jars and buckets that are not named; most live longer hungry than overfed.',
@@ -82,38 +104,71 @@ export function sitterSheet(state: RoomState, readings: ReadonlyMap<string, Cult
 /** Pieces out of a box, for a food that lies there all day; null where it is none, or no box holds any. */
 function gelFor(state: RoomState, tank: Tank, food: string, date: LocalDate): string | null {
   const meal = edible(food)?.lasting ? gelMeal(state, tank, date) : null
-  return meal && `${nearQuarter(meal.pieces)} ${meal.pieces > 1 ? 'pieces' : 'piece'} of gel out of ${meal.box.name} (${meal.box.store}), once; take out what is left after ${Math.min(24, meal.removeAfterH)} h`
+  return (
+    meal &&
+    `${nearQuarter(meal.pieces)} ${meal.pieces > 1 ? 'pieces' : 'piece'} of gel out of ${meal.box.name} (${meal.box.store}), once; take out what is left after ${Math.min(24, meal.removeAfterH)} h`
+  )
 }
 
 /** A day's portion of a food for a tank; nauplii come from the freezer. */
 function portionFor(state: RoomState, food: string, organisms: number): string {
   const known = edible(food)
   if (food === brineShrimp.profile.id) {
-    const perCube = state.stores.find(s => s.form === 'freezer' && s.naupliiPerCube)?.naupliiPerCube ?? NAUPLII_PER_CUBE
+    const perCube =
+      state.stores.find(s => s.form === 'freezer' && s.naupliiPerCube)?.naupliiPerCube ??
+      NAUPLII_PER_CUBE
     const cubes = Math.max(0.5, Math.round((organisms / perCube) * 2) / 2)
     return `${cubes} ${cubes <= 1 ? 'cube' : 'cubes'} of nauplii from the freezer, thawed in tank water`
   }
-  return known ? `${portionText(known, organisms / (known.portion?.perUnit ?? 1), state.room.measures)} of ${known.name.toLowerCase()}` : `${formatCount(organisms)} ${food}`
+  return known
+    ? `${portionText(known, organisms / (known.portion?.perUnit ?? 1), state.room.measures)} of ${known.name.toLowerCase()}`
+    : `${formatCount(organisms)} ${food}`
 }
 
-function beforeLeaving(state: RoomState, plan: CulturePlan, vats: readonly Vat[], from: LocalDate, last: LocalDate): SheetLine[] {
+function beforeLeaving(
+  state: RoomState,
+  plan: CulturePlan,
+  vats: readonly Vat[],
+  from: LocalDate,
+  last: LocalDate,
+): SheetLine[] {
   const lines: SheetLine[] = []
   for (const s of plan.starts) {
     if (s.on >= from) continue
     const name = foodOf(s.food)?.profile.name.toLowerCase() ?? s.food
-    lines.push({ key: `start:${s.food}:${s.on}`, text: `Start ${s.vessels} ${s.vessels === 1 ? 'vessel' : 'vessels'} of ${name} by ${dayText(s.on)}.${s.orderBy ? ` Order its starter by ${dayText(s.orderBy)}.` : ''}` })
+    lines.push({
+      key: `start:${s.food}:${s.on}`,
+      text: `Start ${s.vessels} ${s.vessels === 1 ? 'vessel' : 'vessels'} of ${name} by ${dayText(s.on)}.${s.orderBy ? ` Order its starter by ${dayText(s.orderBy)}.` : ''}`,
+    })
   }
   const frozen = state.stores.filter(s => s.form === 'freezer').reduce((n, s) => n + s.nauplii, 0)
-  const wanted = plan.takes.filter(t => t.food === brineShrimp.profile.id && t.day >= from && t.day <= last).reduce((n, t) => n + t.organisms, 0)
-  if (wanted > 0) lines.push({ key: 'cubes', text: `Portion the freezer: ${formatCount(wanted)} nauplii are to be fed, ${formatCount(frozen)} are there. One tub a day, with the date on it.` })
+  const wanted = plan.takes
+    .filter(t => t.food === brineShrimp.profile.id && t.day >= from && t.day <= last)
+    .reduce((n, t) => n + t.organisms, 0)
+  if (wanted > 0)
+    lines.push({
+      key: 'cubes',
+      text: `Portion the freezer: ${formatCount(wanted)} nauplii are to be fed, ${formatCount(frozen)} are there. One tub a day, with the date on it.`,
+    })
   for (const v of vats) {
-    const wants = tending(v, backupOf(state.cultureStates, v.culture.id)).filter(t => localDateOf(t.at, state.room.timeZone) <= last && ['thin out', 'renew', 'split', 'change water', 'end'].includes(t.kind))
-    for (const t of wants) lines.push({ key: `${t.kind}:${v.culture.id}`, text: `${v.culture.record.name}: ${t.kind === 'end' ? 'start it anew' : t.kind}. ${t.because}` })
+    const wants = tending(v, backupOf(state.cultureStates, v.culture.id)).filter(
+      t =>
+        localDateOf(t.at, state.room.timeZone) <= last &&
+        ['thin out', 'renew', 'split', 'change water', 'end'].includes(t.kind),
+    )
+    for (const t of wants)
+      lines.push({
+        key: `${t.kind}:${v.culture.id}`,
+        text: `${v.culture.record.name}: ${t.kind === 'end' ? 'start it anew' : t.kind}. ${t.because}`,
+      })
   }
   for (const g of plan.gaps.filter(x => x.from <= last && x.to >= from)) {
     const brood = state.broods.find(b => b.id === g.brood)?.name ?? 'A brood'
     const bridge = g.ways.find(w => w.kind === 'bridge')
-    lines.push({ key: `gap:${g.brood}:${g.from}`, text: `${brood} is ${Math.round(g.share * 100)} % short from ${g.from} to ${g.to}. ${bridge ? `Have ${edible(bridge.food)?.name.toLowerCase() ?? bridge.food} in portions for every day.` : 'Ask somebody who can hatch, or move it to where it is fed.'}` })
+    lines.push({
+      key: `gap:${g.brood}:${g.from}`,
+      text: `${brood} is ${Math.round(g.share * 100)} % short from ${g.from} to ${g.to}. ${bridge ? `Have ${edible(bridge.food)?.name.toLowerCase() ?? bridge.food} in portions for every day.` : 'Ask somebody who can hatch, or move it to where it is fed.'}`,
+    })
   }
   return lines
 }

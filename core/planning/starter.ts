@@ -15,10 +15,16 @@ const MOST = 10_000
  * A starter against the usual one of a method, from the organisms in it.
  * Where the model counts nothing at the start (eggs, leaves) every starter is usual.
  */
-export function starterRatio(food: Food, method: FoodMethod, volumeL: number, organisms: number): number {
+export function starterRatio(
+  food: Food,
+  method: FoodMethod,
+  volumeL: number,
+  organisms: number,
+): number {
   const usual = usualStart(food, method, volumeL)
   return usual > 0 && organisms > 0 ? Math.min(MOST, Math.max(LEAST, organisms / usual)) : 1
 }
 
 /** Share of a mother vessel that goes as starter into others: more than 1 is more than there is. */
-export const starterFrom = (starterMl: number, vessels: number, motherL: number) => (starterMl * vessels) / (motherL * 1000)
+export const starterFrom = (starterMl: number, vessels: number, motherL: number) =>
+  (starterMl * vessels) / (motherL * 1000)

@@ -27,7 +27,11 @@ export interface ExpectedPull {
 
 /** Stops put off at a round; nothing about them is proposed at that round again. */
 export const postponedAt = (state: RoomState, roundKey: string) =>
-  new Set(ofKind(state.entries, 'stop.postponed').filter(e => e.data.roundKey === roundKey).map(e => e.data.key))
+  new Set(
+    ofKind(state.entries, 'stop.postponed')
+      .filter(e => e.data.roundKey === roundKey)
+      .map(e => e.data.key),
+  )
 
 /** True when a bottle holds nothing worth pulling any more. */
 export function isSpent(state: RoomState, run: HatchRun): boolean {
@@ -42,7 +46,10 @@ export function isSpent(state: RoomState, run: HatchRun): boolean {
  * Pulls that running hatches will still bring at the coming rounds. A pull that was missed is due at the current round;
  * a bottle without a plan is pulled at the round nearest to its best hour.
  */
-export function expectedPulls(state: RoomState, rounds: readonly RoundOccurrence[]): ExpectedPull[] {
+export function expectedPulls(
+  state: RoomState,
+  rounds: readonly RoundOccurrence[],
+): ExpectedPull[] {
   const current = rounds[0]!
   const full = fullRounds(rounds)
   const putOff = postponedAt(state, current.key)
@@ -53,41 +60,75 @@ export function expectedPulls(state: RoomState, rounds: readonly RoundOccurrence
     const model = modelOfRun(run, lot, state.hatchPH)
     if (!model.curve.best) continue
     const done = run.pulls.length
-    const planned = run.setup.pullsAt.length > 0 ? run.setup.pullsAt : [nearestRound(full, addHours(run.startedAt, model.curve.best.h)).at]
+    const planned =
+      run.setup.pullsAt.length > 0
+        ? run.setup.pullsAt
+        : [nearestRound(full, addHours(run.startedAt, model.curve.best.h)).at]
     const open = planned.slice(done)
     // After a failed first look there is still the late half: one more pull at the planned time or now.
     let since = lastPullH(run)
     open.forEach((at, i) => {
       const pullNo = done + i + 1
       let round = nearestRound(full, toMs(at) < toMs(current.at) ? current.at : at)
-      if (round === current && putOff.has(`harvest:${run.id}:${pullNo}`)) round = full.find(r => r !== current) ?? current
-      const h = hoursBetween(run.startedAt, round === current && toMs(state.now) > toMs(round.at) ? state.now : round.at)
+      if (round === current && putOff.has(`harvest:${run.id}:${pullNo}`))
+        round = full.find(r => r !== current) ?? current
+      const h = hoursBetween(
+        run.startedAt,
+        round === current && toMs(state.now) > toMs(round.at) ? state.now : round.at,
+      )
       const pull = model.curve.pull(h, since)
       const first = since === lastPullH(run) ? pullForecast(run, model, lot, h) : null
       const nauplii = first?.nauplii ?? model.nauplii * pull.hatchedFraction
-      const share = first?.energy ?? (pull.hatchedFraction > 0 ? pull.useful / pull.hatchedFraction : 1)
+      const share =
+        first?.energy ?? (pull.hatchedFraction > 0 ? pull.useful / pull.hatchedFraction : 1)
       since = h
-      found.push({ run, round, pullNo, ofPulls: planned.length, nauplii, energy: share, useful: nauplii * share, why: first?.why ?? null, late: toMs(at) < toMs(current.at) - 60_000 })
+      found.push({
+        run,
+        round,
+        pullNo,
+        ofPulls: planned.length,
+        nauplii,
+        energy: share,
+        useful: nauplii * share,
+        why: first?.why ?? null,
+        late: toMs(at) < toMs(current.at) - 60_000,
+      })
     })
   }
   return found.sort((a, b) => toMs(a.round.at) - toMs(b.round.at))
 }
 
 const nearestRound = (rounds: readonly RoundOccurrence[], at: Instant) =>
-  rounds.reduce((best, r) => (Math.abs(toMs(r.at) - toMs(at)) < Math.abs(toMs(best.at) - toMs(at)) ? r : best))
+  rounds.reduce((best, r) =>
+    Math.abs(toMs(r.at) - toMs(at)) < Math.abs(toMs(best.at) - toMs(at)) ? r : best,
+  )
 
 /** Live batches on hand or on the way: fridge stores and expected pulls. */
 export function liveBatches(state: RoomState, pulls: readonly ExpectedPull[]): Batch[] {
-  const chilled = state.stores.filter(s => s.form === 'fridge').map((s): Batch => ({
-    id: s.id, at: state.now, useful: s.nauplii * s.energy, holdH: CHILLED_HOLD_H - hoursBetween(s.storedAt, state.now),
-  }))
+  const chilled = state.stores
+    .filter(s => s.form === 'fridge')
+    .map((s): Batch => ({
+      id: s.id,
+      at: state.now,
+      useful: s.nauplii * s.energy,
+      holdH: CHILLED_HOLD_H - hoursBetween(s.storedAt, state.now),
+    }))
   return [
     // What stands in the fridge may also serve the current round, whose hour may be a little past.
-    ...chilled.filter(b => b.holdH > 0).map(b => ({ ...b, at: addHours(b.at, -12), holdH: b.holdH + 12 })),
-    ...pulls.map((p): Batch => ({ id: `${p.run.id}:${p.pullNo}`, at: p.round.at, useful: p.useful, holdH: CHILLED_HOLD_H })),
+    ...chilled
+      .filter(b => b.holdH > 0)
+      .map(b => ({ ...b, at: addHours(b.at, -12), holdH: b.holdH + 12 })),
+    ...pulls.map((p): Batch => ({
+      id: `${p.run.id}:${p.pullNo}`,
+      at: p.round.at,
+      useful: p.useful,
+      holdH: CHILLED_HOLD_H,
+    })),
   ]
 }
 
 /** Cubes: they feed nothing that is alive, but they close a gap. */
 export const frozenBatches = (state: RoomState): Batch[] =>
-  state.stores.filter(s => s.form === 'freezer').map(s => ({ id: s.id, at: s.storedAt, useful: s.nauplii * s.energy, holdH: Infinity }))
+  state.stores
+    .filter(s => s.form === 'freezer')
+    .map(s => ({ id: s.id, at: s.storedAt, useful: s.nauplii * s.energy, holdH: Infinity }))

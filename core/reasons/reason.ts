@@ -12,7 +12,7 @@ export interface ReasonInput {
 
 /** Why a number is what it is: the inputs, the rule that joins them, and who says so. */
 export interface Reason {
-  result: { label: string, value: number, unit: string }
+  result: { label: string; value: number; unit: string }
   /** The rule in words. */
   rule: string
   /** The rule in symbols: arithmetic over the input keys, so that anyone can recompute the result. */

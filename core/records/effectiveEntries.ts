@@ -1,7 +1,8 @@
 import type { Entry, EntryKind, EntryOf } from './entries'
 
 /** Log order: by the instant it is true of, then by the id, so that two devices agree. */
-export const byTime = (a: Entry, b: Entry) => (a.at < b.at ? -1 : a.at > b.at ? 1 : a.id < b.id ? -1 : a.id > b.id ? 1 : 0)
+export const byTime = (a: Entry, b: Entry) =>
+  a.at < b.at ? -1 : a.at > b.at ? 1 : a.id < b.id ? -1 : a.id > b.id ? 1 : 0
 
 /**
  * What the log says now: entries in order of time, without those undone or superseded.
@@ -16,14 +17,18 @@ export function effectiveEntries(entries: readonly Entry[]): Entry[] {
   // A correction falls with what it corrects.
   const struck = (e: Entry): boolean => {
     const corrected = e.supersedes === null ? undefined : byId.get(e.supersedes)
-    return undone.has(e.act) || (corrected !== undefined && corrected.id < e.id && struck(corrected))
+    return (
+      undone.has(e.act) || (corrected !== undefined && corrected.id < e.id && struck(corrected))
+    )
   }
   const standing = entries.filter(e => e.kind !== 'undone' && !struck(e))
   const latest = new Map<string, string>()
   for (const e of standing) {
-    if (e.supersedes !== null && e.id > (latest.get(e.supersedes) ?? '')) latest.set(e.supersedes, e.id)
+    if (e.supersedes !== null && e.id > (latest.get(e.supersedes) ?? ''))
+      latest.set(e.supersedes, e.id)
   }
-  const superseded = (e: Entry) => latest.has(e.id) || (e.supersedes !== null && latest.get(e.supersedes) !== e.id)
+  const superseded = (e: Entry) =>
+    latest.has(e.id) || (e.supersedes !== null && latest.get(e.supersedes) !== e.id)
   return standing.filter(e => !superseded(e)).sort(byTime)
 }
 

@@ -1,6 +1,19 @@
 import * as z from 'zod'
 import { foodId, id, instant, lifeAnchor, localDate } from './records'
-import { ACTION_KINDS, AMOUNT_UNITS, CLEAN_RULES, CLEANERS, COLD_STORES, GEL_FORMS, HARVEST_GRADES, LEVELS, ORIGINS, REFUSALS, SIGNS, WATERS } from './vocabulary'
+import {
+  ACTION_KINDS,
+  AMOUNT_UNITS,
+  CLEAN_RULES,
+  CLEANERS,
+  COLD_STORES,
+  GEL_FORMS,
+  HARVEST_GRADES,
+  LEVELS,
+  ORIGINS,
+  REFUSALS,
+  SIGNS,
+  WATERS,
+} from './vocabulary'
 
 /** Facts of the log. An entry is never changed: a correction supersedes it, an undo strikes out its act. */
 const nauplii = z.number().min(0).max(1e10)
@@ -13,10 +26,17 @@ const air = z.number().min(-20).max(50).brand<'degC'>()
 const positive = z.number().positive().max(1e6)
 
 export const hatchStarted = z.object({
-  hatchId: id, vesselId: id, lotId: id, saltId: id,
-  waterL: z.number().positive().max(200).brand<'L'>(), saltG: grams(20_000),
-  cystsG: grams(2000), sodaG: grams(400),
-  temperatureC: celsius, lit: z.boolean(), decapsulated: z.boolean(),
+  hatchId: id,
+  vesselId: id,
+  lotId: id,
+  saltId: id,
+  waterL: z.number().positive().max(200).brand<'L'>(),
+  saltG: grams(20_000),
+  cystsG: grams(2000),
+  sodaG: grams(400),
+  temperatureC: celsius,
+  lit: z.boolean(),
+  decapsulated: z.boolean(),
   /** Rounds at which it is meant to be pulled. */
   pullsAt: z.array(instant).max(2),
   /** What was proposed, when the user did something else. */
@@ -24,11 +44,15 @@ export const hatchStarted = z.object({
 })
 
 export const dropCount = z.object({
-  animals: z.number().int().min(0).max(100_000), samples: z.number().int().min(1).max(1000), sampleMl: z.number().positive().max(100),
+  animals: z.number().int().min(0).max(100_000),
+  samples: z.number().int().min(1).max(1000),
+  sampleMl: z.number().positive().max(100),
 })
 
 export const hatchHarvested = z.object({
-  hatchId: id, seen, count: dropCount.nullable(),
+  hatchId: id,
+  seen,
+  count: dropCount.nullable(),
   /** The concentrate the nauplii were drawn into, mL. */
   volumeMl: z.number().positive().max(20_000),
   nauplii,
@@ -41,17 +65,51 @@ const source = z.object({ kind: z.enum(['harvest', 'fridge', 'freezer']), id })
 const about = z.object({ type: z.string().max(20), id: z.string().max(60) })
 
 /** A start of a plan: so many vessels of a food on a day. */
-const startLine = z.object({ food: foodId, method: z.string().min(1).max(60), on: localDate, vessels: z.number().int().min(1).max(100) })
+const startLine = z.object({
+  food: foodId,
+  method: z.string().min(1).max(60),
+  on: localDate,
+  vessels: z.number().int().min(1).max(100),
+})
 const keptStart = startLine.extend({
   /** Its own name, also when it is moved. */
-  id: z.string().min(1).max(90), placeId: id.nullable(), litres: z.number().positive().max(20_000), orderBy: localDate.nullable(),
-  forBrood: z.string().max(60), neededOn: localDate, failure: z.number().min(0).max(1), readyDays: z.number().positive().max(1000), readyLogSd: z.number().min(0).max(3), why: z.string().max(500),
+  id: z.string().min(1).max(90),
+  placeId: id.nullable(),
+  litres: z.number().positive().max(20_000),
+  orderBy: localDate.nullable(),
+  forBrood: z.string().max(60),
+  neededOn: localDate,
+  failure: z.number().min(0).max(1),
+  readyDays: z.number().positive().max(1000),
+  readyLogSd: z.number().min(0).max(3),
+  why: z.string().max(500),
 })
 /** What the plan hung on when it was kept. */
 const planFacts = z.object({
-  broods: z.array(z.object({ id, name: z.string().max(60), freeOn: localDate, fry: z.number().min(0), foods: z.string().max(4000) })).max(500),
-  cultures: z.array(z.object({ id, name: z.string().max(60), food: foodId, state: z.enum(['well', 'doubtful', 'lost', 'apart']) })).max(2000),
-  rounds: z.string().max(200), foods: z.string().max(8000), warmth: z.string().max(40_000).default(''),
+  broods: z
+    .array(
+      z.object({
+        id,
+        name: z.string().max(60),
+        freeOn: localDate,
+        fry: z.number().min(0),
+        foods: z.string().max(4000),
+      }),
+    )
+    .max(500),
+  cultures: z
+    .array(
+      z.object({
+        id,
+        name: z.string().max(60),
+        food: foodId,
+        state: z.enum(['well', 'doubtful', 'lost', 'apart']),
+      }),
+    )
+    .max(2000),
+  rounds: z.string().max(200),
+  foods: z.string().max(8000),
+  warmth: z.string().max(40_000).default(''),
 })
 
 const data = {
@@ -61,12 +119,23 @@ const data = {
   'hatch.emptied': z.object({ hatchId: id, reason: z.string().max(200) }),
   /** `partial`: a store ran out before the meal was whole; the rest of it is still wanted. */
   'tank.fed': z.object({
-    tankId: id, roundKey: z.string(), nauplii, ml: z.number().min(0).nullable(), cubes: z.number().min(0).nullable(),
-    energy: z.number().min(0).max(1), source, partial: z.boolean().default(false),
+    tankId: id,
+    roundKey: z.string(),
+    nauplii,
+    ml: z.number().min(0).nullable(),
+    cubes: z.number().min(0).nullable(),
+    energy: z.number().min(0).max(1),
+    source,
+    partial: z.boolean().default(false),
   }),
   'nauplii.stored': z.object({
-    storeId: id, hatchId: id, form: z.enum(['fridge', 'freezer']), nauplii,
-    volumeMl: z.number().positive().nullable(), cubes: z.number().int().positive().nullable(), energy: z.number().min(0).max(1),
+    storeId: id,
+    hatchId: id,
+    form: z.enum(['fridge', 'freezer']),
+    nauplii,
+    volumeMl: z.number().positive().nullable(),
+    cubes: z.number().int().positive().nullable(),
+    energy: z.number().min(0).max(1),
   }),
   'store.discarded': z.object({ storeId: id, reason: z.string().max(200) }),
   'stop.postponed': z.object({ key: z.string().max(120), roundKey: z.string() }),
@@ -77,92 +146,204 @@ const data = {
   /** A stage of a brood's life that was seen; the dates hang on it from then on. */
   'brood.event': z.object({ broodId: id, event: lifeAnchor.shape.event, on: localDate }),
   /** Fry that died, were moved on, or went into a brood of their own. */
-  'brood.left': z.object({ broodId: id, fry: fryCount.min(1), on: localDate, how: z.enum(['died', 'moved on', 'split']), toBroodId: id.nullable() }),
+  'brood.left': z.object({
+    broodId: id,
+    fry: fryCount.min(1),
+    on: localDate,
+    how: z.enum(['died', 'moved on', 'split']),
+    toBroodId: id.nullable(),
+  }),
   'brood.ended': z.object({ broodId: id, on: localDate, reason: z.string().max(200) }),
-  'brood.measured': z.object({ broodId: id, on: localDate, lengthsMm: z.array(z.number().min(1).max(500)).min(1).max(50) }),
-  'brood.bellies': z.object({ broodId: id, on: localDate, foodId, preyUm: z.number().positive().max(20_000), bellies: z.enum(['empty', 'some', 'full', 'orange']), weaning: z.boolean() }),
+  'brood.measured': z.object({
+    broodId: id,
+    on: localDate,
+    lengthsMm: z.array(z.number().min(1).max(500)).min(1).max(50),
+  }),
+  'brood.bellies': z.object({
+    broodId: id,
+    on: localDate,
+    foodId,
+    preyUm: z.number().positive().max(20_000),
+    bellies: z.enum(['empty', 'some', 'full', 'orange']),
+    weaning: z.boolean(),
+  }),
   'weaning.started': z.object({ broodId: id, foodId, on: localDate }),
   'weaning.decided': z.object({ broodId: id, foodId, take: z.boolean(), on: localDate }),
   /** Water of a tank as read, or as set from now on; `was` is what held before. */
   'tank.temperature': z.object({ tankId: id, temperatureC: celsius, was: celsius.nullable() }),
   /** Foods that come from no hatch, given at a round. */
-  'tank.given': z.object({ tankId: id, roundKey: z.string(), foods: z.array(z.object({ foodId, organisms: z.number().min(0).max(1e15) })).max(30), /** Only these foods of its meal: the others are still wanted. */ partial: z.boolean().default(false) }),
-  'tank.task': z.object({ tankId: id, broodId: id.nullable(), task: z.string().min(1).max(40), on: localDate }),
+  'tank.given': z.object({
+    tankId: id,
+    roundKey: z.string(),
+    foods: z.array(z.object({ foodId, organisms: z.number().min(0).max(1e15) })).max(30),
+    /** Only these foods of its meal: the others are still wanted. */ partial: z
+      .boolean()
+      .default(false),
+  }),
+  'tank.task': z.object({
+    tankId: id,
+    broodId: id.nullable(),
+    task: z.string().min(1).max(40),
+    on: localDate,
+  }),
   /** Signs of a vessel as graded by eye, nose and torch; 0 none to 3 much. */
-  'culture.looked': z.object({ cultureId: id, signs: z.partialRecord(z.enum(SIGNS), z.number().min(0).max(4)) }),
+  'culture.looked': z.object({
+    cultureId: id,
+    signs: z.partialRecord(z.enum(SIGNS), z.number().min(0).max(4)),
+  }),
   'culture.did': z.object({
-    cultureId: id, action: z.enum(ACTION_KINDS),
-    amount: z.number().min(0).max(1e9).nullable(), unit: z.enum(AMOUNT_UNITS).nullable(),
+    cultureId: id,
+    action: z.enum(ACTION_KINDS),
+    amount: z.number().min(0).max(1e9).nullable(),
+    unit: z.enum(AMOUNT_UNITS).nullable(),
     /** In words: with what, and what was proposed when something else was done. */
     what: z.string().max(200).default(''),
-    agent: z.enum([...WATERS, ...CLEANERS]).nullable().default(null),
+    agent: z
+      .enum([...WATERS, ...CLEANERS])
+      .nullable()
+      .default(null),
     proposed: z.number().min(0).max(1e9).nullable().default(null),
     /** Done although it was refused. */
     despite,
   }),
   /** Set up: from what, and how much of it. Its record lives as long as this stands. */
-  'culture.started': z.object({ cultureId: id, origin: z.enum(ORIGINS), parentIds: z.array(id).max(20), starterMl: z.number().min(0).max(1e7).nullable(), despite }),
+  'culture.started': z.object({
+    cultureId: id,
+    origin: z.enum(ORIGINS),
+    parentIds: z.array(id).max(20),
+    starterMl: z.number().min(0).max(1e7).nullable(),
+    despite,
+  }),
   'culture.moved': z.object({ cultureId: id, placeId: id.nullable(), level: z.enum(LEVELS) }),
   /** Set apart from the others, or let back. */
-  'culture.quarantined': z.object({ cultureId: id, apart: z.boolean(), reason: z.string().max(200) }),
+  'culture.quarantined': z.object({
+    cultureId: id,
+    apart: z.boolean(),
+    reason: z.string().max(200),
+  }),
   /** A rule that keeps a line clean was broken. */
   'culture.crossed': z.object({ cultureId: id, rule: z.enum(CLEAN_RULES) }),
   /** Both thermometers of a place. */
-  'place.temperature': z.object({ placeId: id, topC: air, bottomC: air, was: z.object({ topC: air.nullable(), bottomC: air.nullable() }).nullable() }),
+  'place.temperature': z.object({
+    placeId: id,
+    topC: air,
+    bottomC: air,
+    was: z.object({ topC: air.nullable(), bottomC: air.nullable() }).nullable(),
+  }),
   'culture.temperature': z.object({ cultureId: id, temperatureC: celsius }),
   /** A harvest as it looked in the cup, and the share of the vessel that was taken for it. */
   'culture.harvested': z.object({
-    cultureId: id, seen, share: z.number().min(0).max(1),
+    cultureId: id,
+    seen,
+    share: z.number().min(0).max(1),
     /** What was drawn, where it was measured. */
-    ml: z.number().min(0).max(1e7).nullable().default(null), organisms: z.number().min(0).max(1e15).nullable().default(null),
+    ml: z.number().min(0).max(1e7).nullable().default(null),
+    organisms: z.number().min(0).max(1e15).nullable().default(null),
     tankIds: z.array(id).max(100).default([]),
     despite,
   }),
   /** Somebody wanted to harvest and found it not worth it. */
   'culture.refused': z.object({ cultureId: id }),
-  'culture.ended': z.object({ cultureId: id, how: z.enum(['used up', 'failed', 'given away', 'discarded', 'reset']), cleaner: z.enum(CLEANERS).nullable().default(null), despite }),
+  'culture.ended': z.object({
+    cultureId: id,
+    how: z.enum(['used up', 'failed', 'given away', 'discarded', 'reset']),
+    cleaner: z.enum(CLEANERS).nullable().default(null),
+    despite,
+  }),
   /** Animals in drops, or in a picture of one, of a hatch, of a culture, or of neither. */
   'sample.counted': z.object({
-    of: about.nullable(), foodId, counts: z.array(z.number().int().min(0).max(1_000_000)).min(1).max(500),
-    dropMl: z.number().min(0.0005).max(1000), how: z.enum(['by eye', 'picture']),
+    of: about.nullable(),
+    foodId,
+    counts: z.array(z.number().int().min(0).max(1_000_000)).min(1).max(500),
+    dropMl: z.number().min(0.0005).max(1000),
+    how: z.enum(['by eye', 'picture']),
   }),
   /** Green water read by the depth at which a stick vanishes, or by its colour against white. */
   'water.read': z.object({
-    of: about.nullable(), foodId,
+    of: about.nullable(),
+    foodId,
     reading: z.discriminatedUnion('by', [
       z.object({ by: z.literal('secchi'), depthCm: z.number().min(0.5).max(300) }),
-      z.object({ by: z.literal('colour'), pathCm: z.number().min(0.2).max(100), white: z.number().min(1).max(255), sample: z.number().min(0).max(255) }),
+      z.object({
+        by: z.literal('colour'),
+        pathCm: z.number().min(0.2).max(100),
+        white: z.number().min(1).max(255),
+        sample: z.number().min(0).max(255),
+      }),
     ]),
   }),
   /** Lengths of newly hatched nauplii of a lot, um. */
-  'lot.measured': z.object({ lotId: id, lengthsUm: z.array(z.number().min(200).max(1200)).min(1).max(100) }),
+  'lot.measured': z.object({
+    lotId: id,
+    lengthsUm: z.array(z.number().min(200).max(1200)).min(1).max(100),
+  }),
   /** So many fillings of a measure weighed so many grams of water. */
-  'tool.measured': z.object({ toolId: id, times: z.number().int().min(1).max(1000), grams: z.number().min(0.01).max(100_000).brand<'g'>() }),
+  'tool.measured': z.object({
+    toolId: id,
+    times: z.number().int().min(1).max(1000),
+    grams: z.number().min(0.01).max(100_000).brand<'g'>(),
+  }),
   /** Forgets what was learned of a food, a lot or a tool: only what is written from now on counts. */
   'learning.reset': z.object({ of: about }),
   /** The plan that is worked by from now on, with what somebody pinned or refused. */
   'plan.kept': z.object({
-    from: localDate, days: z.number().int().min(1).max(400), certainty: z.number().min(0).max(1),
-    starts: z.array(keptStart).max(500), pins: z.array(startLine).max(200).default([]), refused: z.array(startLine).max(200).default([]), facts: planFacts,
+    from: localDate,
+    days: z.number().int().min(1).max(400),
+    certainty: z.number().min(0).max(1),
+    starts: z.array(keptStart).max(500),
+    pins: z.array(startLine).max(200).default([]),
+    refused: z.array(startLine).max(200).default([]),
+    facts: planFacts,
   }),
   /** A line of a sheet for whoever looks after the room, and who ticked it. */
-  'sheet.ticked': z.object({ key: z.string().min(1).max(160), text: z.string().max(300), who: z.string().trim().min(1).max(60), done: z.boolean() }),
+  'sheet.ticked': z.object({
+    key: z.string().min(1).max(160),
+    text: z.string().max(300),
+    who: z.string().trim().min(1).max(60),
+    done: z.boolean(),
+  }),
   /** A batch of gel as it was mixed and as it landed. Its box is called by the same id. */
   'gel.cooked': z.object({
-    batchId: id, mixId: id, boxName: z.string().trim().min(1).max(60), store: z.enum(COLD_STORES), form: z.enum(GEL_FORMS),
-    powderG: positive, powderMl: positive.nullable(), waterMl: positive,
+    batchId: id,
+    mixId: id,
+    boxName: z.string().trim().min(1).max(60),
+    store: z.enum(COLD_STORES),
+    form: z.enum(GEL_FORMS),
+    powderG: positive,
+    powderMl: positive.nullable(),
+    waterMl: positive,
     /** What the trays took, and what was left in the bowl, mL. */
-    filledMl: positive, leftMl: z.number().min(0).max(1e6),
+    filledMl: positive,
+    leftMl: z.number().min(0).max(1e6),
     /** Weighed as it stands in the box; null where it was not. */
     landedG: positive.nullable(),
-    pieces: z.number().int().min(1).max(100_000), pieceMm: z.number().positive().max(500).nullable(),
+    pieces: z.number().int().min(1).max(100_000),
+    pieceMm: z.number().positive().max(500).nullable(),
     /** Of the powder, percent; solid share and loss it was reckoned with. */
-    moisture: z.number().min(0).max(99), solidShare: z.number().min(0.05).max(1), lossShare: z.number().min(0).max(0.5), protein: z.number().min(0).max(100),
+    moisture: z.number().min(0).max(99),
+    solidShare: z.number().min(0.05).max(1),
+    lossShare: z.number().min(0).max(0.5),
+    protein: z.number().min(0).max(100),
   }),
   /** Pieces put into the day's tub to thaw, and for which tanks. */
-  'gel.tubbed': z.object({ boxId: id, boxName: z.string().max(60), on: localDate, tanks: z.array(z.object({ tankId: id, pieces: z.number().min(0).max(10_000) })).max(200), pieces: z.number().min(0).max(100_000) }),
-  'gel.counted': z.object({ boxId: id, boxName: z.string().max(60), pieces: z.number().min(0).max(100_000) }),
-  'gel.discarded': z.object({ boxId: id, boxName: z.string().max(60), pieces: z.number().min(0).max(100_000), reason: z.string().max(200) }),
+  'gel.tubbed': z.object({
+    boxId: id,
+    boxName: z.string().max(60),
+    on: localDate,
+    tanks: z.array(z.object({ tankId: id, pieces: z.number().min(0).max(10_000) })).max(200),
+    pieces: z.number().min(0).max(100_000),
+  }),
+  'gel.counted': z.object({
+    boxId: id,
+    boxName: z.string().max(60),
+    pieces: z.number().min(0).max(100_000),
+  }),
+  'gel.discarded': z.object({
+    boxId: id,
+    boxName: z.string().max(60),
+    pieces: z.number().min(0).max(100_000),
+    reason: z.string().max(200),
+  }),
   'note': z.object({ text: z.string().trim().min(1).max(2000) }),
   /** Strikes out every entry of an act, another undo included. */
   'undone': z.object({ act: id }),
@@ -184,15 +365,56 @@ const common = {
   answers: z.string().max(120).nullable().default(null),
 }
 
-const of = <K extends EntryKind>(kind: K) => z.object({ ...common, kind: z.literal(kind), data: data[kind] })
+const of = <K extends EntryKind>(kind: K) =>
+  z.object({ ...common, kind: z.literal(kind), data: data[kind] })
 
 export const entry = z.discriminatedUnion('kind', [
-  of('hatch.started'), of('hatch.temperature'), of('hatch.harvested'), of('hatch.emptied'), of('tank.fed'), of('nauplii.stored'),
-  of('store.discarded'), of('stop.postponed'), of('clock.started'), of('clock.seen'), of('lot.weighed'), of('brood.counted'),
-  of('brood.event'), of('brood.left'), of('brood.ended'), of('brood.measured'), of('brood.bellies'), of('weaning.started'), of('weaning.decided'),
-  of('tank.temperature'), of('tank.given'), of('tank.task'), of('culture.looked'), of('culture.did'), of('culture.temperature'), of('culture.harvested'), of('culture.refused'), of('culture.ended'),
-  of('culture.started'), of('culture.moved'), of('culture.quarantined'), of('culture.crossed'), of('place.temperature'),
-  of('sample.counted'), of('water.read'), of('lot.measured'), of('tool.measured'), of('learning.reset'), of('plan.kept'), of('sheet.ticked'), of('gel.cooked'), of('gel.tubbed'), of('gel.counted'), of('gel.discarded'), of('note'), of('undone'),
+  of('hatch.started'),
+  of('hatch.temperature'),
+  of('hatch.harvested'),
+  of('hatch.emptied'),
+  of('tank.fed'),
+  of('nauplii.stored'),
+  of('store.discarded'),
+  of('stop.postponed'),
+  of('clock.started'),
+  of('clock.seen'),
+  of('lot.weighed'),
+  of('brood.counted'),
+  of('brood.event'),
+  of('brood.left'),
+  of('brood.ended'),
+  of('brood.measured'),
+  of('brood.bellies'),
+  of('weaning.started'),
+  of('weaning.decided'),
+  of('tank.temperature'),
+  of('tank.given'),
+  of('tank.task'),
+  of('culture.looked'),
+  of('culture.did'),
+  of('culture.temperature'),
+  of('culture.harvested'),
+  of('culture.refused'),
+  of('culture.ended'),
+  of('culture.started'),
+  of('culture.moved'),
+  of('culture.quarantined'),
+  of('culture.crossed'),
+  of('place.temperature'),
+  of('sample.counted'),
+  of('water.read'),
+  of('lot.measured'),
+  of('tool.measured'),
+  of('learning.reset'),
+  of('plan.kept'),
+  of('sheet.ticked'),
+  of('gel.cooked'),
+  of('gel.tubbed'),
+  of('gel.counted'),
+  of('gel.discarded'),
+  of('note'),
+  of('undone'),
 ])
 
 export type Entry = z.infer<typeof entry>

@@ -15,13 +15,15 @@ const base = { id, updatedAt: instant, removedAt: instant.nullable().default(nul
 export const measureSystem = z.enum(['metric', 'us'])
 
 export const roundTime = z.object({
-  name: name, at: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'not a clock time such as 06:30'),
+  name: name,
+  at: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'not a clock time such as 06:30'),
   /** Tanks are fed at it and nothing else: no bottle is started or pulled. */
   feedingOnly: z.boolean().default(false),
 })
 
 export const room = z.object({
-  ...base, type: z.literal('room'),
+  ...base,
+  type: z.literal('room'),
   name,
   timeZone: z.string().refine(isTimeZone, 'not a time zone this device knows'),
   rounds: z.array(roundTime).min(1).max(5),
@@ -42,15 +44,28 @@ export const place = z.object({ ...base, type: z.literal('place'), name, topC: a
 
 /** A vessel in which cultures grow, one after the other. */
 export const container = z.object({
-  ...base, type: z.literal('container'), name, kind: z.enum(VESSEL_KINDS), placeId: id.nullable().default(null), litres: positive(20_000).brand<'L'>(),
+  ...base,
+  type: z.literal('container'),
+  name,
+  kind: z.enum(VESSEL_KINDS),
+  placeId: id.nullable().default(null),
+  litres: positive(20_000).brand<'L'>(),
 })
 
 /** Vessels of one food that are reset in turn. */
-export const rollingSet = z.object({ ...base, type: z.literal('rolling-set'), name, foodId, /** Days from one reset to the next. */ everyDays: z.number().min(1).max(400) })
+export const rollingSet = z.object({
+  ...base,
+  type: z.literal('rolling-set'),
+  name,
+  foodId,
+  /** Days from one reset to the next. */ everyDays: z.number().min(1).max(400),
+})
 
 export const vessel = z.object({
-  ...base, type: z.literal('vessel'),
-  placeId: id, name,
+  ...base,
+  type: z.literal('vessel'),
+  placeId: id,
+  name,
   shape: z.enum(['cone', 'bottle']),
   /** Water it is filled with, L. */
   litres: positive(200).brand<'L'>(),
@@ -59,14 +74,17 @@ export const vessel = z.object({
 })
 
 export const salt = z.object({
-  ...base, type: z.literal('salt'),
-  name, kind: z.enum(['fine', 'coarse', 'sea-mix', 'own']),
+  ...base,
+  type: z.literal('salt'),
+  name,
+  kind: z.enum(['fine', 'coarse', 'sea-mix', 'own']),
   gPerMl: z.number().min(0.3).max(2.5).brand<'g/mL'>(),
   iodised: z.boolean(),
 })
 
 export const lot = z.object({
-  ...base, type: z.literal('lot'),
+  ...base,
+  type: z.literal('lot'),
   name,
   /** What the tin says, or a guess; harvest counts correct it. */
   hatch: z.number().min(0.01).max(1),
@@ -79,7 +97,11 @@ export const lot = z.object({
 })
 
 export const tank = z.object({
-  ...base, type: z.literal('tank'), placeId: id.nullable(), name, litres: positive(20_000).brand<'L'>(),
+  ...base,
+  type: z.literal('tank'),
+  placeId: id.nullable(),
+  name,
+  litres: positive(20_000).brand<'L'>(),
   temperatureC: z.number().min(4).max(40).brand<'degC'>(),
   pH: z.number().min(3).max(11).nullable().default(null),
   /** A mature filter takes part of the ammonia. */
@@ -94,24 +116,54 @@ const mm = z.number().positive().max(2000)
 
 /** A fish of the user's own, made by copying one of the catalogue. */
 export const species = z.object({
-  ...base, type: z.literal('species'), name,
-  latin: z.string().trim().max(80), basedOn: z.string().min(1).max(60),
-  guild: z.enum(['carnivore', 'omnivore', 'grazer']), zones: z.array(z.enum(['surface', 'column', 'bottom'])).min(1).max(3),
-  birth: z.enum(['eggs', 'mouth', 'live', 'diapause']), hatchDays: span, swimDays: span,
-  firstFeedingMm: mm, gapePerLength: z.number().min(0.03).max(0.15), length14Mm: mm, length30Mm: mm, adultMm: mm,
-  referenceC: z.number().min(10).max(34), marine: z.boolean(),
+  ...base,
+  type: z.literal('species'),
+  name,
+  latin: z.string().trim().max(80),
+  basedOn: z.string().min(1).max(60),
+  guild: z.enum(['carnivore', 'omnivore', 'grazer']),
+  zones: z
+    .array(z.enum(['surface', 'column', 'bottom']))
+    .min(1)
+    .max(3),
+  birth: z.enum(['eggs', 'mouth', 'live', 'diapause']),
+  hatchDays: span,
+  swimDays: span,
+  firstFeedingMm: mm,
+  gapePerLength: z.number().min(0.03).max(0.15),
+  length14Mm: mm,
+  length30Mm: mm,
+  adultMm: mm,
+  referenceC: z.number().min(10).max(34),
+  marine: z.boolean(),
 })
 
-export const lifeAnchor = z.object({ event: z.enum(['spawned', 'hatched', 'free']), on: localDate, kind: z.enum(['seen', 'expected']), spreadDays: z.number().min(0).max(60) })
+export const lifeAnchor = z.object({
+  event: z.enum(['spawned', 'hatched', 'free']),
+  on: localDate,
+  kind: z.enum(['seen', 'expected']),
+  spreadDays: z.number().min(0).max(60),
+})
 
 export const wishes = z.object({
   school: z.enum(['ladder', 'algae-tank', 'powder-bridge', 'straight-to-nauplii']),
-  forbidden: z.array(foodId).max(100), preferred: z.array(foodId).max(100),
-  pins: z.array(z.object({ food: foodId, share: z.number().min(0.01).max(1), fromDay: z.number().int().min(0).max(400), toDay: z.number().int().min(0).max(400) })).max(20),
+  forbidden: z.array(foodId).max(100),
+  preferred: z.array(foodId).max(100),
+  pins: z
+    .array(
+      z.object({
+        food: foodId,
+        share: z.number().min(0.01).max(1),
+        fromDay: z.number().int().min(0).max(400),
+        toDay: z.number().int().min(0).max(400),
+      }),
+    )
+    .max(20),
 })
 
 export const brood = z.object({
-  ...base, type: z.literal('brood'),
+  ...base,
+  type: z.literal('brood'),
   name,
   /** Of the catalogue, or the id of an own species. */
   speciesId: z.string().min(1).max(60),
@@ -128,18 +180,27 @@ export const brood = z.object({
 
 /** A thing that measures: one drop of a pipette, one full pipette, one level spoon. */
 export const tool = z.object({
-  ...base, type: z.literal('tool'), name, kind: z.enum(['drop', 'pipette', 'spoon']),
+  ...base,
+  type: z.literal('tool'),
+  name,
+  kind: z.enum(['drop', 'pipette', 'spoon']),
   /** What is printed on it, or taken for it, mL; fillings on a scale correct it. */
   ml: z.number().min(0.005).max(500).brand<'mL'>(),
 })
 
 /** A vessel in which a food grows, from its start on. What happens to it stands in the log. */
 export const culture = z.object({
-  ...base, type: z.literal('culture'), name,
-  foodId, methodId: z.string().min(1).max(60), kind: z.string().min(1).max(60).nullable().default(null),
-  placeId: id.nullable().default(null), startedAt: instant,
+  ...base,
+  type: z.literal('culture'),
+  name,
+  foodId,
+  methodId: z.string().min(1).max(60),
+  kind: z.string().min(1).max(60).nullable().default(null),
+  placeId: id.nullable().default(null),
+  startedAt: instant,
   litres: positive(20_000).brand<'L'>(),
-  depthCm: positive(500).nullable().default(null), widthCm: positive(500).nullable().default(null),
+  depthCm: positive(500).nullable().default(null),
+  widthCm: positive(500).nullable().default(null),
   /** Starter against the usual one of the method. */
   starter: positive(10_000).default(1),
   matterGPerL: z.number().min(0).max(100).nullable().default(null),
@@ -152,7 +213,11 @@ export const culture = z.object({
   containerId: id.nullable().default(null),
   vesselKind: z.enum(VESSEL_KINDS).nullable().default(null),
   /** Three letters for the tape. */
-  code: z.string().regex(/^[A-Z]{3}$/).nullable().default(null),
+  code: z
+    .string()
+    .regex(/^[A-Z]{3}$/)
+    .nullable()
+    .default(null),
   /** From left to right on its shelf. */
   order: z.number().default(0),
   setId: id.nullable().default(null),
@@ -164,53 +229,113 @@ export const culture = z.object({
 
 const percent = z.number().min(0).max(100)
 /** What a label says: percent as bought, the water in it included. */
-export const feedLabel = z.object({ protein: percent, fat: percent, fibre: percent, ash: percent, moisture: percent })
-  .refine(l => l.protein + l.fat + l.fibre + l.ash + l.moisture <= 100.01, 'the parts of a label are more than the whole')
+export const feedLabel = z
+  .object({ protein: percent, fat: percent, fibre: percent, ash: percent, moisture: percent })
+  .refine(
+    l => l.protein + l.fat + l.fibre + l.ash + l.moisture <= 100.01,
+    'the parts of a label are more than the whole',
+  )
 const range = z.tuple([percent, percent])
 
 /** An ingredient of gel diets: the user's own, or what the user knows better of one in the table. */
 export const gelIngredient = z.object({
-  ...base, type: z.literal('gel-ingredient'), name,
+  ...base,
+  type: z.literal('gel-ingredient'),
+  name,
   /** Id in the table that it stands for; null for one of the user's own. */
   basedOn: z.string().min(1).max(60).nullable(),
-  label: feedLabel, calcium: percent.nullable(), phosphorus: percent.nullable(),
-  costPerKg: z.number().min(0).max(1e6), particleUm: positive(50_000).nullable(), milling: z.enum(MILLINGS), gPerMl: z.number().min(0.05).max(3).brand<'g/mL'>(),
-  role: z.enum(INGREDIENT_ROLES), collagen: z.boolean().default(false),
+  label: feedLabel,
+  calcium: percent.nullable(),
+  phosphorus: percent.nullable(),
+  costPerKg: z.number().min(0).max(1e6),
+  particleUm: positive(50_000).nullable(),
+  milling: z.enum(MILLINGS),
+  gPerMl: z.number().min(0.05).max(3).brand<'g/mL'>(),
+  role: z.enum(INGREDIENT_ROLES),
+  collagen: z.boolean().default(false),
   /** Largest share of a dry mix. */
-  most: z.number().min(0).max(1), atHand: z.boolean(),
+  most: z.number().min(0).max(1),
+  atHand: z.boolean(),
 })
 
 /** A tray, a bag or an object to coat: cells of a size, or a volume that was measured. */
 export const gelTray = z.object({
-  ...base, type: z.literal('gel-tray'), name, form: z.enum(GEL_FORMS),
-  fill: z.union([z.object({ ml: positive(20_000) }), z.object({ cells: z.number().int().min(1).max(5000), lengthMm: positive(1000), widthMm: positive(1000), heightMm: positive(500) })]),
+  ...base,
+  type: z.literal('gel-tray'),
+  name,
+  form: z.enum(GEL_FORMS),
+  fill: z.union([
+    z.object({ ml: positive(20_000) }),
+    z.object({
+      cells: z.number().int().min(1).max(5000),
+      lengthMm: positive(1000),
+      widthMm: positive(1000),
+      heightMm: positive(500),
+    }),
+  ]),
 })
 
 /** A gel diet: a ready powder by its label, or an own formula. */
 export const gelMix = z.object({
-  ...base, type: z.literal('gel-mix'), name,
+  ...base,
+  type: z.literal('gel-mix'),
+  name,
   /** Of the powder as bought, or of the dry mix (moisture 0). */
   label: feedLabel,
   /** Loose bulk density. */
-  gPerMl: z.number().min(0.05).max(3).brand<'g/mL'>(), costPerKg: z.number().min(0).max(1e6), particleUm: positive(50_000).nullable(),
-  binder: z.string().min(1).max(40), firmness: z.enum(['soft', 'standard', 'firm']),
+  gPerMl: z.number().min(0.05).max(3).brand<'g/mL'>(),
+  costPerKg: z.number().min(0).max(1e6),
+  particleUm: positive(50_000).nullable(),
+  binder: z.string().min(1).max(40),
+  firmness: z.enum(['soft', 'standard', 'firm']),
   /** Volumes of water on a volume of loose powder. */
   parts: z.number().min(0.2).max(20),
   /** Powder there is, g; null where nobody weighed. Batches are taken off it. */
-  grams: z.number().min(0).max(1e6).nullable().default(null), weighedAt: instant.nullable().default(null),
+  grams: z.number().min(0).max(1e6).nullable().default(null),
+  weighedAt: instant.nullable().default(null),
   /** Null for a ready powder. */
-  formula: z.object({
-    shares: z.array(z.object({ id: z.string().min(1).max(60), share: z.number().min(0).max(1) })).min(1).max(60),
-    /** Grams of water in the gel on a gram of dry mix. */
-    waterByMass: z.number().min(0.5).max(8), sieveUm: positive(50_000).nullable(),
-    objective: z.enum(['cost', 'nearest', 'fewest']), targets: z.object({ protein: range, fat: range, fibre: range, ash: range, calcium: percent.default(0), phosphorus: percent.default(0) }),
-  }).nullable(),
+  formula: z
+    .object({
+      shares: z
+        .array(z.object({ id: z.string().min(1).max(60), share: z.number().min(0).max(1) }))
+        .min(1)
+        .max(60),
+      /** Grams of water in the gel on a gram of dry mix. */
+      waterByMass: z.number().min(0.5).max(8),
+      sieveUm: positive(50_000).nullable(),
+      objective: z.enum(['cost', 'nearest', 'fewest']),
+      targets: z.object({
+        protein: range,
+        fat: range,
+        fibre: range,
+        ash: range,
+        calcium: percent.default(0),
+        phosphorus: percent.default(0),
+      }),
+    })
+    .nullable(),
   /** Broods it is for; empty for any. */
   broodIds: z.array(id).max(200).default([]),
   job: z.enum(['pick', 'graze']),
 })
 
-export const anyRecord = z.discriminatedUnion('type', [room, place, container, rollingSet, vessel, salt, lot, tank, species, brood, tool, culture, gelIngredient, gelTray, gelMix])
+export const anyRecord = z.discriminatedUnion('type', [
+  room,
+  place,
+  container,
+  rollingSet,
+  vessel,
+  salt,
+  lot,
+  tank,
+  species,
+  brood,
+  tool,
+  culture,
+  gelIngredient,
+  gelTray,
+  gelMix,
+])
 
 export type Room = z.infer<typeof room>
 export type Place = z.infer<typeof place>

@@ -1,11 +1,32 @@
 /** Words that the log and the models share. */
 
 /** What is seen, heard and smelt; each graded from 0. core/foods/<food>/signs.ts puts it in words. */
-export const SIGNS = ['cloudiness', 'tint', 'movers', 'gathering', 'film', 'smell', 'sediment', 'climbing', 'size', 'pupae'] as const
+export const SIGNS = [
+  'cloudiness',
+  'tint',
+  'movers',
+  'gathering',
+  'film',
+  'smell',
+  'sediment',
+  'climbing',
+  'size',
+  'pupae',
+] as const
 export type Sign = (typeof SIGNS)[number]
 
 /** What somebody does to a vessel. */
-export const ACTION_KINDS = ['feed', 'dose', 'stir', 'topUp', 'waterChange', 'takeOut', 'split', 'renew', 'poison'] as const
+export const ACTION_KINDS = [
+  'feed',
+  'dose',
+  'stir',
+  'topUp',
+  'waterChange',
+  'takeOut',
+  'split',
+  'renew',
+  'poison',
+] as const
 export type ActionKind = (typeof ACTION_KINDS)[number]
 export const AMOUNT_UNITS = ['g', 'mL', 'share', 'mgPerL'] as const
 export type AmountUnit = (typeof AMOUNT_UNITS)[number]
@@ -15,7 +36,16 @@ export const HARVEST_GRADES = ['good', 'thin', 'failed'] as const
 export type HarvestGrade = (typeof HARVEST_GRADES)[number]
 
 /** Kinds of vessels, by how they are built. */
-export const VESSEL_KINDS = ['cone', 'bottle', 'jar', 'tub', 'bucket', 'tank', 'tray', 'box'] as const
+export const VESSEL_KINDS = [
+  'cone',
+  'bottle',
+  'jar',
+  'tub',
+  'bucket',
+  'tank',
+  'tray',
+  'box',
+] as const
 export type VesselKind = (typeof VESSEL_KINDS)[number]
 
 /** Heights of a place, from warm to cool. */
@@ -23,14 +53,31 @@ export const LEVELS = ['top', 'middle', 'bottom'] as const
 export type Level = (typeof LEVELS)[number]
 
 /** What may not be done to a culture without saying so. */
-export const REFUSALS = ['cloudy', 'unready', 'still-fed', 'too-much', 'fresh-conditioner', 'bleach-near-acid', 'mother', 'quarantine', 'pupae'] as const
+export const REFUSALS = [
+  'cloudy',
+  'unready',
+  'still-fed',
+  'too-much',
+  'fresh-conditioner',
+  'bleach-near-acid',
+  'mother',
+  'quarantine',
+  'pupae',
+] as const
 export type RefusalId = (typeof REFUSALS)[number]
 
 /** Where a starter comes from. */
 export const ORIGINS = ['bought', 'wild', 'cultures', 'unknown'] as const
 
 /** Rules whose breach ends the cleanliness of a line. */
-export const CLEAN_RULES = ['shared-tool', 'tank-water', 'fed-from-mother', 'quarantine', 'after-dirtier-line', 'wild-starter'] as const
+export const CLEAN_RULES = [
+  'shared-tool',
+  'tank-water',
+  'fed-from-mother',
+  'quarantine',
+  'after-dirtier-line',
+  'wild-starter',
+] as const
 export type CleanRule = (typeof CLEAN_RULES)[number]
 
 /** What water comes from, and what a vessel is cleaned with. */

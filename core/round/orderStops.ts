@@ -12,26 +12,44 @@ const LAST = HYGIENE.length
  */
 export function rankOf(stop: Stop): [group: number, within: number] {
   switch (stop.type) {
-    case 'order': case 'restock': return [-1, 0]
+    case 'order':
+    case 'restock':
+      return [-1, 0]
     // Pieces thaw while the rest is done; the pot is put on when hands are free of fish, after all else.
-    case 'old-gel': return [-0.5, 0]
-    case 'tub': return [-0.5, 1]
-    case 'cook': return [LAST + 2, 0]
-    case 'looks': return [hygieneRank(stop.hygiene), 0]
+    case 'old-gel':
+      return [-0.5, 0]
+    case 'tub':
+      return [-0.5, 1]
+    case 'cook':
+      return [LAST + 2, 0]
+    case 'looks':
+      return [hygieneRank(stop.hygiene), 0]
     case 'culture':
       if (stop.tasks.some(t => t.kind === 'end')) return [hygieneRank('worms') + 0.6, 0]
-      return stop.after === null ? [hygieneRank(stop.hygiene), 1] : [Math.max(hygieneRank(stop.hygiene), hygieneRank(stop.after)) + 0.5, 0]
-    case 'begin': return [hygieneRank(stop.hygiene), 2]
-    case 'tank': return [LAST + 1, 0]
-    default: return [LAST + BRINE[stop.type], 0]
+      return stop.after === null
+        ? [hygieneRank(stop.hygiene), 1]
+        : [Math.max(hygieneRank(stop.hygiene), hygieneRank(stop.after)) + 0.5, 0]
+    case 'begin':
+      return [hygieneRank(stop.hygiene), 2]
+    case 'tank':
+      return [LAST + 1, 0]
+    default:
+      return [LAST + BRINE[stop.type], 0]
   }
 }
 
 /** Stops in the order of doing: by class, then place by place, else as they came. */
 export function orderStops(stops: readonly Stop[], places: readonly { id: string }[]): Stop[] {
   const place = new Map(places.map((p, i) => [p.id, i]))
-  const at = (s: Stop) => (s.placeId === null ? -1 : place.get(s.placeId) ?? places.length)
-  return stops.map((stop, i) => ({ stop, i, rank: rankOf(stop) }))
-    .sort((a, b) => a.rank[0] - b.rank[0] || (a.stop.type === 'tank' ? 0 : at(a.stop) - at(b.stop)) || a.rank[1] - b.rank[1] || a.i - b.i)
+  const at = (s: Stop) => (s.placeId === null ? -1 : (place.get(s.placeId) ?? places.length))
+  return stops
+    .map((stop, i) => ({ stop, i, rank: rankOf(stop) }))
+    .sort(
+      (a, b) =>
+        a.rank[0] - b.rank[0] ||
+        (a.stop.type === 'tank' ? 0 : at(a.stop) - at(b.stop)) ||
+        a.rank[1] - b.rank[1] ||
+        a.i - b.i,
+    )
     .map(x => x.stop)
 }

@@ -4,7 +4,12 @@ import type { RoundOccurrence } from '../time/rounds'
 import type { StopBase } from './stopBase'
 
 /** Cysts that run low: a new tin must be on its way. */
-export interface RestockStop extends StopBase { type: 'restock', grams: number, gramsPerDay: number, days: number }
+export interface RestockStop extends StopBase {
+  type: 'restock'
+  grams: number
+  gramsPerDay: number
+  days: number
+}
 
 /** Days a parcel takes, and some to try the new lot in (working estimate). */
 export const RESTOCK_DAYS = 10
@@ -18,7 +23,22 @@ export function restockStops(state: RoomState, current: RoundOccurrence): Restoc
   const grams = open.reduce((g, l) => g + l.state.gramsLeft, 0)
   const gramsPerDay = open.reduce((g, l) => g + (l.state.gramsPerDay ?? 0), 0)
   const days = gramsPerDay > 0 ? grams / gramsPerDay : Infinity
-  const ordered = state.entries.some(e => e.answers?.startsWith('restock:') && e.kind !== 'stop.postponed' && toMs(state.now) - toMs(e.at) < QUIET_DAYS * 86_400_000)
+  const ordered = state.entries.some(
+    e =>
+      e.answers?.startsWith('restock:') &&
+      e.kind !== 'stop.postponed' &&
+      toMs(state.now) - toMs(e.at) < QUIET_DAYS * 86_400_000,
+  )
   if (days >= RESTOCK_DAYS || ordered) return []
-  return [{ type: 'restock', key: `restock:${current.date}`, placeId: null, cautions: [], grams, gramsPerDay, days }]
+  return [
+    {
+      type: 'restock',
+      key: `restock:${current.date}`,
+      placeId: null,
+      cautions: [],
+      grams,
+      gramsPerDay,
+      days,
+    },
+  ]
 }

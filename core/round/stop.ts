@@ -10,8 +10,35 @@ import type { RestockStop } from './restockStops'
 import type { StopBase } from './stopBase'
 import type { TankStop } from './tankStops'
 
-export interface HarvestStop extends StopBase { type: 'harvest', pull: ExpectedPull, meals: Meal[], due: 'now' | 'late' }
-export interface StartStop extends StopBase { type: 'start', planned: PlannedHatch, /** The vessel still holds another hatch. */ after: HatchRun | null }
-export interface EmptyStop extends StopBase { type: 'empty', run: HatchRun, hours: number }
-export interface DiscardStop extends StopBase { type: 'discard', store: NaupliiStore }
-export type Stop = HarvestStop | StartStop | TankStop | EmptyStop | DiscardStop | CultureStop | LooksStop | BeginStop | OrderStop | GelStop | RestockStop
+export interface HarvestStop extends StopBase {
+  type: 'harvest'
+  pull: ExpectedPull
+  meals: Meal[]
+  due: 'now' | 'late'
+}
+export interface StartStop extends StopBase {
+  type: 'start'
+  planned: PlannedHatch
+  /** The vessel still holds another hatch. */ after: HatchRun | null
+}
+export interface EmptyStop extends StopBase {
+  type: 'empty'
+  run: HatchRun
+  hours: number
+}
+export interface DiscardStop extends StopBase {
+  type: 'discard'
+  store: NaupliiStore
+}
+export type Stop =
+  | HarvestStop
+  | StartStop
+  | TankStop
+  | EmptyStop
+  | DiscardStop
+  | CultureStop
+  | LooksStop
+  | BeginStop
+  | OrderStop
+  | GelStop
+  | RestockStop

@@ -13,7 +13,14 @@ import { toMs } from '../time/localDate'
 import type { RoundOccurrence } from '../time/rounds'
 import { portionWhy } from './portionWhy'
 import type { StopBase } from './stopBase'
-import { bellyAsks, tankTasks, weaningAsks, type BellyAsk, type TankTask, type WeaningAsk } from './tankTasks'
+import {
+  bellyAsks,
+  tankTasks,
+  weaningAsks,
+  type BellyAsk,
+  type TankTask,
+  type WeaningAsk,
+} from './tankTasks'
 
 /** Nauplii for a tank out of the fridge or the freezer. */
 export interface FeedPart {
@@ -40,7 +47,7 @@ export interface TankStop extends StopBase {
   looks: BellyAsk[]
   weaning: WeaningAsk[]
   /** The brood whose mouth decides what must be there, where several share the tank. */
-  smallest: { brood: BroodState, gapeUm: number } | null
+  smallest: { brood: BroodState; gapeUm: number } | null
 }
 
 /** One stop for each tank that wants something at the round, in the order of the tanks. */
@@ -57,8 +64,25 @@ export function tankStops(state: RoomState, plan: HatchPlan, current: RoundOccur
     const weaning = weaningAsks(state, tank.id)
     if (!feed && foods.length + tasks.length + looks.length + weaning.length === 0) return []
     // Each answer counts up: what is left of the stop is a proposal of its own.
-    const answered = [...ofKind(state.entries, 'tank.fed'), ...ofKind(state.entries, 'tank.given')].filter(e => e.data.tankId === tank.id && e.data.roundKey === current.key).length
-    return [{ type: 'tank', key: `tank:${tank.id}:${current.key}:${answered}`, placeId: tank.placeId, cautions: [], tank, feed, foods, tasks, looks, weaning, smallest: smallestMouth(state, tank, current, dayOf) }]
+    const answered = [
+      ...ofKind(state.entries, 'tank.fed'),
+      ...ofKind(state.entries, 'tank.given'),
+    ].filter(e => e.data.tankId === tank.id && e.data.roundKey === current.key).length
+    return [
+      {
+        type: 'tank',
+        key: `tank:${tank.id}:${current.key}:${answered}`,
+        placeId: tank.placeId,
+        cautions: [],
+        tank,
+        feed,
+        foods,
+        tasks,
+        looks,
+        weaning,
+        smallest: smallestMouth(state, tank, current, dayOf),
+      },
+    ]
   })
 }
 
@@ -68,8 +92,12 @@ export function tankStops(state: RoomState, plan: HatchPlan, current: RoundOccur
  */
 function feedParts(state: RoomState, plan: HatchPlan, current: RoundOccurrence): FeedPart[] {
   const harvest = plan.pulls.some(p => p.round.key === current.key)
-  const usable = state.stores.filter(s => (s.useBy === null ? !harvest : toMs(s.useBy) >= toMs(state.now))).map(s => ({ ...s, left: s.nauplii }))
-  usable.sort((a, b) => (a.form === b.form ? toMs(a.storedAt) - toMs(b.storedAt) : a.form === 'fridge' ? -1 : 1))
+  const usable = state.stores
+    .filter(s => (s.useBy === null ? !harvest : toMs(s.useBy) >= toMs(state.now)))
+    .map(s => ({ ...s, left: s.nauplii }))
+  usable.sort((a, b) =>
+    a.form === b.form ? toMs(a.storedAt) - toMs(b.storedAt) : a.form === 'fridge' ? -1 : 1,
+  )
   const parts: FeedPart[] = []
   for (const meal of plan.meals.filter(m => m.round.key === current.key)) {
     const store = usable.find(s => s.left >= 1)
@@ -79,11 +107,24 @@ function feedParts(state: RoomState, plan: HatchPlan, current: RoundOccurrence):
     const nauplii = Math.min(want, store.left)
     store.left -= nauplii
     parts.push({
-      meal, store, nauplii, share: nauplii / want, harvestFollows: harvest, tips: tipsFor(brineShrimp.profile, meal.broods.map(b => b.brood)),
-      ml: store.naupliiPerMl ? nauplii / store.naupliiPerMl : null, cubes: store.naupliiPerCube ? nauplii / store.naupliiPerCube : null,
+      meal,
+      store,
+      nauplii,
+      share: nauplii / want,
+      harvestFollows: harvest,
+      tips: tipsFor(
+        brineShrimp.profile,
+        meal.broods.map(b => b.brood),
+      ),
+      ml: store.naupliiPerMl ? nauplii / store.naupliiPerMl : null,
+      cubes: store.naupliiPerCube ? nauplii / store.naupliiPerCube : null,
       why: portionWhy(meal, {
-        density: store.naupliiPerMl ?? store.naupliiPerCube!, unit: store.naupliiPerMl ? 'mL' : 'cubes', energy: store.energy,
-        energyFrom: store.form === 'fridge' ? 'hours at 4 °C' : 'as frozen', left: store.nauplii, share: nauplii / want,
+        density: store.naupliiPerMl ?? store.naupliiPerCube!,
+        unit: store.naupliiPerMl ? 'mL' : 'cubes',
+        energy: store.energy,
+        energyFrom: store.form === 'fridge' ? 'hours at 4 °C' : 'as frozen',
+        left: store.nauplii,
+        share: nauplii / want,
       }),
     })
   }

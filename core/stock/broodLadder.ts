@@ -18,10 +18,14 @@ export function wishesNow(state: BroodState): Wishes {
 export function ladderBrood(state: BroodState, room: Room): LadderBrood | null {
   if (!state.species || !state.tank) return null
   return {
-    species: state.species, growthFactor: state.growth.factor, gapeFactor: state.gape.factor,
+    species: state.species,
+    growthFactor: state.growth.factor,
+    gapeFactor: state.gape.factor,
     temperatureC: day => state.steady ?? state.temperature(addDays(state.freeOn, day)),
     fry: day => state.numbers.onDay(day),
-    tankL: state.tank.litres, mealsPerDay: mealsGiven(room), wishes: wishesNow(state),
+    tankL: state.tank.litres,
+    mealsPerDay: mealsGiven(room),
+    wishes: wishesNow(state),
   }
 }
 
@@ -33,10 +37,15 @@ export function foodsFor(state: BroodState, room: Room) {
 
 /** Days from today on that rounds ask for again and again: worked out once for a state. */
 const WINDOW_DAYS = 8
-const windows = new WeakMap<BroodState, { room: Room, from: number, days: LadderDay[] }>()
+const windows = new WeakMap<BroodState, { room: Room; from: number; days: LadderDay[] }>()
 
 /** Ladder of a brood with the foods of the room, from a day after free swimming on. Empty for an unknown fish or tank. */
-export function broodLadder(state: BroodState, room: Room, from: number, days: number): LadderDay[] {
+export function broodLadder(
+  state: BroodState,
+  room: Room,
+  from: number,
+  days: number,
+): LadderDay[] {
   const first = Math.max(0, from)
   const base = Math.max(0, state.day)
   if (first < base || first + days > base + WINDOW_DAYS) return work(state, room, first, days)

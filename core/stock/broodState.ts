@@ -34,20 +34,34 @@ export interface BroodState {
   fryNow: number
   growth: GrowthFit
   gape: GapeFit
-  measured: readonly { on: LocalDate, lengthMm: number }[]
+  measured: readonly { on: LocalDate; lengthMm: number }[]
   looks: readonly EntryData<'brood.bellies'>[]
   weaning: Weaning
   /** How large the foods of the room are against the book. */
   preySize: PreySize
 }
 
-interface Context { tanks: readonly Tank[], species: readonly SpeciesRecord[], entries: readonly Entry[], timeZone: string, today: LocalDate, preySize: PreySize }
+interface Context {
+  tanks: readonly Tank[]
+  species: readonly SpeciesRecord[]
+  entries: readonly Entry[]
+  timeZone: string
+  today: LocalDate
+  preySize: PreySize
+}
 
 /** Growth behind a fish on a date, in days at its reference temperature. */
-function grownBy(species: Species, freeOn: LocalDate, date: LocalDate, temperature: TankTemperature): number {
-  if (temperature.steady !== null) return Math.max(0, daysBetween(freeOn, date)) * growthDays(species, temperature.steady)
+function grownBy(
+  species: Species,
+  freeOn: LocalDate,
+  date: LocalDate,
+  temperature: TankTemperature,
+): number {
+  if (temperature.steady !== null)
+    return Math.max(0, daysBetween(freeOn, date)) * growthDays(species, temperature.steady)
   let grown = 0
-  for (let d = 0; d < daysBetween(freeOn, date); d++) grown += growthDays(species, temperature.at(addDays(freeOn, d)))
+  for (let d = 0; d < daysBetween(freeOn, date); d++)
+    grown += growthDays(species, temperature.at(addDays(freeOn, d)))
   return grown
 }
 
@@ -56,33 +70,91 @@ export function broodState(brood: Brood, c: Context): BroodState | null {
   const mine = c.entries.filter(e => 'broodId' in e.data && e.data.broodId === brood.id)
   if (mine.some(e => e.kind === 'brood.ended')) return null
   // A split that was undone takes its brood with it.
-  if (brood.splitFrom !== null && !ofKind(c.entries, 'brood.left').some(e => e.data.toBroodId === brood.id)) return null
+  if (
+    brood.splitFrom !== null &&
+    !ofKind(c.entries, 'brood.left').some(e => e.data.toBroodId === brood.id)
+  )
+    return null
   const species = speciesOf(brood.speciesId, c.species)
   const tank = c.tanks.find(t => t.id === brood.tankId) ?? null
-  const course = tank ? tankTemperature(tank, c.entries, c.timeZone) : { at: () => species?.referenceC ?? 25, steady: species?.referenceC ?? 25 }
+  const course = tank
+    ? tankTemperature(tank, c.entries, c.timeZone)
+    : { at: () => species?.referenceC ?? 25, steady: species?.referenceC ?? 25 }
   const temperature = course.at
-  const anchors: Anchor[] = [brood.anchor, ...ofKind(mine, 'brood.event').map(e => ({ event: e.data.event, on: e.data.on, kind: 'seen' as const, spreadDays: 0 }))]
+  const anchors: Anchor[] = [
+    brood.anchor,
+    ...ofKind(mine, 'brood.event').map(e => ({
+      event: e.data.event,
+      on: e.data.on,
+      kind: 'seen' as const,
+      spreadDays: 0,
+    })),
+  ]
   const dates = lifeDates(species ?? UNKNOWN, anchors, temperature)
   const freeOn = dates.free.on
   const events: FryEvent[] = [
-    ...ofKind(mine, 'brood.counted').map(e => ({ on: e.data.on, kind: 'counted' as const, fry: e.data.fry })),
-    ...ofKind(mine, 'brood.left').map(e => ({ on: e.data.on, kind: 'left' as const, fry: e.data.fry })),
+    ...ofKind(mine, 'brood.counted').map(e => ({
+      on: e.data.on,
+      kind: 'counted' as const,
+      fry: e.data.fry,
+    })),
+    ...ofKind(mine, 'brood.left').map(e => ({
+      on: e.data.on,
+      kind: 'left' as const,
+      fry: e.data.fry,
+    })),
   ]
   const numbers = fryCourse({ fry: brood.fry, on: brood.countedOn }, events, freeOn)
   const fryNow = numbers.at(c.today)
   if (fryNow < 0.5) return null
-  const measured = ofKind(mine, 'brood.measured').map(e => ({ on: e.data.on, lengthMm: e.data.lengthsMm.reduce((a, b) => a + b, 0) / e.data.lengthsMm.length }))
-  const lengths: Measured[] = species ? measured.map(m => ({ days: grownBy(species, freeOn, m.on, course), lengthMm: m.lengthMm })) : []
+  const measured = ofKind(mine, 'brood.measured').map(e => ({
+    on: e.data.on,
+    lengthMm: e.data.lengthsMm.reduce((a, b) => a + b, 0) / e.data.lengthsMm.length,
+  }))
+  const lengths: Measured[] = species
+    ? measured.map(m => ({ days: grownBy(species, freeOn, m.on, course), lengthMm: m.lengthMm }))
+    : []
   const growth = growthFit(species ?? UNKNOWN, lengths)
   const looks = ofKind(mine, 'brood.bellies').map(e => e.data)
   const bellyLooks: BellyLook[] = species
-    ? looks.map(l => ({ lengthMm: lengthAfter(species, grownBy(species, freeOn, l.on, course), growth.factor), preyUm: l.preyUm, bellies: l.bellies }))
+    ? looks.map(l => ({
+        lengthMm: lengthAfter(species, grownBy(species, freeOn, l.on, course), growth.factor),
+        preyUm: l.preyUm,
+        bellies: l.bellies,
+      }))
     : []
   return {
-    id: brood.id, name: brood.name, brood, species, tank, temperature, steady: course.steady, dates, freeOn, stage: lifeStage(dates, c.today), day: daysBetween(freeOn, c.today),
-    numbers, fryNow, growth, gape: gapeFit(species?.gapePerLength ?? UNKNOWN.gapePerLength, bellyLooks), measured, looks, weaning: weaningOf(mine, c.today), preySize: c.preySize,
+    id: brood.id,
+    name: brood.name,
+    brood,
+    species,
+    tank,
+    temperature,
+    steady: course.steady,
+    dates,
+    freeOn,
+    stage: lifeStage(dates, c.today),
+    day: daysBetween(freeOn, c.today),
+    numbers,
+    fryNow,
+    growth,
+    gape: gapeFit(species?.gapePerLength ?? UNKNOWN.gapePerLength, bellyLooks),
+    measured,
+    looks,
+    weaning: weaningOf(mine, c.today),
+    preySize: c.preySize,
   }
 }
 
 /** Stands in for the numbers of a fish nobody knows, so that its dates still read; it is fed nothing. */
-const UNKNOWN = { hatchDays: [3, 1, 7], swimDays: [3, 1, 5], referenceC: 26, rangeC: [21, 30], firstFeedingMm: 4, adultMm: 45, length14Mm: 6.8, length30Mm: 11.5, gapePerLength: 0.065 } as const
+const UNKNOWN = {
+  hatchDays: [3, 1, 7],
+  swimDays: [3, 1, 5],
+  referenceC: 26,
+  rangeC: [21, 30],
+  firstFeedingMm: 4,
+  adultMm: 45,
+  length14Mm: 6.8,
+  length30Mm: 11.5,
+  gapePerLength: 0.065,
+} as const

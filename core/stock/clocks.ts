@@ -8,7 +8,7 @@ export interface Clock {
   label: string
   startedAt: Instant
   endsAt: Instant
-  about: { type: string, id: string }
+  about: { type: string; id: string }
   /** Hours to go; zero or less once it has ended. */
   left: number
   /** Share of the time that has passed, 0 to 1. */
@@ -21,16 +21,35 @@ export interface Clock {
  * that of a store by feeding it out or pouring it away.
  * @param stores ids of the stores that still hold something
  */
-export function clocks(entries: readonly Entry[], now: Instant, stores: ReadonlySet<string>): Clock[] {
+export function clocks(
+  entries: readonly Entry[],
+  now: Instant,
+  stores: ReadonlySet<string>,
+): Clock[] {
   const seen = new Set(ofKind(entries, 'clock.seen').map(e => e.data.clockId))
   const answers = [...ofKind(entries, 'hatch.harvested'), ...ofKind(entries, 'hatch.emptied')]
-  const answered = (hatchId: string, since: Instant) => answers.some(e => e.data.hatchId === hatchId && e.at > since)
+  const answered = (hatchId: string, since: Instant) =>
+    answers.some(e => e.data.hatchId === hatchId && e.at > since)
   return ofKind(entries, 'clock.started')
-    .filter(e => !seen.has(e.data.clockId) && !(e.data.about.type === 'hatch' && answered(e.data.about.id, e.at)) && !(e.data.about.type === 'store' && !stores.has(e.data.about.id)))
+    .filter(
+      e =>
+        !seen.has(e.data.clockId) &&
+        !(e.data.about.type === 'hatch' && answered(e.data.about.id, e.at)) &&
+        !(e.data.about.type === 'store' && !stores.has(e.data.about.id)),
+    )
     .map(({ at, data }) => {
       const span = toMs(data.endsAt) - toMs(at)
       const passed = span <= 0 ? 1 : Math.min(1, Math.max(0, (toMs(now) - toMs(at)) / span))
-      return { id: data.clockId, label: data.label, startedAt: at, endsAt: data.endsAt, about: data.about, left: hoursBetween(now, data.endsAt), passed, ended: toMs(now) >= toMs(data.endsAt) }
+      return {
+        id: data.clockId,
+        label: data.label,
+        startedAt: at,
+        endsAt: data.endsAt,
+        about: data.about,
+        left: hoursBetween(now, data.endsAt),
+        passed,
+        ended: toMs(now) >= toMs(data.endsAt),
+      }
     })
     .sort((a, b) => toMs(a.endsAt) - toMs(b.endsAt))
 }

@@ -14,8 +14,8 @@ export interface CultureState {
   placeId: string | null
   level: Level
   /** Why it stands apart, and since when. */
-  quarantine: { since: Instant, reason: string } | null
-  ended: { at: Instant, how: EntryData<'culture.ended'>['how'] } | null
+  quarantine: { since: Instant; reason: string } | null
+  ended: { at: Instant; how: EntryData<'culture.ended'>['how'] } | null
   origin: EntryData<'culture.started'>['origin']
   parentIds: readonly string[]
   /** Rules that were broken at this vessel itself. */
@@ -31,19 +31,48 @@ export interface CultureState {
 }
 
 /** Cultures that were started and not undone: with those that have ended. */
-export const startedCultures = (cultures: readonly CultureRecord[], entries: readonly Entry[]): CultureRecord[] => {
+export const startedCultures = (
+  cultures: readonly CultureRecord[],
+  entries: readonly Entry[],
+): CultureRecord[] => {
   const started = new Set(ofKind(entries, 'culture.started').map(e => e.data.cultureId))
   return cultures.filter(c => !c.logged || started.has(c.id))
 }
 
 /** Projects every culture of the log in one pass. */
-export function cultureStates(cultures: readonly CultureRecord[], entries: readonly Entry[]): CultureState[] {
-  const byId = new Map(startedCultures(cultures, entries).map((record): [string, CultureState] => [record.id, {
-    id: record.id, record, placeId: record.placeId, level: record.level ?? 'middle', quarantine: null, ended: null, origin: 'unknown', parentIds: [], crossed: [],
-    seenAt: null, fedAt: null, drawnAt: null, changedAt: null, renewedAt: record.startedAt, drawnMl: 0,
-  }]))
+export function cultureStates(
+  cultures: readonly CultureRecord[],
+  entries: readonly Entry[],
+): CultureState[] {
+  const byId = new Map(
+    startedCultures(cultures, entries).map((record): [string, CultureState] => [
+      record.id,
+      {
+        id: record.id,
+        record,
+        placeId: record.placeId,
+        level: record.level ?? 'middle',
+        quarantine: null,
+        ended: null,
+        origin: 'unknown',
+        parentIds: [],
+        crossed: [],
+        seenAt: null,
+        fedAt: null,
+        drawnAt: null,
+        changedAt: null,
+        renewedAt: record.startedAt,
+        drawnMl: 0,
+      },
+    ]),
+  )
   for (const e of entries) {
-    const id = 'cultureId' in e.data ? e.data.cultureId : e.kind === 'sample.counted' || e.kind === 'water.read' ? e.data.of?.id : undefined
+    const id =
+      'cultureId' in e.data
+        ? e.data.cultureId
+        : e.kind === 'sample.counted' || e.kind === 'water.read'
+          ? e.data.of?.id
+          : undefined
     const c = id === undefined ? undefined : byId.get(id)
     if (c) apply(c, e)
   }
@@ -69,13 +98,17 @@ function apply(c: CultureState, e: Entry): void {
     case 'culture.ended':
       c.ended = { at: e.at, how: e.data.how }
       return
-    case 'culture.looked': case 'sample.counted': case 'water.read': case 'culture.refused':
+    case 'culture.looked':
+    case 'sample.counted':
+    case 'water.read':
+    case 'culture.refused':
       c.seenAt = e.at
       return
     case 'culture.harvested':
       c.seenAt = e.at
       return drawn(c, e.at, e.data.ml ?? e.data.share * c.record.litres * 1000)
-    case 'culture.did': return done(c, e.at, e.data)
+    case 'culture.did':
+      return done(c, e.at, e.data)
     default:
   }
 }
@@ -88,7 +121,8 @@ function drawn(c: CultureState, at: Instant, ml: number): void {
 
 function done(c: CultureState, at: Instant, d: EntryData<'culture.did'>): void {
   switch (d.action) {
-    case 'feed': case 'dose':
+    case 'feed':
+    case 'dose':
       c.fedAt = at
       return
     case 'topUp':
@@ -98,14 +132,21 @@ function done(c: CultureState, at: Instant, d: EntryData<'culture.did'>): void {
       c.changedAt = at
       c.drawnMl = 0
       return
-    case 'takeOut': case 'split':
-      return drawn(c, at, d.unit === 'mL' ? d.amount ?? 0 : (d.amount ?? 0) * c.record.litres * 1000)
+    case 'takeOut':
+    case 'split':
+      return drawn(
+        c,
+        at,
+        d.unit === 'mL' ? (d.amount ?? 0) : (d.amount ?? 0) * c.record.litres * 1000,
+      )
     case 'renew':
       c.renewedAt = at
       c.drawnMl = 0
       return
-    case 'stir': case 'poison':
+    case 'stir':
+    case 'poison':
   }
 }
 
-export const running = (states: readonly CultureState[]): CultureState[] => states.filter(c => c.ended === null)
+export const running = (states: readonly CultureState[]): CultureState[] =>
+  states.filter(c => c.ended === null)

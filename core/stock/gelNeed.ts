@@ -18,24 +18,47 @@ export function gelDryMg(brood: BroodState, room: Room, date: LocalDate): number
   const day = broodLadder(brood, room, daysBetween(brood.freeOn, date), 1)[0]
   return day && daysBetween(brood.freeOn, date) >= 0 ? dryOf(day) : 0
 }
-const dryOf = (day: { organisms: Record<string, number>, suitability: Record<string, { size: { dryUg: number } }> }) => ((day.organisms[GEL_ID] ?? 0) * (day.suitability[GEL_ID]?.size.dryUg ?? 0)) / 1000
+const dryOf = (day: {
+  organisms: Record<string, number>
+  suitability: Record<string, { size: { dryUg: number } }>
+}) => ((day.organisms[GEL_ID] ?? 0) * (day.suitability[GEL_ID]?.size.dryUg ?? 0)) / 1000
 
 /** Dry gel of each of the coming days, mg; from today on. */
 export function gelCourse(brood: BroodState, room: Room, today: LocalDate, days: number): number[] {
-  if (!allowedFoods(room.foods, brood.brood.wishes).includes(GEL_ID)) return Array.from({ length: days }, () => 0)
+  if (!allowedFoods(room.foods, brood.brood.wishes).includes(GEL_ID))
+    return Array.from({ length: days }, () => 0)
   const from = daysBetween(brood.freeOn, today)
   const ladder = new Map(broodLadder(brood, room, Math.max(0, from), days).map(d => [d.day, d]))
-  return Array.from({ length: days }, (_, i) => (ladder.has(from + i) ? dryOf(ladder.get(from + i)!) : 0))
+  return Array.from({ length: days }, (_, i) =>
+    ladder.has(from + i) ? dryOf(ladder.get(from + i)!) : 0,
+  )
 }
 
 /** Pieces out of a box for the broods of a tank on a day. */
-export interface TankPieces { tankId: string, broods: BroodState[], box: GelBox, pieces: number, dryMg: number }
+export interface TankPieces {
+  tankId: string
+  broods: BroodState[]
+  box: GelBox
+  pieces: number
+  dryMg: number
+}
 
 /** Who gets how many pieces of which box on a day: first in, first out; what a box lacks the next one gives. */
-export function piecesFor(c: { broods: readonly BroodState[], room: Room, mixes: readonly GelMix[], boxes: readonly GelBox[] }, date: LocalDate): TankPieces[] {
+export function piecesFor(
+  c: {
+    broods: readonly BroodState[]
+    room: Room
+    mixes: readonly GelMix[]
+    boxes: readonly GelBox[]
+  },
+  date: LocalDate,
+): TankPieces[] {
   const left = new Map(c.boxes.map(b => [b.id, b.pieces]))
   const found: TankPieces[] = []
-  const wants = new Map<string, { tankId: string, mixId: string, broods: BroodState[], dryMg: number }>()
+  const wants = new Map<
+    string,
+    { tankId: string; mixId: string; broods: BroodState[]; dryMg: number }
+  >()
   for (const brood of c.broods) {
     const mix = mixFor(c.mixes, brood.id)
     const dryMg = mix && brood.tank ? gelDryMg(brood, c.room, date) : 0
@@ -48,12 +71,20 @@ export function piecesFor(c: { broods: readonly BroodState[], room: Room, mixes:
   }
   for (const want of wants.values()) {
     let dryMg = want.dryMg
-    for (const box of c.boxes.filter(b => b.mixId === want.mixId && usableOn(b, date, c.room.timeZone))) {
+    for (const box of c.boxes.filter(
+      b => b.mixId === want.mixId && usableOn(b, date, c.room.timeZone),
+    )) {
       const whole = portionOf(dryMg, box.dry, box.pieceG).pieces
       const pieces = Math.min(whole, left.get(box.id)!)
       if (pieces <= 0) continue
       left.set(box.id, left.get(box.id)! - pieces)
-      found.push({ tankId: want.tankId, broods: want.broods, box, pieces, dryMg: Math.min(dryMg, pieces * box.pieceDryMg) })
+      found.push({
+        tankId: want.tankId,
+        broods: want.broods,
+        box,
+        pieces,
+        dryMg: Math.min(dryMg, pieces * box.pieceDryMg),
+      })
       dryMg = pieces === whole ? 0 : dryMg - pieces * box.pieceDryMg
       if (dryMg <= 0) break
     }
@@ -84,15 +115,29 @@ const LEAD_DAYS = 1
  * How many days the boxes of each mix last, by whole pieces as they would be given. Mixes that nobody eats are left out.
  * @param horizon days looked ahead
  */
-export function gelCover(c: { broods: readonly BroodState[], room: Room, mixes: readonly GelMix[], boxes: readonly GelBox[], today: LocalDate, /** Today's tub is made: its pieces are out of the box. */ tubMade: boolean }, horizon = HORIZON_DAYS): Cover[] {
-  const courses = c.broods.flatMap((b) => {
+export function gelCover(
+  c: {
+    broods: readonly BroodState[]
+    room: Room
+    mixes: readonly GelMix[]
+    boxes: readonly GelBox[]
+    today: LocalDate
+    /** Today's tub is made: its pieces are out of the box. */ tubMade: boolean
+  },
+  horizon = HORIZON_DAYS,
+): Cover[] {
+  const courses = c.broods.flatMap(b => {
     const mix = mixFor(c.mixes, b.id)
-    return mix && b.tank ? [{ mix, tank: b.tank.id, course: gelCourse(b, c.room, c.today, horizon) }] : []
+    return mix && b.tank
+      ? [{ mix, tank: b.tank.id, course: gelCourse(b, c.room, c.today, horizon) }]
+      : []
   })
   return c.mixes.flatMap((mix): Cover[] => {
     const mine = courses.filter(x => x.mix.id === mix.id)
     const tanks = [...new Set(mine.map(x => x.tank))]
-    const byDay = Array.from({ length: horizon }, (_, d) => tanks.map(t => mine.filter(x => x.tank === t).reduce((s, x) => s + x.course[d]!, 0)))
+    const byDay = Array.from({ length: horizon }, (_, d) =>
+      tanks.map(t => mine.filter(x => x.tank === t).reduce((s, x) => s + x.course[d]!, 0)),
+    )
     if (!byDay.some(day => day.some(mg => mg > 0))) return []
     const stock = c.boxes.filter(b => b.mixId === mix.id).map(b => ({ box: b, left: b.pieces }))
     let pieces = 0
@@ -116,10 +161,15 @@ export function gelCover(c: { broods: readonly BroodState[], room: Room, mixes: 
     const empty = day < horizon ? addDays(c.today, day) : null
     const then = byDay.slice(day, day + 14).map(tank => tank.reduce((a, b) => a + b, 0))
     const given = day - (c.tubMade ? 1 : 0)
-    return [{
-      mix, days: day, emptyOn: empty, cookBy: empty === null ? null : addDays(empty, -LEAD_DAYS),
-      piecesPerDay: given > 0 ? pieces / given : 0, dryPerDayThen: then.length > 0 ? then.reduce((a, b) => a + b, 0) / then.length : 0,
-    }]
+    return [
+      {
+        mix,
+        days: day,
+        emptyOn: empty,
+        cookBy: empty === null ? null : addDays(empty, -LEAD_DAYS),
+        piecesPerDay: given > 0 ? pieces / given : 0,
+        dryPerDayThen: then.length > 0 ? then.reduce((a, b) => a + b, 0) / then.length : 0,
+      },
+    ]
   })
 }
-

@@ -6,7 +6,12 @@ import type { Lot } from '../records/records'
 import { hoursBetween, type Instant } from '../time/localDate'
 import { gramsPerLitre } from '../units/quantity'
 
-export interface Pull { at: Instant, h: number, nauplii: number, seen: 'good' | 'thin' | 'failed' }
+export interface Pull {
+  at: Instant
+  h: number
+  nauplii: number
+  seen: 'good' | 'thin' | 'failed'
+}
 
 /** One bottle from start to empty, as the log tells it. */
 export interface HatchRun {
@@ -26,18 +31,36 @@ export interface HatchRun {
 export function hatchRuns(entries: readonly Entry[]): HatchRun[] {
   const runs = new Map<string, HatchRun>()
   for (const e of ofKind(entries, 'hatch.started')) {
-    runs.set(e.data.hatchId, { id: e.data.hatchId, setup: e.data, startedAt: e.at, startEntryId: e.id, act: e.act, temperature: e.data.temperatureC, pulls: [], endedAt: null })
+    runs.set(e.data.hatchId, {
+      id: e.data.hatchId,
+      setup: e.data,
+      startedAt: e.at,
+      startEntryId: e.id,
+      act: e.act,
+      temperature: e.data.temperatureC,
+      pulls: [],
+      endedAt: null,
+    })
   }
   for (const e of ofKind(entries, 'hatch.temperature')) {
     const run = runs.get(e.data.hatchId)
     if (!run) continue
-    const before = typeof run.temperature === 'number' ? [{ h: 0, c: run.temperature }] : run.temperature
-    run.temperature = [...before, { h: Math.max(0, hoursBetween(run.startedAt, e.at)), c: e.data.temperatureC }]
+    const before =
+      typeof run.temperature === 'number' ? [{ h: 0, c: run.temperature }] : run.temperature
+    run.temperature = [
+      ...before,
+      { h: Math.max(0, hoursBetween(run.startedAt, e.at)), c: e.data.temperatureC },
+    ]
   }
   for (const e of ofKind(entries, 'hatch.harvested')) {
     const run = runs.get(e.data.hatchId)
     if (!run) continue
-    run.pulls.push({ at: e.at, h: hoursBetween(run.startedAt, e.at), nauplii: e.data.nauplii, seen: e.data.seen })
+    run.pulls.push({
+      at: e.at,
+      h: hoursBetween(run.startedAt, e.at),
+      nauplii: e.data.nauplii,
+      seen: e.data.seen,
+    })
     if (e.data.finished) run.endedAt ??= e.at
   }
   for (const e of ofKind(entries, 'hatch.emptied')) {
@@ -48,10 +71,20 @@ export function hatchRuns(entries: readonly Entry[]): HatchRun[] {
 }
 
 /** The model of a run: what it should do, given what is known of its lot and its temperature. */
-export function modelOfRun(run: HatchRun, lot: Pick<Lot, 'cystsPerG' | 'speed' | 'spread'> & { hatch: number }, pH: number): Hatch {
+export function modelOfRun(
+  run: HatchRun,
+  lot: Pick<Lot, 'cystsPerG' | 'speed' | 'spread'> & { hatch: number },
+  pH: number,
+): Hatch {
   const { waterL, saltG, cystsG, lit, decapsulated } = run.setup
   return hatch({
-    vesselL: waterL, cystsG, saltGL: gramsPerLitre(saltG / waterL), pH, lit, decapsulated, temperature: run.temperature,
+    vesselL: waterL,
+    cystsG,
+    saltGL: gramsPerLitre(saltG / waterL),
+    pH,
+    lit,
+    decapsulated,
+    temperature: run.temperature,
     lot: { hatch: lot.hatch, cystsPerG: lot.cystsPerG, speed: lot.speed, spread: lot.spread },
   })
 }

@@ -1,13 +1,27 @@
 /** What a room has taught, as the rest of the app uses it. Worked out in core/estimation/learning. */
 
 /** A number as it is believed: median and 80 % band, on what it rests, and what the book or the tin says. */
-export interface LearnedValue { value: number, low: number, high: number, /** Observations or vessels behind it. */ from: number, book: number }
+export interface LearnedValue {
+  value: number
+  low: number
+  high: number
+  /** Observations or vessels behind it. */ from: number
+  book: number
+}
 
 /** What a room has taught about a parameter: a shift of its logarithm against the book, and what is still open. */
-export interface Prior { logShift: number, logSd: number }
+export interface Prior {
+  logShift: number
+  logSd: number
+}
 export type Priors = Readonly<Record<string, Prior>>
 
-export interface LotLearned { hatch: LearnedValue, speed: LearnedValue, spread: LearnedValue, naupliiUm: LearnedValue }
+export interface LotLearned {
+  hatch: LearnedValue
+  speed: LearnedValue
+  spread: LearnedValue
+  naupliiUm: LearnedValue
+}
 
 export interface FoodLearned {
   /** Against the book, which is 1. */
@@ -20,7 +34,9 @@ export interface FoodLearned {
   priors: Priors
 }
 
-export interface ToolLearned { ml: LearnedValue }
+export interface ToolLearned {
+  ml: LearnedValue
+}
 
 /** By id of the lot, the food and the tool; what nothing is known of is not there. */
 export interface Learned {

@@ -2,7 +2,10 @@ import { breach, lineageOf, type CleanRule, type Lineage } from '../foods/lineag
 import type { CultureState } from './cultures'
 
 /** A culture and what was started from it. */
-export interface LineNode { culture: CultureState, children: LineNode[] }
+export interface LineNode {
+  culture: CultureState
+  children: LineNode[]
+}
 
 /** Whether an accident to one vessel would end its line. */
 export interface Backup {
@@ -13,12 +16,13 @@ export interface Backup {
   lost: CultureState | null
 }
 
-const parentsOf = (c: CultureState, byId: ReadonlyMap<string, CultureState>) => c.parentIds.flatMap(id => byId.get(id) ?? [])
+const parentsOf = (c: CultureState, byId: ReadonlyMap<string, CultureState>) =>
+  c.parentIds.flatMap(id => byId.get(id) ?? [])
 
 /** Every vessel that shares an ancestor with this one, itself included. */
 export function lineOf(states: readonly CultureState[], id: string): CultureState[] {
   const near = new Map<string, string[]>()
-  const join = (a: string, b: string) => near.set(a, [...near.get(a) ?? [], b])
+  const join = (a: string, b: string) => near.set(a, [...(near.get(a) ?? []), b])
   for (const c of states) {
     for (const p of c.parentIds) {
       join(c.id, p)
@@ -42,7 +46,10 @@ export function lineTree(line: readonly CultureState[]): LineNode[] {
   const parent = (c: CultureState) => c.parentIds.find(id => here.has(id) && id !== c.id)
   const order = [...line].sort((a, b) => (a.record.startedAt < b.record.startedAt ? -1 : 1))
   const node = (culture: CultureState, above: ReadonlySet<string>): LineNode => ({
-    culture, children: order.filter(c => parent(c) === culture.id && !above.has(c.id)).map(c => node(c, new Set([...above, c.id]))),
+    culture,
+    children: order
+      .filter(c => parent(c) === culture.id && !above.has(c.id))
+      .map(c => node(c, new Set([...above, c.id]))),
   })
   return order.filter(c => parent(c) === undefined).map(c => node(c, new Set([c.id])))
 }
@@ -50,11 +57,21 @@ export function lineTree(line: readonly CultureState[]): LineNode[] {
 /** What would be left of the food and of its line if this vessel failed today. */
 export function backupOf(states: readonly CultureState[], id: string): Backup {
   const me = states.find(c => c.id === id)!
-  const alive = states.filter(c => c.ended === null && c.id !== id && c.record.foodId === me.record.foodId && c.quarantine === null)
+  const alive = states.filter(
+    c =>
+      c.ended === null &&
+      c.id !== id &&
+      c.record.foodId === me.record.foodId &&
+      c.quarantine === null,
+  )
   const line = lineOf(states, id)
   const mine = alive.filter(c => line.includes(c))
-  const lost = line.filter(c => c.id !== id && c.ended !== null).sort((a, b) => (a.ended!.at < b.ended!.at ? 1 : -1))[0] ?? null
-  if (mine.length === 0) return { code: alive.length > 0 ? 'other-line' : 'only', others: alive, lost }
+  const lost =
+    line
+      .filter(c => c.id !== id && c.ended !== null)
+      .sort((a, b) => (a.ended!.at < b.ended!.at ? 1 : -1))[0] ?? null
+  if (mine.length === 0)
+    return { code: alive.length > 0 ? 'other-line' : 'only', others: alive, lost }
   const apart = me.placeId === null || mine.some(c => c.placeId !== me.placeId)
   return { code: apart ? 'safe' : 'same-place', others: mine, lost: null }
 }
@@ -64,7 +81,13 @@ export function lineageAt(states: readonly CultureState[], id: string): Lineage 
   const byId = new Map(states.map(c => [c.id, c]))
   const of = (c: CultureState, above: ReadonlySet<string>): Lineage => {
     const parents = parentsOf(c, byId).filter(p => !above.has(p.id))
-    const start = lineageOf(c.origin === 'wild' ? { kind: 'wild' } : parents.length > 0 ? { kind: 'cultures', parents: parents.map(p => of(p, new Set([...above, p.id]))) } : { kind: 'bought' })
+    const start = lineageOf(
+      c.origin === 'wild'
+        ? { kind: 'wild' }
+        : parents.length > 0
+          ? { kind: 'cultures', parents: parents.map(p => of(p, new Set([...above, p.id]))) }
+          : { kind: 'bought' },
+    )
     const rules: CleanRule[] = [...c.crossed, ...(c.quarantine ? ['quarantine' as const] : [])]
     return rules.reduce(breach, start)
   }

@@ -21,16 +21,30 @@ export interface LotState {
 }
 
 /** What is known of a lot: grams left, use, and what counted harvests have taught of it, else what its tin says. */
-export function lotState(lot: Lot, entries: readonly Entry[], runs: readonly HatchRun[], learned: LotLearned | undefined, now: Instant): LotState {
+export function lotState(
+  lot: Lot,
+  entries: readonly Entry[],
+  runs: readonly HatchRun[],
+  learned: LotLearned | undefined,
+  now: Instant,
+): LotState {
   const mine = runs.filter(r => r.setup.lotId === lot.id)
-  const weighed = ofKind(entries, 'lot.weighed').filter(e => e.data.lotId === lot.id).at(-1)
+  const weighed = ofKind(entries, 'lot.weighed')
+    .filter(e => e.data.lotId === lot.id)
+    .at(-1)
   const since = weighed ? toMs(weighed.at) : -Infinity
-  const usedSince = mine.filter(r => toMs(r.startedAt) > since).reduce((g, r) => g + r.setup.cystsG, 0)
+  const usedSince = mine
+    .filter(r => toMs(r.startedAt) > since)
+    .reduce((g, r) => g + r.setup.cystsG, 0)
   return {
     gramsLeft: Math.max(0, (weighed?.data.grams ?? lot.gramsAtStart) - usedSince),
     gramsPerDay: recentUse(mine, now),
-    hatch: learned?.hatch.value ?? lot.hatch, speed: learned?.speed.value ?? lot.speed, spread: learned?.spread.value ?? lot.spread,
-    hatchLow: learned?.hatch.low ?? lot.hatch, hatchHigh: learned?.hatch.high ?? lot.hatch, counts: learned?.hatch.from ?? 0,
+    hatch: learned?.hatch.value ?? lot.hatch,
+    speed: learned?.speed.value ?? lot.speed,
+    spread: learned?.spread.value ?? lot.spread,
+    hatchLow: learned?.hatch.low ?? lot.hatch,
+    hatchHigh: learned?.hatch.high ?? lot.hatch,
+    counts: learned?.hatch.from ?? 0,
     pricePerGram: lot.price !== null && lot.priceGrams ? lot.price / lot.priceGrams : null,
   }
 }

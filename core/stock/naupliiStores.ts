@@ -27,7 +27,8 @@ export function naupliiStores(entries: readonly Entry[], now: Instant): NaupliiS
   const gone = new Set(ofKind(entries, 'store.discarded').map(e => e.data.storeId))
   const fed = new Map<string, number>()
   for (const { data } of ofKind(entries, 'tank.fed')) {
-    if (data.source.kind !== 'harvest') fed.set(data.source.id, (fed.get(data.source.id) ?? 0) + data.nauplii)
+    if (data.source.kind !== 'harvest')
+      fed.set(data.source.id, (fed.get(data.source.id) ?? 0) + data.nauplii)
   }
   return ofKind(entries, 'nauplii.stored')
     .filter(e => !gone.has(e.data.storeId))
@@ -36,12 +37,18 @@ export function naupliiStores(entries: readonly Entry[], now: Instant): NaupliiS
       const share = data.nauplii > 0 ? left / data.nauplii : 0
       const chilled = data.form === 'fridge'
       return {
-        id: data.storeId, hatchId: data.hatchId, form: data.form, storedAt: at, nauplii: left,
+        id: data.storeId,
+        hatchId: data.hatchId,
+        form: data.form,
+        storedAt: at,
+        nauplii: left,
         volumeMl: data.volumeMl === null ? null : data.volumeMl * share,
         cubes: data.cubes === null ? null : data.cubes * share,
         naupliiPerCube: data.cubes ? data.nauplii / data.cubes : null,
         naupliiPerMl: data.volumeMl ? data.nauplii / data.volumeMl : null,
-        energy: chilled ? data.energy * energyLeft(HATCH.fridgeC, hoursBetween(at, now)) : data.energy,
+        energy: chilled
+          ? data.energy * energyLeft(HATCH.fridgeC, hoursBetween(at, now))
+          : data.energy,
         useBy: chilled ? addHours(at, HATCH.fridgeHoldH) : null,
       }
     })

@@ -3,7 +3,22 @@ import { LOT_DEFAULTS } from '../dynamics/hatch/parameters'
 import type { PreySize } from '../fry/edibles'
 import { effectiveEntries } from '../records/effectiveEntries'
 import type { Entry } from '../records/entries'
-import type { AnyRecord, Container, CultureRecord, GelIngredientRecord, GelMix, GelTray, Lot, Place, Room, SaltRecord, SpeciesRecord, Tank, Tool, Vessel } from '../records/records'
+import type {
+  AnyRecord,
+  Container,
+  CultureRecord,
+  GelIngredientRecord,
+  GelMix,
+  GelTray,
+  Lot,
+  Place,
+  Room,
+  SaltRecord,
+  SpeciesRecord,
+  Tank,
+  Tool,
+  Vessel,
+} from '../records/records'
 import { localDateOf, type Instant, type LocalDate } from '../time/localDate'
 import { broodState, type BroodState } from './broodState'
 import { clocks, type Clock } from './clocks'
@@ -21,7 +36,10 @@ export const ASSUMED_PH = 8.2
 /** pH the hatch water will have: as tested, lifted to 8 by the soda that Renatus then asks for. */
 export const hatchWaterPH = (room: Room | null) => Math.max(8, room?.water.pH ?? ASSUMED_PH)
 
-export interface LotInUse { lot: Lot, state: LotState }
+export interface LotInUse {
+  lot: Lot
+  state: LotState
+}
 
 /** Everything that is known of a room at an instant: records as they are, and what the log makes of them. */
 export interface RoomState {
@@ -52,7 +70,13 @@ export interface RoomState {
   rolling: Rolling[]
   learned: Learned
   /** Gel diets, what they are made of and poured into, and the boxes that still hold a piece, the first to use first. */
-  gel: { mixes: GelMix[], ingredients: GelIngredientRecord[], trays: GelTray[], boxes: GelBox[], /** Empty ones too. */ made: GelBox[] }
+  gel: {
+    mixes: GelMix[]
+    ingredients: GelIngredientRecord[]
+    trays: GelTray[]
+    boxes: GelBox[]
+    /** Empty ones too. */ made: GelBox[]
+  }
 }
 
 /**
@@ -60,10 +84,17 @@ export interface RoomState {
  * they happened. Null while the room has not been set up.
  * @param learned what the room has taught of its lots and tools; without it the tins are believed
  */
-export function roomState(records: readonly AnyRecord[], log: readonly Entry[], now: Instant, learned: Learned = NOTHING_LEARNED): RoomState | null {
+export function roomState(
+  records: readonly AnyRecord[],
+  log: readonly Entry[],
+  now: Instant,
+  learned: Learned = NOTHING_LEARNED,
+): RoomState | null {
   const live = records.filter(r => r.removedAt === null)
   const all = <T extends AnyRecord['type']>(type: T) =>
-    live.filter((r): r is Extract<AnyRecord, { type: T }> => r.type === type).sort((a, b) => (a.id < b.id ? -1 : 1))
+    live
+      .filter((r): r is Extract<AnyRecord, { type: T }> => r.type === type)
+      .sort((a, b) => (a.id < b.id ? -1 : 1))
   const room = all('room')[0]
   if (!room) return null
   const entries = effectiveEntries(log)
@@ -73,19 +104,47 @@ export function roomState(records: readonly AnyRecord[], log: readonly Entry[], 
   const tanks = all('tank')
   const species = all('species')
   const today = localDateOf(now, room.timeZone)
-  const lots = all('lot').map(lot => ({ lot, state: lotState(lot, entries, runs, learned.lots[lot.id], now) }))
+  const lots = all('lot').map(lot => ({
+    lot,
+    state: lotState(lot, entries, runs, learned.lots[lot.id], now),
+  }))
   const open = lots.find(holdsCysts)
   const um = open && learned.lots[open.lot.id]?.naupliiUm
   const preySize: PreySize = um && um.from > 0 ? { [nauplii.id]: um.value / um.book } : {}
   const vats = cultureStates(all('culture'), entries)
   const mixes = all('gel-mix')
   const made = gelBoxes(entries, mixes)
-  const broods = all('brood').flatMap(b => broodState(b, { tanks, species, entries, timeZone: room.timeZone, today, preySize }) ?? [])
+  const broods = all('brood').flatMap(
+    b => broodState(b, { tanks, species, entries, timeZone: room.timeZone, today, preySize }) ?? [],
+  )
   return {
-    now, today, room, entries, runs, broods, species, tanks, hatchPH,
-    learned, tools: all('tool'), cultures: vats.map(c => c.record), cultureStates: vats, containers: all('container'), rolling: rollingSets(all('rolling-set'), vats),
-    places: all('place'), vessels: all('vessel'), salts: all('salt'),
-    lots, stores, gel: { mixes, ingredients: all('gel-ingredient'), trays: all('gel-tray'), boxes: made.filter(holdsGel), made },
+    now,
+    today,
+    room,
+    entries,
+    runs,
+    broods,
+    species,
+    tanks,
+    hatchPH,
+    learned,
+    tools: all('tool'),
+    cultures: vats.map(c => c.record),
+    cultureStates: vats,
+    containers: all('container'),
+    rolling: rollingSets(all('rolling-set'), vats),
+    places: all('place'),
+    vessels: all('vessel'),
+    salts: all('salt'),
+    lots,
+    stores,
+    gel: {
+      mixes,
+      ingredients: all('gel-ingredient'),
+      trays: all('gel-tray'),
+      boxes: made.filter(holdsGel),
+      made,
+    },
     clocks: clocks(entries, now, new Set(stores.map(s => s.id))),
   }
 }
@@ -96,9 +155,17 @@ export const lotInUse = (state: RoomState): LotInUse | null => state.lots.find(h
 export const saltInUse = (state: RoomState): SaltRecord | null => state.salts[0] ?? null
 
 /** The lot of a run as it is believed now; a removed lot falls back on the household figures. */
-export function lotOfRun(state: RoomState, run: HatchRun): { hatch: number, cystsPerG: number, speed: number, spread: number } {
+export function lotOfRun(
+  state: RoomState,
+  run: HatchRun,
+): { hatch: number; cystsPerG: number; speed: number; spread: number } {
   const found = state.lots.find(l => l.lot.id === run.setup.lotId)
   return found
-    ? { hatch: found.state.hatch, cystsPerG: found.lot.cystsPerG, speed: found.state.speed, spread: found.state.spread }
+    ? {
+        hatch: found.state.hatch,
+        cystsPerG: found.lot.cystsPerG,
+        speed: found.state.speed,
+        spread: found.state.spread,
+      }
     : LOT_DEFAULTS
 }

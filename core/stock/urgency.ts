@@ -1,18 +1,36 @@
 import type { Sheet } from '../fry/broodSheet'
 import type { BroodState } from './broodState'
 
-export type UrgencyCode = 'unknown' | 'gap-now' | 'gap-soon' | 'first-food' | 'trial' | 'change-soon' | 'well' | 'eggs'
+export type UrgencyCode =
+  'unknown' | 'gap-now' | 'gap-soon' | 'first-food' | 'trial' | 'change-soon' | 'well' | 'eggs'
 
 /** How much a brood wants looking at: smaller rank first, then fewer days. */
-export interface Urgency { code: UrgencyCode, rank: number, inDays: number }
+export interface Urgency {
+  code: UrgencyCode
+  rank: number
+  inDays: number
+}
 
-const ORDER: readonly UrgencyCode[] = ['unknown', 'gap-now', 'gap-soon', 'first-food', 'trial', 'change-soon', 'well', 'eggs']
+const ORDER: readonly UrgencyCode[] = [
+  'unknown',
+  'gap-now',
+  'gap-soon',
+  'first-food',
+  'trial',
+  'change-soon',
+  'well',
+  'eggs',
+]
 /** A gap or change within so many days is near. */
 const NEAR_DAYS = 7
 
 /** What is most pressing about a brood. */
 export function urgency(state: BroodState, sheet: Pick<Sheet, 'gaps' | 'next'> | null): Urgency {
-  const of = (code: UrgencyCode, inDays: number): Urgency => ({ code, rank: ORDER.indexOf(code), inDays })
+  const of = (code: UrgencyCode, inDays: number): Urgency => ({
+    code,
+    rank: ORDER.indexOf(code),
+    inDays,
+  })
   if (!sheet) return of('unknown', 0)
   const today = state.day
   const gap = sheet.gaps.find(g => g.to >= today)

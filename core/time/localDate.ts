@@ -26,23 +26,29 @@ export const toMs = (at: Instant): number => remember(instants, at, () => Date.p
 
 /** Hours that pass from one instant to another; over a daylight-saving change this is not the difference of clock times. */
 export const hoursBetween = (from: Instant, to: Instant) => (toMs(to) - toMs(from)) / MS_PER_HOUR
-export const addHours = (at: Instant, hours: number): Instant => toInstant(toMs(at) + hours * MS_PER_HOUR)
+export const addHours = (at: Instant, hours: number): Instant =>
+  toInstant(toMs(at) + hours * MS_PER_HOUR)
 
 /** The calendar date of an instant in a zone. */
-export const localDateOf = (at: Instant, timeZone: string): LocalDate => format(new TZDate(toMs(at), timeZone), 'yyyy-MM-dd')
+export const localDateOf = (at: Instant, timeZone: string): LocalDate =>
+  format(new TZDate(toMs(at), timeZone), 'yyyy-MM-dd')
 
 const MS_PER_DAY = 86_400_000
 /**
  * Calendar dates are moved and compared in UTC, which has no clock changes: plain arithmetic, since ladders ask for thousands of dates.
  */
-export const addDays = (date: LocalDate, days: number): LocalDate => new Date(Date.parse(date) + Math.round(days) * MS_PER_DAY).toISOString().slice(0, 10)
-export const daysBetween = (from: LocalDate, to: LocalDate) => Math.round((Date.parse(to) - Date.parse(from)) / MS_PER_DAY)
+export const addDays = (date: LocalDate, days: number): LocalDate =>
+  new Date(Date.parse(date) + Math.round(days) * MS_PER_DAY).toISOString().slice(0, 10)
+export const daysBetween = (from: LocalDate, to: LocalDate) =>
+  Math.round((Date.parse(to) - Date.parse(from)) / MS_PER_DAY)
 
 const clockTimes = new Map<string, Instant>()
 
 /** The instant of a local clock time. A time the spring change skips is moved on by the hour; one that comes twice is the first. */
 export function instantOf(date: LocalDate, clock: string, timeZone: string): Instant {
-  return remember(clockTimes, `${date} ${clock} ${timeZone}`, () => clockTime(date, clock, timeZone))
+  return remember(clockTimes, `${date} ${clock} ${timeZone}`, () =>
+    clockTime(date, clock, timeZone),
+  )
 }
 
 function clockTime(date: LocalDate, clock: string, timeZone: string): Instant {

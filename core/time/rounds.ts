@@ -10,7 +10,13 @@ export interface RoundTime {
 }
 
 /** One round on one day. `key` names it in entries: it stays the same when the clock changes. */
-export interface RoundOccurrence { key: string, name: string, date: LocalDate, at: Instant, feedingOnly: boolean }
+export interface RoundOccurrence {
+  key: string
+  name: string
+  date: LocalDate
+  at: Instant
+  feedingOnly: boolean
+}
 
 /** Local clock time of a round, as it stands in the room. */
 export const timeOf = (round: Pick<RoundOccurrence, 'key'>) => round.key.slice(-5)
@@ -22,13 +28,25 @@ export function fullRounds(rounds: readonly RoundOccurrence[]): readonly RoundOc
 }
 
 /** All rounds of the days around an instant, in order of time. */
-export function roundsAround(now: Instant, rounds: readonly RoundTime[], timeZone: string, daysBack: number, daysAhead: number): RoundOccurrence[] {
+export function roundsAround(
+  now: Instant,
+  rounds: readonly RoundTime[],
+  timeZone: string,
+  daysBack: number,
+  daysAhead: number,
+): RoundOccurrence[] {
   const today = localDateOf(now, timeZone)
   const found: RoundOccurrence[] = []
   for (let day = -daysBack; day <= daysAhead; day++) {
     const date = addDays(today, day)
     for (const round of rounds) {
-      found.push({ key: `${date}T${round.at}`, name: round.name, date, at: instantOf(date, round.at, timeZone), feedingOnly: round.feedingOnly ?? false })
+      found.push({
+        key: `${date}T${round.at}`,
+        name: round.name,
+        date,
+        at: instantOf(date, round.at, timeZone),
+        feedingOnly: round.feedingOnly ?? false,
+      })
     }
   }
   return found.sort((a, b) => toMs(a.at) - toMs(b.at))
@@ -38,7 +56,10 @@ export function roundsAround(now: Instant, rounds: readonly RoundTime[], timeZon
  * The round a person is working on: the last one that began, until halfway to the next.
  * Then it is the next one, which may be done early.
  */
-export function currentRound(now: Instant, occurrences: readonly RoundOccurrence[]): RoundOccurrence {
+export function currentRound(
+  now: Instant,
+  occurrences: readonly RoundOccurrence[],
+): RoundOccurrence {
   const next = occurrences.find(r => toMs(r.at) > toMs(now))
   const last = occurrences.findLast(r => toMs(r.at) <= toMs(now))
   if (!last || !next) {

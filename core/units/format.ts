@@ -50,21 +50,34 @@ export function formatDuration(hours: number): string {
   const minutes = Math.max(0, Math.round(hours * 60))
   if (minutes < 60) return `${minutes}${GAP}min`
   const h = Math.floor(minutes / 60)
-  if (h < 48) return minutes % 60 === 0 ? `${h}${GAP}h` : `${h}${GAP}h${GAP}${String(minutes % 60).padStart(2, '0')}`
+  if (h < 48)
+    return minutes % 60 === 0
+      ? `${h}${GAP}h`
+      : `${h}${GAP}h${GAP}${String(minutes % 60).padStart(2, '0')}`
   return h % 24 === 0 ? `${h / 24}${GAP}d` : `${Math.floor(h / 24)}${GAP}d${GAP}${h % 24}${GAP}h`
 }
 
 const SPOON_NAMES: Record<string, [one: string, many: string]> = {
-  'cup': ['cup', 'cups'], 'tbsp': ['tbsp', 'tbsp'], 'tsp': ['tsp', 'tsp'],
-  'half-tsp': ['½ tsp', '× ½ tsp'], 'quarter-tsp': ['¼ tsp', '× ¼ tsp'], 'eighth-tsp': ['⅛ tsp', '× ⅛ tsp'], 'pinch': ['pinch', 'pinches'],
+  'cup': ['cup', 'cups'],
+  'tbsp': ['tbsp', 'tbsp'],
+  'tsp': ['tsp', 'tsp'],
+  'half-tsp': ['½ tsp', '× ½ tsp'],
+  'quarter-tsp': ['¼ tsp', '× ¼ tsp'],
+  'eighth-tsp': ['⅛ tsp', '× ⅛ tsp'],
+  'pinch': ['pinch', 'pinches'],
 }
 
 /** "2 tbsp + 1 tsp"; an empty list is "none". */
 export function formatSpoons(spoons: readonly SpoonCount[]): string {
   if (spoons.length === 0) return 'none'
-  return spoons.map(({ measure, count }) => {
-    const [one, many] = SPOON_NAMES[measure] ?? [measure, measure]
-    const fraction = one.includes('tsp') && one !== 'tsp'
-    return (fraction && count === 1 ? one : `${count} ${count === 1 ? one : many}`).replaceAll(' ', GAP)
-  }).join(' + ')
+  return spoons
+    .map(({ measure, count }) => {
+      const [one, many] = SPOON_NAMES[measure] ?? [measure, measure]
+      const fraction = one.includes('tsp') && one !== 'tsp'
+      return (fraction && count === 1 ? one : `${count} ${count === 1 ? one : many}`).replaceAll(
+        ' ',
+        GAP,
+      )
+    })
+    .join(' + ')
 }

@@ -1,7 +1,10 @@
 /** Spoons and cups. A level measure; volumes in mL. */
 export type MeasureSystem = 'us' | 'metric'
 
-export interface KitchenMeasure { measure: string, ml: number }
+export interface KitchenMeasure {
+  measure: string
+  ml: number
+}
 
 /** Largest first. */
 export const KITCHEN_MEASURES: Record<MeasureSystem, readonly KitchenMeasure[]> = {
@@ -22,7 +25,10 @@ export const KITCHEN_MEASURES: Record<MeasureSystem, readonly KitchenMeasure[]> 
   ],
 }
 
-export interface SpoonCount { measure: string, count: number }
+export interface SpoonCount {
+  measure: string
+  count: number
+}
 
 /** Volume in mL of a measure of either system, or null for a name nobody knows. US wins where both have the name. */
 export function measureMl(measure: string, system: MeasureSystem = 'us'): number | null {

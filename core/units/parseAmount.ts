@@ -3,13 +3,40 @@ import { measureMl, type MeasureSystem } from './kitchenMeasures'
 
 export type AmountKind = 'volume' | 'mass'
 export type ParsedAmount =
-  | { ok: true, /** L for a volume, g for a mass. */ value: number }
-  | { ok: false, code: 'empty' | 'unreadable' | 'wrong-kind' | 'needs-density', text: string }
+  | { ok: true; /** L for a volume, g for a mass. */ value: number }
+  | { ok: false; code: 'empty' | 'unreadable' | 'wrong-kind' | 'needs-density'; text: string }
 
-const WORDS: Record<string, number> = { half: 0.5, a: 1, an: 1, one: 1, two: 2, three: 3, quarter: 0.25, '½': 0.5, '¼': 0.25, '⅛': 0.125, '¾': 0.75 }
-const ML: Record<string, number> = { ml: 1, l: 1000, litre: 1000, liter: 1000, gal: ML_PER_US_GALLON, gallon: ML_PER_US_GALLON }
+const WORDS: Record<string, number> = {
+  'half': 0.5,
+  'a': 1,
+  'an': 1,
+  'one': 1,
+  'two': 2,
+  'three': 3,
+  'quarter': 0.25,
+  '½': 0.5,
+  '¼': 0.25,
+  '⅛': 0.125,
+  '¾': 0.75,
+}
+const ML: Record<string, number> = {
+  ml: 1,
+  l: 1000,
+  litre: 1000,
+  liter: 1000,
+  gal: ML_PER_US_GALLON,
+  gallon: ML_PER_US_GALLON,
+}
 const GRAMS: Record<string, number> = { g: 1, gram: 1, kg: 1000, mg: 0.001, oz: GRAMS_PER_OUNCE }
-const SPOONS: Record<string, string> = { cup: 'cup', tbsp: 'tbsp', tablespoon: 'tbsp', tsp: 'tsp', teaspoon: 'tsp', pinch: 'pinch', pinches: 'pinch' }
+const SPOONS: Record<string, string> = {
+  cup: 'cup',
+  tbsp: 'tbsp',
+  tablespoon: 'tbsp',
+  tsp: 'tsp',
+  teaspoon: 'tsp',
+  pinch: 'pinch',
+  pinches: 'pinch',
+}
 
 const PART = /^((?:[\d.,/½¼⅛¾]+|half|quarter|a|an|one|two|three|of|\s)+)?\s*([a-z]+)?$/
 
@@ -19,8 +46,15 @@ const PART = /^((?:[\d.,/½¼⅛¾]+|half|quarter|a|an|one|two|three|of|\s)+)?\s
  * @param gPerMl loose density of the powder, needed to weigh spoons
  * @example parseAmount('half a tsp', 'mass', { measures: 'metric', gPerMl: 1.2 }) // { ok: true, value: 3 }
  */
-export function parseAmount(text: string, kind: AmountKind, options: { measures: MeasureSystem, gPerMl?: number }): ParsedAmount {
-  const parts = text.trim().toLowerCase().split(/\s*(?:\+|&|\band\b)\s*/)
+export function parseAmount(
+  text: string,
+  kind: AmountKind,
+  options: { measures: MeasureSystem; gPerMl?: number },
+): ParsedAmount {
+  const parts = text
+    .trim()
+    .toLowerCase()
+    .split(/\s*(?:\+|&|\band\b)\s*/)
   if (parts.length === 1 && parts[0] === '') return { ok: false, code: 'empty', text }
   let total = 0
   for (const part of parts) {
@@ -31,19 +65,24 @@ export function parseAmount(text: string, kind: AmountKind, options: { measures:
   return { ok: true, value: total }
 }
 
-function parsePart(part: string, kind: AmountKind, options: { measures: MeasureSystem, gPerMl?: number }) {
+function parsePart(
+  part: string,
+  kind: AmountKind,
+  options: { measures: MeasureSystem; gPerMl?: number },
+) {
   const match = PART.exec(part)
   if (!match) return 'unreadable' as const
   const number = match[1] === undefined ? 1 : readNumber(match[1])
   const unit = (match[2] ?? '').replace(/(?<=[a-z]{3})s$/, '')
   if (number === null || (match[1] === undefined && unit === '')) return 'unreadable' as const
   if (unit === '') return number
-  if (GRAMS[unit] !== undefined) return kind === 'mass' ? number * GRAMS[unit]! : 'wrong-kind' as const
+  if (GRAMS[unit] !== undefined)
+    return kind === 'mass' ? number * GRAMS[unit]! : ('wrong-kind' as const)
   const spoon = SPOONS[unit]
   const ml = ML[unit] ?? (spoon ? measureMl(spoon, options.measures) : null)
   if (ml === null || ml === undefined) return 'unreadable' as const
   if (kind === 'volume') return (number * ml) / 1000
-  return options.gPerMl ? number * ml * options.gPerMl : 'needs-density' as const
+  return options.gPerMl ? number * ml * options.gPerMl : ('needs-density' as const)
 }
 
 /** "1 1/2" adds, "half a" multiplies by one, "2,5" is read as a decimal comma. */
@@ -52,9 +91,11 @@ function readNumber(text: string): number | null {
   for (const raw of text.trim().split(/\s+/)) {
     if (raw === 'of' || ((raw === 'a' || raw === 'an') && sum !== null)) continue
     const [top, bottom] = raw.split('/')
-    const value = WORDS[raw] ?? (bottom === undefined
-      ? Number(raw.replace(',', '.').replace(/[½¼⅛¾]/, f => String(WORDS[f]).slice(1)))
-      : Number(top) / Number(bottom))
+    const value =
+      WORDS[raw] ??
+      (bottom === undefined
+        ? Number(raw.replace(',', '.').replace(/[½¼⅛¾]/, f => String(WORDS[f]).slice(1)))
+        : Number(top) / Number(bottom))
     if (!Number.isFinite(value)) return null
     sum = (sum ?? 0) + value
   }

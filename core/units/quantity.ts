@@ -18,7 +18,10 @@ export type Days = Quantity<'d'>
 export type Millimetres = Quantity<'mm'>
 export type Micrometres = Quantity<'um'>
 
-const as = <Unit extends string>() => (value: number) => value as Quantity<Unit>
+const as =
+  <Unit extends string>() =>
+  (value: number) =>
+    value as Quantity<Unit>
 
 export const litres = as<'L'>()
 export const millilitres = as<'mL'>()

@@ -8,9 +8,9 @@ const GOOD_ENOUGH = 0.01
  * else as near as the smallest spoon allows. The error is for the caller to state.
  * @param ml volume, mL, at least 0
  */
-export function toSpoons(ml: number, system: MeasureSystem): { spoons: SpoonCount[], ml: number } {
+export function toSpoons(ml: number, system: MeasureSystem): { spoons: SpoonCount[]; ml: number } {
   const measures = KITCHEN_MEASURES[system]
-  let best: { spoons: SpoonCount[], ml: number } = { spoons: [], ml: 0 }
+  let best: { spoons: SpoonCount[]; ml: number } = { spoons: [], ml: 0 }
   for (let last = 0; last < measures.length; last++) {
     const trial = breakDown(ml, measures.slice(0, last + 1))
     if (Math.abs(trial.ml - ml) < Math.abs(best.ml - ml) - 1e-12) best = trial
@@ -19,7 +19,7 @@ export function toSpoons(ml: number, system: MeasureSystem): { spoons: SpoonCoun
   return best
 }
 
-function breakDown(ml: number, measures: readonly { measure: string, ml: number }[]) {
+function breakDown(ml: number, measures: readonly { measure: string; ml: number }[]) {
   const spoons: SpoonCount[] = []
   let left = ml
   measures.forEach((m, i) => {

@@ -2,15 +2,28 @@ import type { Reason } from '../reasons/reason'
 import type { Litres } from '../units/quantity'
 
 /** Baking soda for soft or sour water (Lavens & Sorgeloos 1996: up to 2 g/L). */
-export const SODA = { doseGL: 0.5, maximumGL: 2, whenBelowPH: 8, waitMinutes: 15, gPerMl: 0.9 } as const
+export const SODA = {
+  doseGL: 0.5,
+  maximumGL: 2,
+  whenBelowPH: 8,
+  waitMinutes: 15,
+  gPerMl: 0.9,
+} as const
 
-export interface SodaAdvice { firstG: number, maximumG: number, why: Reason }
+export interface SodaAdvice {
+  firstG: number
+  maximumG: number
+  why: Reason
+}
 
 /**
  * Soda for a bottle, or null when the water needs none.
  * @param pH of the water, null when nobody has tested it
  */
-export function sodaFor(volumeL: Litres, water: { pH: number | null, soft: boolean }): SodaAdvice | null {
+export function sodaFor(
+  volumeL: Litres,
+  water: { pH: number | null; soft: boolean },
+): SodaAdvice | null {
   const sour = water.pH !== null && water.pH < SODA.whenBelowPH
   if (!sour && !water.soft) return null
   return {
@@ -21,9 +34,23 @@ export function sodaFor(volumeL: Litres, water: { pH: number | null, soft: boole
       rule: `Add 0.5 g of soda per litre, wait ${SODA.waitMinutes} minutes, test. Again while pH is under 8, at most 2 g per litre in all.`,
       formula: 'litres * dose',
       inputs: [
-        { key: 'litres', label: 'water in the vessel', value: volumeL, unit: 'L', from: 'the vessel' },
-        { key: 'dose', label: 'soda per litre and dose', value: SODA.doseGL, unit: 'g/L', from: 'rule' },
-        ...(water.pH === null ? [] : [{ key: 'pH', label: 'pH of your water', value: water.pH, unit: '', from: 'Setup' }]),
+        {
+          key: 'litres',
+          label: 'water in the vessel',
+          value: volumeL,
+          unit: 'L',
+          from: 'the vessel',
+        },
+        {
+          key: 'dose',
+          label: 'soda per litre and dose',
+          value: SODA.doseGL,
+          unit: 'g/L',
+          from: 'rule',
+        },
+        ...(water.pH === null
+          ? []
+          : [{ key: 'pH', label: 'pH of your water', value: water.pH, unit: '', from: 'Setup' }]),
       ],
       source: 'Lavens & Sorgeloos 1996: pH stays at 8 or above while hatching',
     },

@@ -29,7 +29,9 @@ async function spawn(page: Page, on: string) {
 /** Clean to axe, and nothing overflows. */
 async function clean(page: Page) {
   expect(await faults(page, new URL(page.url()).pathname)).toEqual([])
-  expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0)
+  expect(
+    await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
+  ).toBeLessThanOrEqual(0)
 }
 async function calendar(page: Page) {
   await page.goto('/sheet')
@@ -37,10 +39,17 @@ async function calendar(page: Page) {
   await expect(button).toBeEnabled({ timeout: 30_000 })
   const [file] = await Promise.all([page.waitForEvent('download'), button.click()])
   const root = new ICAL.Component(ICAL.parse(readFileSync(await file.path(), 'utf8')) as unknown[])
-  return root.getAllSubcomponents('vevent').map(v => ({ uid: String(v.getFirstPropertyValue('uid')), title: String(v.getFirstPropertyValue('summary')), at: new ICAL.Event(v).startDate.toJSDate().toISOString(), sequence: Number(v.getFirstPropertyValue('sequence') ?? 0) }))
+  return root.getAllSubcomponents('vevent').map(v => ({
+    uid: String(v.getFirstPropertyValue('uid')),
+    title: String(v.getFirstPropertyValue('summary')),
+    at: new ICAL.Event(v).startDate.toJSDate().toISOString(),
+    sequence: Number(v.getFirstPropertyValue('sequence') ?? 0),
+  }))
 }
 
-test('the demo plan tells its story; kept, it stands in the round; a spawn that moves moves starts, round and calendar', async ({ page }) => {
+test('the demo plan tells its story; kept, it stands in the round; a spawn that moves moves starts, round and calendar', async ({
+  page,
+}) => {
   await demo(page)
   await planned(page)
   // A spawn is hoped for, and what it needs first is decided by tomorrow.
@@ -50,7 +59,9 @@ test('the demo plan tells its story; kept, it stands in the round; a spawn that 
   await expect(page.getByTestId('cover-Scarlet badis, next spawn')).toContainText('swims free')
   await clean(page)
   await page.getByTestId('change').first().getByText(/^Why/).click()
-  await expect(page.getByTestId('change').first()).toContainText(/ready after \d+ days, nine in ten within \d+; \d+ in 100 fail, so .* certainty/)
+  await expect(page.getByTestId('change').first()).toContainText(
+    /ready after \d+ days, nine in ten within \d+; \d+ in 100 fail, so .* certainty/,
+  )
 
   await page.getByRole('button', { name: 'Keep this plan' }).click()
   await expect(page.getByTestId('undo-line')).toContainText('The plan is kept.')
@@ -63,7 +74,12 @@ test('the demo plan tells its story; kept, it stands in the round; a spawn that 
   await page.goto('/')
   const begin = page.getByRole('article').filter({ hasText: /^Start \d+ vessels? of infusoria/ })
   await expect(begin.first()).toBeVisible({ timeout: 60_000 })
-  await page.getByRole('article').filter({ hasText: 'Order a starter of' }).first().getByRole('button', { name: 'Ordered' }).click()
+  await page
+    .getByRole('article')
+    .filter({ hasText: 'Order a starter of' })
+    .first()
+    .getByRole('button', { name: 'Ordered' })
+    .click()
   await expect(page.getByTestId('undo-line')).toContainText('The order is written down.')
   const starts = page.getByRole('article').filter({ hasText: /^Start \d+ vessels? of/ })
   const todays = await starts.allTextContents()
@@ -73,27 +89,38 @@ test('the demo plan tells its story; kept, it stands in the round; a spawn that 
   await planned(page)
   const changes = page.getByTestId('change')
   await expect(changes.first()).toBeVisible({ timeout: PLAN_MS })
-  await expect(changes.filter({ hasText: 'Scarlet badis, next spawn swims free 20 days later' }).first()).toBeVisible()
+  await expect(
+    changes.filter({ hasText: 'Scarlet badis, next spawn swims free 20 days later' }).first(),
+  ).toBeVisible()
   await expect(page.getByRole('heading', { name: 'What would change' })).toBeVisible()
   await page.getByRole('button', { name: 'Take all' }).click()
   await expect(page.getByTestId('undo-line')).toContainText('The plan is kept.')
 
   const after = await calendar(page)
   const moved = after.filter(a => before.some(b => b.uid === a.uid && b.at !== a.at))
-  const fresh = after.filter(a => !before.some(b => b.uid === a.uid) && !a.uid.startsWith('hatch') && !a.uid.startsWith('pull'))
+  const fresh = after.filter(
+    a =>
+      !before.some(b => b.uid === a.uid) && !a.uid.startsWith('hatch') && !a.uid.startsWith('pull'),
+  )
   expect(moved.length + fresh.length).toBeGreaterThan(0)
-  for (const m of moved.filter(e => !e.uid.startsWith('clock'))) expect(m.sequence).toBeGreaterThan(before.find(b => b.uid === m.uid)!.sequence)
+  for (const m of moved.filter(e => !e.uid.startsWith('clock')))
+    expect(m.sequence).toBeGreaterThan(before.find(b => b.uid === m.uid)!.sequence)
   await page.goto('/')
   await expect(begin.first()).toBeVisible({ timeout: 60_000 })
   expect(await starts.allTextContents()).not.toEqual(todays)
 })
 
-test('a start is moved by keys and its cover seen at once; days away give a sheet that is ticked by name', async ({ page }) => {
+test('a start is moved by keys and its cover seen at once; days away give a sheet that is ticked by name', async ({
+  page,
+}) => {
   // Four weeks: what a phone looks ahead by choice.
   await page.addInitScript(() => localStorage.setItem('renatus.ahead.days', '28'))
   await demo(page)
   await planned(page)
-  const food = page.locator('[data-testid^=ahead-]').filter({ has: page.getByRole('slider') }).first()
+  const food = page
+    .locator('[data-testid^=ahead-]')
+    .filter({ has: page.getByRole('slider') })
+    .first()
   const pin = food.getByRole('slider').first()
   const from = Number(await pin.getAttribute('aria-valuenow'))
   await pin.focus()
@@ -127,10 +154,21 @@ test('a start is moved by keys and its cover seen at once; days away give a shee
   await expect(page.getByText(/Ticked by Nan\./).first()).toBeVisible()
 })
 
-test('the server plans for a weak phone, refuses what is no room, and says so', async ({ page, request }) => {
-  const bad = await request.post('/api/plan', { data: { room: { version: 5, format: 'renatus-room' }, now: '2026-03-24T05:34:00.000Z', question: {} } })
+test('the server plans for a weak phone, refuses what is no room, and says so', async ({
+  page,
+  request,
+}) => {
+  const bad = await request.post('/api/plan', {
+    data: {
+      room: { version: 5, format: 'renatus-room' },
+      now: '2026-03-24T05:34:00.000Z',
+      question: {},
+    },
+  })
   expect(bad.status()).toBe(400)
-  expect(await bad.json()).toMatchObject({ data: { message: expect.stringContaining('question') as never } })
+  expect(await bad.json()).toMatchObject({
+    data: { message: expect.stringContaining('question') as never },
+  })
   await setUp(page)
   await addBrood(page)
   await page.goto('/setup')
@@ -142,5 +180,7 @@ test('the server plans for a weak phone, refuses what is no room, and says so', 
   // The server is out of reach: nothing is lost, and it says what to do.
   await page.route('**/api/plan', route => route.abort())
   await page.getByLabel('Certainty').selectOption({ label: '80 %' })
-  await expect(page.getByRole('alert')).toContainText('The server does not answer. Nothing was lost')
+  await expect(page.getByRole('alert')).toContainText(
+    'The server does not answer. Nothing was lost',
+  )
 })

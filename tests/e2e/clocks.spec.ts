@@ -3,14 +3,24 @@ import ICAL from 'ical.js'
 import { readFileSync } from 'node:fs'
 import { addBrood, setUp } from './person'
 
-test('a clock survives closing the page, ends unseen, is listed, flashes the title, and leaves as a calendar alarm', async ({ page, context }) => {
+test('a clock survives closing the page, ends unseen, is listed, flashes the title, and leaves as a calendar alarm', async ({
+  page,
+  context,
+}) => {
   await setUp(page)
   await addBrood(page, '800')
   await page.goto('/')
   await page.getByRole('button', { name: 'Done' }).first().click()
   await page.getByTestId('clock-hatch').click()
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Calendar alarm' }).click()])
-  const event = new ICAL.Event(new ICAL.Component(ICAL.parse(readFileSync((await download.path())!, 'utf8')) as never).getFirstSubcomponent('vevent')!)
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Calendar alarm' }).click(),
+  ])
+  const event = new ICAL.Event(
+    new ICAL.Component(
+      ICAL.parse(readFileSync((await download.path())!, 'utf8')) as never,
+    ).getFirstSubcomponent('vevent')!,
+  )
   const ends = event.startDate.toJSDate()
   await page.close()
 
@@ -52,11 +62,15 @@ test('a clock that ends while the page is open sounds', async ({ page }) => {
   await page.getByRole('button', { name: /Air is off/ }).click()
   await expect(page.getByTestId('clock-harvest')).toContainText('10 min')
   await page.clock.fastForward(10 * 60_000 + 2000)
-  await expect(page.getByRole('status', { name: 'Clocks that have ended' })).toContainText('shells rising')
-  await expect.poll(async () => {
-    await page.clock.runFor(1000)
-    return page.evaluate(() => (window as unknown as { beeps: number }).beeps)
-  }).toBeGreaterThan(0)
+  await expect(page.getByRole('status', { name: 'Clocks that have ended' })).toContainText(
+    'shells rising',
+  )
+  await expect
+    .poll(async () => {
+      await page.clock.runFor(1000)
+      return page.evaluate(() => (window as unknown as { beeps: number }).beeps)
+    })
+    .toBeGreaterThan(0)
 })
 
 test('a clock that was set back is pointed out', async ({ page }) => {

@@ -15,10 +15,21 @@ async function openCount(page: Page, room: 'demo' | 'own' = 'own') {
   await expect(page.getByRole('heading', { name: 'Count', level: 1 })).toBeVisible()
   return me
 }
-const grey = (width: number, height: number, value: number) => Buffer.from(encodePng(new Image(width, height, { colorModel: 'GREY', data: new Uint8Array(width * height).fill(value) })))
-const give = (page: Page, buffer: Buffer, name = 'drop.png', mimeType = 'image/png') => page.getByTestId('picture-file').setInputFiles({ name, mimeType, buffer })
+const grey = (width: number, height: number, value: number) =>
+  Buffer.from(
+    encodePng(
+      new Image(width, height, {
+        colorModel: 'GREY',
+        data: new Uint8Array(width * height).fill(value),
+      }),
+    ),
+  )
+const give = (page: Page, buffer: Buffer, name = 'drop.png', mimeType = 'image/png') =>
+  page.getByTestId('picture-file').setInputFiles({ name, mimeType, buffer })
 
-test('drops are tapped or keyed, outlive a reload, and what is written down teaches the room', async ({ page }) => {
+test('drops are tapped or keyed, outlive a reload, and what is written down teaches the room', async ({
+  page,
+}) => {
   const me = await openCount(page, 'demo')
   const pad = page.getByTestId('tap')
   for (let i = 0; i < 7; i++) await me.tap(pad)
@@ -31,17 +42,23 @@ test('drops are tapped or keyed, outlive a reload, and what is written down teac
   for (let i = 0; i < 8; i++) await me.tap(pad)
   // 24 animals in 3 drops of 0.05 mL; the exact interval of 24 is 15.4 to 35.7.
   await expect(page.getByTestId('per-ml')).toHaveText('160')
-  await expect(page.getByText('Between 100 and 240 with 95 % certainty, from 24 in 3 drops.')).toBeVisible()
+  await expect(
+    page.getByText('Between 100 and 240 with 95 % certainty, from 24 in 3 drops.'),
+  ).toBeVisible()
   await expect(page.getByTestId('more-drops')).toContainText('more drops like these')
   await me.press('Write down 3 drops')
   await expect(page.getByTestId('undo-line')).toContainText('the count is written down')
   await me.go('Setup')
   const learned = page.getByTestId('learned')
-  await expect(learned.getByText(/from 2\d counted bottles/).first()).toBeVisible({ timeout: 20_000 })
+  await expect(learned.getByText(/from 2\d counted bottles/).first()).toBeVisible({
+    timeout: 20_000,
+  })
   // What is learned meanwhile may move the button from under the thumb: it is held again then.
   await expect(async () => {
     await me.hold(/Forget what was learned of Spring tin/)
-    await expect(page.getByTestId('undo-line')).toContainText('Spring tin: forgotten', { timeout: 2000 })
+    await expect(page.getByTestId('undo-line')).toContainText('Spring tin: forgotten', {
+      timeout: 2000,
+    })
   }).toPass({ timeout: 30_000 })
   await expect(learned.getByText('Spring tin')).toBeHidden({ timeout: 20_000 })
   await me.press(/^Undo/)
@@ -50,10 +67,14 @@ test('drops are tapped or keyed, outlive a reload, and what is written down teac
   await expect(page.getByText('24 nauplii in 3 × 0.05 mL').first()).toBeVisible()
 })
 
-test('a picture is counted near its hidden truth, and marks are struck out and added by hand and by key', async ({ page }) => {
+test('a picture is counted near its hidden truth, and marks are struck out and added by hand and by key', async ({
+  page,
+}) => {
   const me = await openCount(page)
   await page.getByRole('tab', { name: 'Picture' }).click()
-  const truth = ((await (await page.request.get('/api/camera/4711/truth')).json()) as { animals: number }).animals
+  const truth = (
+    (await (await page.request.get('/api/camera/4711/truth')).json()) as { animals: number }
+  ).animals
   await give(page, await (await page.request.get('/api/camera/4711')).body())
   const shown = page.getByTestId('in-picture')
   await expect(shown).toBeVisible({ timeout: 20_000 })
@@ -74,7 +95,9 @@ test('a picture is counted near its hidden truth, and marks are struck out and a
   await expect(page.getByTestId('truth')).toContainText('There were')
 })
 
-test('a blank, a foreign and a forty megapixel picture get an answer each, and the page stays awake', async ({ page }) => {
+test('a blank, a foreign and a forty megapixel picture get an answer each, and the page stays awake', async ({
+  page,
+}) => {
   await openCount(page)
   await page.getByRole('tab', { name: 'Picture' }).click()
   await give(page, grey(300, 200, 200))
@@ -84,17 +107,26 @@ test('a blank, a foreign and a forty megapixel picture get an answer each, and t
   await page.evaluate(() => {
     const seen: number[] = []
     Object.assign(window, { longTasks: seen })
-    new PerformanceObserver(list => list.getEntries().forEach(e => seen.push(e.duration))).observe({ type: 'longtask' })
+    new PerformanceObserver(list => list.getEntries().forEach(e => seen.push(e.duration))).observe({
+      type: 'longtask',
+    })
   })
   await give(page, grey(8000, 5000, 180))
   await expect(page.getByRole('status').filter({ hasText: 'Looking at the picture' })).toBeVisible()
   await expect(page.getByRole('alert')).toContainText('Nothing stands out', { timeout: 30_000 })
   // The stand-in for slow machines: decoding on the page would take seconds.
-  expect(Math.max(0, ...await page.evaluate(() => (window as unknown as { longTasks: number[] }).longTasks))).toBeLessThan(300)
+  expect(
+    Math.max(
+      0,
+      ...(await page.evaluate(() => (window as unknown as { longTasks: number[] }).longTasks)),
+    ),
+  ).toBeLessThan(300)
   expect((await page.request.get('/api/camera/0')).status()).toBe(400)
 })
 
-test('green water is read by stick and by colour, and a count of the same water sets the stick right', async ({ page }) => {
+test('green water is read by stick and by colour, and a count of the same water sets the stick right', async ({
+  page,
+}) => {
   const me = await openCount(page)
   await page.getByLabel('Sample of').selectOption({ label: 'Green water' })
   await page.getByLabel('The end vanishes at').fill('20')
@@ -110,7 +142,9 @@ test('green water is read by stick and by colour, and a count of the same water 
   await me.press('Write down 1 drop')
   await page.getByRole('tab', { name: 'Stick or colour' }).click()
   await page.getByLabel('The end vanishes at').fill('20')
-  await expect(page.getByText('Set right by 1 count of the same water')).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByText('Set right by 1 count of the same water')).toBeVisible({
+    timeout: 20_000,
+  })
   await page.getByLabel('A picture of a glass').check()
   const half = new Uint8Array(400 * 300).map((_v, i) => (i % 400 < 200 ? 240 : 120))
   await give(page, Buffer.from(encodePng(new Image(400, 300, { colorModel: 'GREY', data: half }))))
@@ -122,10 +156,14 @@ test('green water is read by stick and by colour, and a count of the same water 
   await expect(page.getByText('35 mg dry matter per litre')).toBeVisible()
 })
 
-test('a pipette is weighed, and its drop is offered where drops are counted; nonsense is refused in words', async ({ page }) => {
+test('a pipette is weighed, and its drop is offered where drops are counted; nonsense is refused in words', async ({
+  page,
+}) => {
   const me = await openCount(page)
   await me.go('Setup')
-  const section = page.locator('section').filter({ has: page.getByRole('heading', { name: 'Pipettes and spoons' }) })
+  const section = page
+    .locator('section')
+    .filter({ has: page.getByRole('heading', { name: 'Pipettes and spoons' }) })
   await section.getByRole('button', { name: 'Add' }).click()
   await section.getByLabel('Name').fill('Thin pipette')
   await section.getByRole('button', { name: 'Save' }).click()
@@ -142,22 +180,39 @@ test('a pipette is weighed, and its drop is offered where drops are counted; non
   await expect(page.getByLabel('One drop')).toHaveValue('0.0329')
 })
 
-for (const [colorScheme, width] of [['light', 1280], ['dark', 390]] as const) {
-  test(`every way of counting is clean in the ${colorScheme} theme at ${width}`, async ({ browser }) => {
-    const context = await browser.newContext({ colorScheme, viewport: { width, height: width === 390 ? 844 : 800 }, timezoneId: 'Europe/Berlin', locale: 'en-GB', baseURL: test.info().project.use.baseURL, serviceWorkers: 'block' })
+for (const [colorScheme, width] of [
+  ['light', 1280],
+  ['dark', 390],
+] as const) {
+  test(`every way of counting is clean in the ${colorScheme} theme at ${width}`, async ({
+    browser,
+  }) => {
+    const context = await browser.newContext({
+      colorScheme,
+      viewport: { width, height: width === 390 ? 844 : 800 },
+      timezoneId: 'Europe/Berlin',
+      locale: 'en-GB',
+      baseURL: test.info().project.use.baseURL,
+      serviceWorkers: 'block',
+    })
     const page = await context.newPage()
     await openCount(page)
     for (let i = 0; i < 3; i++) await page.getByTestId('tap').click()
     await page.getByRole('button', { name: 'Next drop' }).click()
     for (const look of ['Drops', 'Picture', 'Stick or colour']) {
-      await page.getByLabel('Sample of').selectOption({ label: look === 'Stick or colour' ? 'Green water' : 'Brine shrimp nauplii' })
+      await page.getByLabel('Sample of').selectOption({
+        label: look === 'Stick or colour' ? 'Green water' : 'Brine shrimp nauplii',
+      })
       await page.getByRole('tab', { name: look }).click()
       if (look === 'Picture') {
         await page.getByRole('button', { name: 'Practice picture' }).click()
         await expect(page.getByTestId('in-picture')).toBeVisible({ timeout: 20_000 })
       }
       expect(await faults(page, `${look} ${width}`)).toEqual([])
-      expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), `${look} at ${width} scrolls sideways`).toBeLessThanOrEqual(0)
+      expect(
+        await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
+        `${look} at ${width} scrolls sideways`,
+      ).toBeLessThanOrEqual(0)
     }
     await context.close()
   })

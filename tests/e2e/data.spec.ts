@@ -2,7 +2,12 @@ import { expect, test, type Page } from '@playwright/test'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { addBrood, setUp } from './person'
 
-const importFile = (page: Page, name: string, content: string, info: { outputPath(name: string): string }) => {
+const importFile = (
+  page: Page,
+  name: string,
+  content: string,
+  info: { outputPath(name: string): string },
+) => {
   const path = info.outputPath(name)
   writeFileSync(path, content)
   return page.getByTestId('import').setInputFiles(path)
@@ -10,12 +15,18 @@ const importFile = (page: Page, name: string, content: string, info: { outputPat
 
 async function exportText(page: Page): Promise<string> {
   await page.goto('/setup')
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Export the room' }).click()])
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Export the room' }).click(),
+  ])
   expect(download.suggestedFilename()).toMatch(/^renatus-my-fishroom-\d{4}-\d\d-\d\d\.json$/)
   return readFileSync((await download.path())!, 'utf8')
 }
 
-test('export, import into an empty browser, and see the same; merge names its conflicts', async ({ page, browser }, info) => {
+test('export, import into an empty browser, and see the same; merge names its conflicts', async ({
+  page,
+  browser,
+}, info) => {
   await setUp(page)
   await addBrood(page)
   await page.goto('/')
@@ -52,11 +63,17 @@ test('export, import into an empty browser, and see the same; merge names its co
   await other.close()
 })
 
-test('a broken, foreign, newer, empty, huge or other room\'s file is refused, and nothing is changed', async ({ page }, info) => {
+test("a broken, foreign, newer, empty, huge or other room's file is refused, and nothing is changed", async ({
+  page,
+}, info) => {
   await setUp(page)
   const text = await exportText(page)
   const cases: [string, string, RegExp][] = [
-    ['broken.json', text.replace('"litres": 2', '"litres": "two"'), /damaged at “records\.\d+\.litres”/],
+    [
+      'broken.json',
+      text.replace('"litres": 2', '"litres": "two"'),
+      /damaged at “records\.\d+\.litres”/,
+    ],
     ['foreign.json', '{"hello":"world"}', /not a room file/],
     ['newer.json', text.replace(/"version": \d+/, '"version": 7'), /newer Renatus \(format 7/],
     ['empty.json', '', /is empty/],
@@ -65,15 +82,30 @@ test('a broken, foreign, newer, empty, huge or other room\'s file is refused, an
   ]
   for (const [name, content, message] of cases) {
     await importFile(page, name, content, info)
-    await expect(page.getByRole('alert').filter({ hasText: message })).toContainText('Nothing was changed here.')
+    await expect(page.getByRole('alert').filter({ hasText: message })).toContainText(
+      'Nothing was changed here.',
+    )
   }
-  const roomId = /"type": "room"/.test(text) && JSON.parse(text).records.find((r: { type: string }) => r.type === 'room').id as string
-  await importFile(page, 'other.json', text.replaceAll(roomId as string, '00000000000000000000000000').replace('My fishroom', 'Elsewhere'), info)
-  await expect(page.getByRole('alert').filter({ hasText: 'another room (“Elsewhere”)' })).toContainText('nothing was changed')
+  const roomId =
+    /"type": "room"/.test(text) &&
+    (JSON.parse(text).records.find((r: { type: string }) => r.type === 'room').id as string)
+  await importFile(
+    page,
+    'other.json',
+    text
+      .replaceAll(roomId as string, '00000000000000000000000000')
+      .replace('My fishroom', 'Elsewhere'),
+    info,
+  )
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'another room (“Elsewhere”)' }),
+  ).toContainText('nothing was changed')
   expect(JSON.parse(await exportText(page)).records).toEqual(JSON.parse(text).records)
 })
 
-test('the export is asked for weekly, and storage is asked for and its refusal shown', async ({ page }) => {
+test('the export is asked for weekly, and storage is asked for and its refusal shown', async ({
+  page,
+}) => {
   await setUp(page)
   await addBrood(page)
   await page.goto('/log')
@@ -82,7 +114,9 @@ test('the export is asked for weekly, and storage is asked for and its refusal s
   await page.clock.setSystemTime(new Date('2026-03-26T05:40:00Z'))
   await page.goto('/')
   await expect(page.getByText('Export the room this week.')).toBeVisible()
-  await page.evaluate(() => { navigator.storage.persist = () => Promise.resolve(false) })
+  await page.evaluate(() => {
+    navigator.storage.persist = () => Promise.resolve(false)
+  })
   await page.getByRole('link', { name: 'Setup' }).click()
   await page.getByRole('button', { name: 'Ask it to keep the data' }).click()
   await expect(page.getByRole('alert')).toContainText('The browser refused')

@@ -5,11 +5,22 @@ import { Person, setUp, visit } from './person'
 /** Foods that grow in vessels of the shelf; a hatch is driven on its bench, in first-day.spec.ts. */
 const grown = foods.filter(f => f.profile.family !== 'hatch')
 /** Days after which one of each is in use, roughly: what is asked here is the way, not the day. */
-const agoOf = (id: string) => ({ 'mosquito-larva': 6, 'green-water': 7, 'marine-phytoplankton': 8, 'infusoria': 9, 'rotifer': 9, 'paramecium': 9, 'microworm': 8, 'banana-worm': 8, 'walter-worm': 8 })[id] ?? 30
+const agoOf = (id: string) =>
+  ({
+    'mosquito-larva': 6,
+    'green-water': 7,
+    'marine-phytoplankton': 8,
+    'infusoria': 9,
+    'rotifer': 9,
+    'paramecium': 9,
+    'microworm': 8,
+    'banana-worm': 8,
+    'walter-worm': 8,
+  })[id] ?? 30
 
 async function open(page: Page) {
   const more = page.getByRole('button', { name: 'Something else' })
-  if (await more.count() > 0) await more.click()
+  if ((await more.count()) > 0) await more.click()
 }
 
 /** Start, look, feed, split, harvest, renew: the whole life of a vessel through the interface. */
@@ -32,7 +43,7 @@ async function life(page: Page, food: (typeof foods)[number]) {
     await expect(feed).toContainText(food.methods[0]!.feed.what)
     // What is still cloudy with food is fed only against advice. The look is being read meanwhile, and may change that advice.
     await expect(async () => {
-      if (await feed.getByText('Better not.').count() > 0) await me.hold(/^Feed all the same/)
+      if ((await feed.getByText('Better not.').count()) > 0) await me.hold(/^Feed all the same/)
       else await feed.getByRole('button', { name: 'Feed: done' }).click({ timeout: 2000 })
       await expect(page.getByTestId('undo-line')).toContainText('fed.', { timeout: 2000 })
     }).toPass({ timeout: 30_000 })
@@ -45,27 +56,41 @@ async function life(page: Page, food: (typeof foods)[number]) {
   await expect(page.getByTestId('undo-line')).toContainText(`split into ${food.profile.name} 2`)
 
   await open(page)
-  await page.getByRole('link', { name: /^Harvest/ }).first().click()
+  await page
+    .getByRole('link', { name: /^Harvest/ })
+    .first()
+    .click()
   await page.getByLabel(/^Beside the tanks/).fill('5', { timeout: 20_000 })
   await expect(async () => {
-    if (await page.getByRole('button', { name: /^Harvest all the same/ }).count() > 0) await me.hold(/^Harvest all the same/)
-    else await page.getByRole('button', { name: 'Log harvest and feeding' }).click({ timeout: 2000 })
-    await expect(page.getByTestId('undo-line')).toContainText('the harvest is written down', { timeout: 2000 })
+    if ((await page.getByRole('button', { name: /^Harvest all the same/ }).count()) > 0)
+      await me.hold(/^Harvest all the same/)
+    else
+      await page.getByRole('button', { name: 'Log harvest and feeding' }).click({ timeout: 2000 })
+    await expect(page.getByTestId('undo-line')).toContainText('the harvest is written down', {
+      timeout: 2000,
+    })
   }).toPass({ timeout: 30_000 })
 
   await page.getByTestId('look-0').waitFor({ timeout: 20_000 })
   await open(page)
-  await page.getByRole('article', { name: 'Renew' }).getByRole('button', { name: 'Renew: done' }).click()
+  await page
+    .getByRole('article', { name: 'Renew' })
+    .getByRole('button', { name: 'Renew: done' })
+    .click()
   await expect(page.getByTestId('undo-line')).toContainText('renewed')
-  for (const kind of ['Culture started', 'Look', 'Culture harvested', 'Culture tended']) await expect(page.getByRole('listitem').getByText(kind, { exact: true }).first()).toBeVisible()
+  for (const kind of ['Culture started', 'Look', 'Culture harvested', 'Culture tended'])
+    await expect(page.getByRole('listitem').getByText(kind, { exact: true }).first()).toBeVisible()
 }
 
 for (const part of [0, 1]) {
   test(`each food from its start to its renewal, part ${part + 1}`, async ({ page }) => {
     test.setTimeout(240_000)
     await setUp(page)
-    for (const food of grown.filter((_f, i) => i % 2 === part)) await test.step(food.profile.name, () => life(page, food))
+    for (const food of grown.filter((_f, i) => i % 2 === part))
+      await test.step(food.profile.name, () => life(page, food))
     await visit(page, '/shelf')
-    await expect(page.getByText(`${2 * grown.filter((_f, i) => i % 2 === part).length} cultures`)).toBeVisible()
+    await expect(
+      page.getByText(`${2 * grown.filter((_f, i) => i % 2 === part).length} cultures`),
+    ).toBeVisible()
   })
 }

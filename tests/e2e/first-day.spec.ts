@@ -31,25 +31,47 @@ test('a new room: from a brood to a fed tank', async ({ page }) => {
     await me.fill('Name of the tank', 'Bench tank')
     await me.press('Save the brood')
     await expect(page.getByText(/swims free in 1 day/)).toBeVisible()
-    await expect(page.getByTestId('urgency')).toContainText('First meal in 1 day: brine shrimp nauplii')
+    await expect(page.getByTestId('urgency')).toContainText(
+      'First meal in 1 day: brine shrimp nauplii',
+    )
   })
 
   await test.step('the round says what to start, with reasons that recompute', async () => {
     await me.go('Round')
-    await expect(page.getByRole('article').filter({ hasText: /Start\s+Cone 1/ }).first()).toBeVisible()
+    await expect(
+      page
+        .getByRole('article')
+        .filter({ hasText: /Start\s+Cone 1/ })
+        .first(),
+    ).toBeVisible()
     await expect(page.getByTestId('salt-g').first()).toHaveText('50 g')
     await me.press(/^Why .* g\?/)
     const why = page.getByTestId('why-cysts').first()
-    const inputs = Object.fromEntries(await why.locator('tr').evaluateAll(rows => rows.map(r => [(r as HTMLElement).dataset.key!, Number((r as HTMLElement).dataset.value)])))
+    const inputs = Object.fromEntries(
+      await why
+        .locator('tr')
+        .evaluateAll(rows =>
+          rows.map(r => [
+            (r as HTMLElement).dataset.key!,
+            Number((r as HTMLElement).dataset.value),
+          ]),
+        ),
+    )
     const formula = (await why.getAttribute('data-formula'))!
-    const recomputed = Function(...Object.keys(inputs), `return ${formula}`)(...Object.values(inputs)) as number
+    const recomputed = Function(
+      ...Object.keys(inputs),
+      `return ${formula}`,
+    )(...Object.values(inputs)) as number
     const shown = parseFloat((await page.getByTestId('cysts-g').first().textContent())!)
     expect(shown).toBeGreaterThan(0)
     expect(Math.ceil(recomputed * 10 - 0.01) / 10).toBeCloseTo(shown, 5)
     // What is read on the screen is what was computed with.
     for (const row of await why.locator('tr').all()) {
       const text = (await row.locator('td').textContent())!.replace(/,/g, '')
-      expect(parseFloat(text)).toBeCloseTo(Number(await row.getAttribute('data-value')), Math.abs(parseFloat(text)) > 1000 ? -1 : 3)
+      expect(parseFloat(text)).toBeCloseTo(
+        Number(await row.getAttribute('data-value')),
+        Math.abs(parseFloat(text)) > 1000 ? -1 : 3,
+      )
     }
   })
 
@@ -57,7 +79,12 @@ test('a new room: from a brood to a fed tank', async ({ page }) => {
     await me.press('Not now')
     await expect(page.getByRole('article').filter({ hasText: /Start\s+Cone 1/ })).toHaveCount(0)
     await me.press(/^Undo/)
-    await expect(page.getByRole('article').filter({ hasText: /Start\s+Cone 1/ }).first()).toBeVisible()
+    await expect(
+      page
+        .getByRole('article')
+        .filter({ hasText: /Start\s+Cone 1/ })
+        .first(),
+    ).toBeVisible()
   })
 
   await test.step('Differs logs what really went in', async () => {
@@ -97,10 +124,18 @@ test('a new room: from a brood to a fed tank', async ({ page }) => {
 
   await test.step('the lot has learned, and everything is in the log', async () => {
     await me.go('Setup')
-    await expect(page.getByTestId('learned').getByRole('listitem').filter({ hasText: 'Red tin' })).toContainText('where the tin says 75 %, from 1 counted bottle')
-    await expect(page.getByText(/Red tin/).first().locator('..')).not.toContainText('hatches 75')
+    await expect(
+      page.getByTestId('learned').getByRole('listitem').filter({ hasText: 'Red tin' }),
+    ).toContainText('where the tin says 75 %, from 1 counted bottle')
+    await expect(
+      page
+        .getByText(/Red tin/)
+        .first()
+        .locator('..'),
+    ).not.toContainText('hatches 75')
     await me.go('Log')
-    for (const kind of ['hatch.started', 'hatch.harvested', 'tank.fed', 'nauplii.stored']) await expect(page.locator(`[data-kind="${kind}"]`).first()).toBeVisible()
+    for (const kind of ['hatch.started', 'hatch.harvested', 'tank.fed', 'nauplii.stored'])
+      await expect(page.locator(`[data-kind="${kind}"]`).first()).toBeVisible()
     await expect(page.getByText(/36\.8\sg salt/)).toBeVisible()
   })
 

@@ -2,7 +2,9 @@ import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
 import { at, Person, setUp, visit } from './person'
 
-test('a brood’s diet is formulated, cooked, boxed, fed and runs out, while the clock moves', async ({ page }) => {
+test('a brood’s diet is formulated, cooked, boxed, fed and runs out, while the clock moves', async ({
+  page,
+}) => {
   test.setTimeout(120_000)
   await setUp(page, '2026-03-17T05:34:00Z')
   // Corydoras of 12 days: they feed at the bottom, and take gel.
@@ -39,7 +41,8 @@ test('a brood’s diet is formulated, cooked, boxed, fed and runs out, while the
   await page.getByRole('button', { name: 'Add', exact: true }).click()
   await page.getByLabel('Name').fill('Bead tray')
   await page.getByLabel('Cells').fill('8')
-  for (const side of ['Length of one', 'Width of one', 'Depth of one']) await page.getByLabel(side).fill('7')
+  for (const side of ['Length of one', 'Width of one', 'Depth of one'])
+    await page.getByLabel(side).fill('7')
   await page.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByText('8 cells')).toBeVisible()
   await page.getByText('1 brood without gel today').click()
@@ -48,7 +51,11 @@ test('a brood’s diet is formulated, cooked, boxed, fed and runs out, while the
 
   // The round asks for a batch; it is cooked by its steps, and boxed.
   await visit(page, '/')
-  await page.getByRole('article').filter({ hasText: 'Cook gel' }).getByRole('link', { name: 'Cook it' }).click()
+  await page
+    .getByRole('article')
+    .filter({ hasText: 'Cook gel' })
+    .getByRole('link', { name: 'Cook it' })
+    .click()
   await expect(page.getByTestId('batch-sheet')).toContainText('Agar')
   const water = page.getByRole('checkbox', { name: /bring to the boil/ })
   await expect(water).toBeDisabled()
@@ -67,14 +74,18 @@ test('a brood’s diet is formulated, cooked, boxed, fed and runs out, while the
     await at(page, `2026-03-${18 + days}T05:34:00Z`)
     await page.goto('/')
     const tub = page.getByRole('article').filter({ hasText: 'into the day’s tub' })
-    const asked = Number((await tub.locator('.amount').innerText()).replace('½', '.5').replace(/[^\d.]/g, ''))
+    const asked = Number(
+      (await tub.locator('.amount').innerText()).replace('½', '.5').replace(/[^\d.]/g, ''),
+    )
     expect(asked).toBeGreaterThan(0)
     await tub.getByRole('button', { name: 'Done' }).click()
     await expect(tub).toHaveCount(0)
     const tank = page.getByRole('article').filter({ hasText: 'gel food' }).first()
     await expect(tank).toContainText('piece')
     await tank.getByRole('button', { name: 'Done' }).click()
-    await expect(page.getByRole('article').filter({ hasText: /pieces? of gel food/ })).toHaveCount(0)
+    await expect(page.getByRole('article').filter({ hasText: /pieces? of gel food/ })).toHaveCount(
+      0,
+    )
     left = Math.max(0, left - asked)
     await visit(page, '/gel')
     if (left > 0) await expect(box).toContainText(`${String(left).replace('.5', '½')} piece`)
@@ -85,10 +96,13 @@ test('a brood’s diet is formulated, cooked, boxed, fed and runs out, while the
   // What is left lies long enough to be taken out, and the next batch is asked for.
   await at(page, `2026-03-${18 + days}T05:34:00Z`)
   await page.goto('/')
-  await expect(page.getByRole('article').filter({ hasText: 'No box holds a piece for today' })).toBeVisible()
+  await expect(
+    page.getByRole('article').filter({ hasText: 'No box holds a piece for today' }),
+  ).toBeVisible()
   await expect(page.getByText(/Take out what is left of the gel food/)).toBeVisible()
   await visit(page, '/log')
-  for (const kind of ['Gel cooked', 'Gel taken out', 'Food given']) await expect(page.getByRole('listitem').getByText(kind, { exact: true }).first()).toBeVisible()
+  for (const kind of ['Gel cooked', 'Gel taken out', 'Food given'])
+    await expect(page.getByRole('listitem').getByText(kind, { exact: true }).first()).toBeVisible()
 })
 
 test('forwards, backwards and by days; what cannot be is refused in words', async ({ page }) => {
@@ -135,19 +149,30 @@ test('forwards, backwards and by days; what cannot be is refused in words', asyn
   await expect(page.getByText('Volume of the tray cannot be “0”')).toBeVisible()
 })
 
-test('ingredients go out as a table and come back; a table that is not understood changes nothing', async ({ page }) => {
+test('ingredients go out as a table and come back; a table that is not understood changes nothing', async ({
+  page,
+}) => {
   await setUp(page)
   await page.goto('/gel/ingredients')
-  const take = (name: string, text: string) => page.getByTestId('ingredients-file').setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) })
+  const take = (name: string, text: string) =>
+    page
+      .getByTestId('ingredients-file')
+      .setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) })
   await take('odd.csv', 'name,protein,fat,fibre,ash\nMud,1,1,1,1\n')
   await expect(page.getByRole('alert')).toContainText('Line 1: “moisture” is missing')
   await take('odd.csv', 'name,protein,fat,fibre,ash,moisture\nMud,140,1,1,1,1\nSand,1,x,1,1,1\n')
   await expect(page.getByRole('alert')).toContainText('Line 2, column “protein”: “140”')
   await expect(page.getByRole('alert')).toContainText('Line 3, column “fat”: “x”')
-  await take('good.csv', '\uFEFFname;protein;fat;fibre;ash;moisture;price_per_kg\nBloodworm, frozen;5,2;0,6;0,1;0,5;91,5;18,5\n')
+  await take(
+    'good.csv',
+    '\uFEFFname;protein;fat;fibre;ash;moisture;price_per_kg\nBloodworm, frozen;5,2;0,6;0,1;0,5;91,5;18,5\n',
+  )
   await expect(page.getByText('1 ingredient taken in.')).toBeVisible()
   await expect(page.getByText('Bloodworm, frozen')).toBeVisible()
-  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save the table (CSV)' }).click()])
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save the table (CSV)' }).click(),
+  ])
   const text = readFileSync((await file.path())!, 'utf8')
   expect(text).toContain('"Bloodworm, frozen",5.2,0.6,0.1,0.5,91.5,18.5')
   await take('back.csv', text)

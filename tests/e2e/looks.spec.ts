@@ -1,33 +1,93 @@
 import { expect, test, type Page } from '@playwright/test'
 import { faults, visit } from './person'
 
-const VIEWS = ['/', '/broods', '/bench', '/count', '/shelf', '/shelf/start?food=moina', '/gel', '/gel/ingredients', '/firstaid', '/methods', '/log', '/setup']
+const VIEWS = [
+  '/',
+  '/broods',
+  '/bench',
+  '/count',
+  '/shelf',
+  '/shelf/start?food=moina',
+  '/gel',
+  '/gel/ingredients',
+  '/firstaid',
+  '/methods',
+  '/log',
+  '/setup',
+]
 
 /** What a thumb would miss: buttons, links that look like buttons, fields below 48 px. */
-const tooSmall = (page: Page) => page.evaluate(() => [...document.querySelectorAll<HTMLElement>('button, a.btn, nav a, summary, input:not([type=checkbox]):not([type=radio]):not([type=file]), select')]
-  .filter(e => e.offsetParent !== null && e.getBoundingClientRect().height > 0 && e.getBoundingClientRect().height < 47.5).map(e => `${e.tagName} ${e.textContent?.trim().slice(0, 30)} ${e.getBoundingClientRect().height}`))
+const tooSmall = (page: Page) =>
+  page.evaluate(() =>
+    [
+      ...document.querySelectorAll<HTMLElement>(
+        'button, a.btn, nav a, summary, input:not([type=checkbox]):not([type=radio]):not([type=file]), select',
+      ),
+    ]
+      .filter(
+        e =>
+          e.offsetParent !== null &&
+          e.getBoundingClientRect().height > 0 &&
+          e.getBoundingClientRect().height < 47.5,
+      )
+      .map(
+        e =>
+          `${e.tagName} ${e.textContent?.trim().slice(0, 30)} ${e.getBoundingClientRect().height}`,
+      ),
+  )
 
 // Contrast hangs on the theme, what is cut and reached on the width: two of the four pairs tell all.
-for (const [colorScheme, width] of [['light', 1280], ['dark', 390]] as const) {
-  test(`axe finds nothing in the ${colorScheme} theme at ${width}, and nothing overflows${width === 390 ? ' or is too small for a thumb' : ''}`, async ({ browser }) => {
+for (const [colorScheme, width] of [
+  ['light', 1280],
+  ['dark', 390],
+] as const) {
+  test(`axe finds nothing in the ${colorScheme} theme at ${width}, and nothing overflows${width === 390 ? ' or is too small for a thumb' : ''}`, async ({
+    browser,
+  }) => {
     test.setTimeout(240_000)
-    const context = await browser.newContext({ colorScheme, hasTouch: width === 390, timezoneId: 'Europe/Berlin', locale: 'en-GB', baseURL: test.info().project.use.baseURL, serviceWorkers: 'block' })
+    const context = await browser.newContext({
+      colorScheme,
+      hasTouch: width === 390,
+      timezoneId: 'Europe/Berlin',
+      locale: 'en-GB',
+      baseURL: test.info().project.use.baseURL,
+      serviceWorkers: 'block',
+    })
     const page = await context.newPage()
     await page.clock.install({ time: new Date('2026-03-24T05:34:00Z') })
     const errors: string[] = []
     page.on('pageerror', e => errors.push(e.message))
     await page.goto('/?room=demo')
     await expect(page.getByRole('article').first()).toBeVisible({ timeout: 30_000 })
-    const harvest = await page.getByRole('link', { name: 'Harvest', exact: true }).first().getAttribute('href')
+    const harvest = await page
+      .getByRole('link', { name: 'Harvest', exact: true })
+      .first()
+      .getAttribute('href')
     await visit(page, '/broods')
-    const sheet = await page.getByRole('link', { name: 'Scarlet badis', exact: true }).getAttribute('href')
+    const sheet = await page
+      .getByRole('link', { name: 'Scarlet badis', exact: true })
+      .getAttribute('href')
     await visit(page, '/gel')
     const batch = await page.getByRole('link', { name: 'Cook Gudgeon agar' }).getAttribute('href')
-    const diet = await page.getByRole('link', { name: 'Formula for it' }).first().getAttribute('href')
+    const diet = await page
+      .getByRole('link', { name: 'Formula for it' })
+      .first()
+      .getAttribute('href')
     await visit(page, '/shelf')
     const culture = await page.getByTestId('culture-Leaf jar 1').getAttribute('href')
     await page.setViewportSize({ width, height: width === 390 ? 844 : 800 })
-    for (const path of [...VIEWS, harvest!, sheet!, culture!, culture!.replace('/shelf/', '/shelf/harvest/'), culture!.replace('/shelf/', '/labels?ids='), '/methods/infusoria/scalded-leaf', '/broods?new=1', batch!, diet!]) {
+    for (const path of [
+      ...VIEWS,
+      harvest!,
+      sheet!,
+      culture!,
+      culture!.replace('/shelf/', '/shelf/harvest/'),
+      culture!.replace('/shelf/', '/labels?ids='),
+      '/methods/infusoria/scalded-leaf',
+      '/broods?new=1',
+      batch!,
+      diet!,
+    ]) {
       await visit(page, path)
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
       if (path === sheet) await expect(page.getByTestId('next-change')).toBeVisible()
@@ -35,11 +95,16 @@ for (const [colorScheme, width] of [['light', 1280], ['dark', 390]] as const) {
         await expect(page.getByTestId('look-0')).toBeVisible({ timeout: 20_000 })
         await page.getByRole('button', { name: 'Something else' }).click()
       }
-      if (path.startsWith('/shelf/harvest')) await expect(page.getByTestId('drawn')).toBeVisible({ timeout: 20_000 })
-      if (path === diet) await expect(page.getByTestId('composition')).toBeVisible({ timeout: 20_000 })
+      if (path.startsWith('/shelf/harvest'))
+        await expect(page.getByTestId('drawn')).toBeVisible({ timeout: 20_000 })
+      if (path === diet)
+        await expect(page.getByTestId('composition')).toBeVisible({ timeout: 20_000 })
       if (path === '/bench') await expect(page.locator('canvas').first()).toBeVisible()
       expect(await faults(page, `${path} ${width}`)).toEqual([])
-      expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), `${path} at ${width} scrolls sideways`).toBeLessThanOrEqual(0)
+      expect(
+        await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
+        `${path} at ${width} scrolls sideways`,
+      ).toBeLessThanOrEqual(0)
       if (width === 390) expect(await tooSmall(page), path).toEqual([])
     }
     expect(errors).toEqual([])
@@ -50,10 +115,19 @@ for (const [colorScheme, width] of [['light', 1280], ['dark', 390]] as const) {
 test('over plain http from another host it works and says what is missing', async ({ browser }) => {
   const port = new URL(test.info().project.use.baseURL!).port
   // A name that is not localhost is no secure context, as a phone on the same network sees it.
-  const launched = await browser.browserType().launch({ ...test.info().project.use.launchOptions, args: [...(test.info().project.use.launchOptions?.args ?? []), '--host-resolver-rules=MAP loft.test 127.0.0.1'] })
+  const launched = await browser.browserType().launch({
+    ...test.info().project.use.launchOptions,
+    args: [
+      ...(test.info().project.use.launchOptions?.args ?? []),
+      '--host-resolver-rules=MAP loft.test 127.0.0.1',
+    ],
+  })
   const page = await launched.newPage()
   await page.goto(`http://loft.test:${port}/?room=own`)
-  expect(await page.evaluate(() => [window.isSecureContext, typeof crypto.randomUUID])).toEqual([false, 'undefined'])
+  expect(await page.evaluate(() => [window.isSecureContext, typeof crypto.randomUUID])).toEqual([
+    false,
+    'undefined',
+  ])
   await page.getByRole('button', { name: 'Open the room' }).click()
   await page.getByRole('link', { name: 'Setup' }).click()
   await expect(page.getByText('This page came over plain http')).toBeVisible()

@@ -3,7 +3,7 @@ import { expect, test, type Page } from '@playwright/test'
 import { at, Person, pickFish, setUp } from './person'
 
 /** A brood of small fry in a room that keeps only brine shrimp. */
-async function small(page: Page, more: { event?: string, date?: string, kind?: string } = {}) {
+async function small(page: Page, more: { event?: string; date?: string; kind?: string } = {}) {
   await setUp(page)
   await page.goto('/broods?new=1')
   await pickFish(page, 'small fry', 'Small fry, any')
@@ -13,7 +13,9 @@ async function small(page: Page, more: { event?: string, date?: string, kind?: s
   await page.getByRole('button', { name: 'Save the brood' }).click()
 }
 
-test('a mouth too small: the alarm names what would close the gap, keeping it closes it, and the round feeds it', async ({ page }) => {
+test('a mouth too small: the alarm names what would close the gap, keeping it closes it, and the round feeds it', async ({
+  page,
+}) => {
   const me = new Person(page)
   await small(page)
   await expect(page.getByTestId('urgency')).toContainText('Nothing here fits its mouth today.')
@@ -42,9 +44,13 @@ test('a mouth too small: the alarm names what would close the gap, keeping it cl
   await expect(page.locator('[data-kind="brood.bellies"]')).toContainText('full after infusoria')
 })
 
-test('eggs: dates follow temperature and what was seen; spawn in the far past and dates ahead are refused', async ({ page }) => {
+test('eggs: dates follow temperature and what was seen; spawn in the far past and dates ahead are refused', async ({
+  page,
+}) => {
   await small(page, { event: 'spawning', date: '2026-03-16' })
-  await expect(page.getByText(/Eggs, hatch about Thu 19 Mar; swims free in 5 days, Sun 22 Mar, give or take/)).toBeVisible()
+  await expect(
+    page.getByText(/Eggs, hatch about Thu 19 Mar; swims free in 5 days, Sun 22 Mar, give or take/),
+  ).toBeVisible()
   await page.getByRole('link', { name: 'Small fry, any' }).click()
   await page.getByRole('button', { name: 'Read the thermometer' }).click()
   await page.getByLabel(/Temperature of the tank/).fill('22')
@@ -59,13 +65,17 @@ test('eggs: dates follow temperature and what was seen; spawn in the far past an
   await page.getByRole('button', { name: 'Change' }).click()
   await page.getByLabel('Date', { exact: true }).fill('2019-03-16')
   await page.getByRole('button', { name: 'Save the brood' }).click()
-  await expect(page.getByText(/Date cannot be “2019-03-16”: enter a day within 400 days of today/)).toBeVisible()
+  await expect(
+    page.getByText(/Date cannot be “2019-03-16”: enter a day within 400 days of today/),
+  ).toBeVisible()
   await page.getByLabel('Date', { exact: true }).fill('2026-03-25')
   await page.getByRole('button', { name: 'Save the brood' }).click()
   await expect(page.getByText(/and seen: it lies ahead/)).toBeVisible()
 })
 
-test('the demo room: six broods, ladder redrawn by sliders, lengths before and after, a shrinking length doubted, split and undone', async ({ page }) => {
+test('the demo room: six broods, ladder redrawn by sliders, lengths before and after, a shrinking length doubted, split and undone', async ({
+  page,
+}) => {
   await page.clock.install({ time: new Date('2026-03-24T05:34:00Z') })
   await page.goto('/?room=demo')
   await expect(page.getByRole('article').first()).toBeVisible({ timeout: 60_000 })
@@ -95,7 +105,9 @@ test('the demo room: six broods, ladder redrawn by sliders, lengths before and a
   await page.getByRole('button', { name: 'Split over tanks' }).click()
   await page.getByLabel('Fry that go to the other tank').fill('900')
   await page.getByRole('button', { name: 'Log it', exact: true }).last().click()
-  await expect(page.getByRole('alert')).toContainText('are in the tank; count them if there are more')
+  await expect(page.getByRole('alert')).toContainText(
+    'are in the tank; count them if there are more',
+  )
   await page.getByLabel('Fry that go to the other tank').fill('20')
   await page.getByRole('button', { name: 'Log it', exact: true }).last().click()
   await page.getByRole('link', { name: 'All broods' }).click()
@@ -104,12 +116,17 @@ test('the demo room: six broods, ladder redrawn by sliders, lengths before and a
   await expect(page.getByRole('article')).toHaveCount(6)
 })
 
-test('wishes: forbid, pin, another school; and an unknown fish in an imported file is asked about, nothing else is lost', async ({ page }, info) => {
+test('wishes: forbid, pin, another school; and an unknown fish in an imported file is asked about, nothing else is lost', async ({
+  page,
+}, info) => {
   await small(page)
   await page.goto('/setup')
   await page.getByLabel('Infusoria').check()
   await page.getByLabel('Vinegar eels').check()
-  await page.getByRole('navigation', { name: 'Views' }).getByRole('link', { name: 'Broods' }).click()
+  await page
+    .getByRole('navigation', { name: 'Views' })
+    .getByRole('link', { name: 'Broods' })
+    .click()
   await page.getByRole('link', { name: 'Small fry, any' }).click()
   await expect(page.getByRole('img', { name: /vinegar eels from day 0/ })).toBeVisible()
   await page.getByLabel('Infusoria for this brood').selectOption('not here')
@@ -120,8 +137,16 @@ test('wishes: forbid, pin, another school; and an unknown fish in an imported fi
   await expect(page.getByTestId('urgency')).toContainText('Nothing here fits its mouth today')
 
   await page.goto('/setup')
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: /Export/ }).first().click()])
-  const file = JSON.parse(readFileSync((await download.path())!, 'utf8')) as { records: { type: string, speciesId?: string, updatedAt: string }[] }
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page
+      .getByRole('button', { name: /Export/ })
+      .first()
+      .click(),
+  ])
+  const file = JSON.parse(readFileSync((await download.path())!, 'utf8')) as {
+    records: { type: string; speciesId?: string; updatedAt: string }[]
+  }
   const brood = file.records.find(r => r.type === 'brood')!
   Object.assign(brood, { speciesId: 'moon-fish', updatedAt: '2026-03-30T00:00:00Z' })
   const path = info.outputPath('unknown.json')
@@ -131,5 +156,7 @@ test('wishes: forbid, pin, another school; and an unknown fish in an imported fi
   await page.goto('/broods')
   await expect(page.getByTestId('urgency')).toContainText('This fish is not known here')
   await page.getByRole('link', { name: 'Small fry, any' }).click()
-  await expect(page.getByRole('alert')).toContainText('“moon-fish” is a fish this version does not know')
+  await expect(page.getByRole('alert')).toContainText(
+    '“moon-fish” is a fish this version does not know',
+  )
 })

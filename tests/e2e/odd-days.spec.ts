@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test'
 import { addBrood, at, pickFish, setUp } from './person'
 
-test('two days away: overdue bottle first, nothing made up for, and it says so', async ({ page }) => {
+test('two days away: overdue bottle first, nothing made up for, and it says so', async ({
+  page,
+}) => {
   await setUp(page)
   await addBrood(page, '800')
   await page.goto('/')
@@ -29,24 +31,39 @@ test('two days away: overdue bottle first, nothing made up for, and it says so',
   await expect(page.getByText('4 rounds without a meal logged.')).toBeVisible()
   await expect(page.getByText(/Empty\s+Cone 1/)).toBeVisible()
   await expect(page.getByText(/Give\s+Tank 1/)).toContainText('from the freezer')
-  await page.getByRole('article').filter({ hasText: /Empty\s+Cone 1/ }).getByRole('button', { name: 'Done' }).click()
+  await page
+    .getByRole('article')
+    .filter({ hasText: /Empty\s+Cone 1/ })
+    .getByRole('button', { name: 'Done' })
+    .click()
   await expect(page.getByText(/Empty\s+Cone 1/)).toHaveCount(0)
 })
 
-test('over a daylight-saving night the harvest still falls on the morning round, an hour of hatching less', async ({ page }) => {
+test('over a daylight-saving night the harvest still falls on the morning round, an hour of hatching less', async ({
+  page,
+}) => {
   await setUp(page, '2026-03-28T06:05:00Z')
   await addBrood(page, '800')
   await page.goto('/')
-  await expect(page.getByRole('article').filter({ hasText: /Start\s+Cone 1/ })).toContainText('tomorrow 06:30')
-  await page.getByRole('button', { name: /^Why .* g\?/ }).first().click()
+  await expect(page.getByRole('article').filter({ hasText: /Start\s+Cone 1/ })).toContainText(
+    'tomorrow 06:30',
+  )
+  await page
+    .getByRole('button', { name: /^Why .* g\?/ })
+    .first()
+    .click()
   // 28 March 07:00 to 29 March 06:30 is 23.5 h on the wall and 22.5 h in the bottle.
   await expect(page.getByTestId('why-hours-to-the-first-pull').first()).toContainText('22.5 h')
 })
 
-test('own values of a fish are checked, and a tank too cold is refused with a remedy', async ({ page }) => {
+test('own values of a fish are checked, and a tank too cold is refused with a remedy', async ({
+  page,
+}) => {
   await setUp(page)
   await page.goto('/setup')
-  const fish = page.locator('section').filter({ has: page.getByRole('heading', { name: 'My fish' }) })
+  const fish = page
+    .locator('section')
+    .filter({ has: page.getByRole('heading', { name: 'My fish' }) })
   await fish.getByRole('button', { name: 'Add' }).click()
   await fish.getByLabel('Copy of').selectOption({ label: 'Zebrafish (Danio rerio)' })
   await expect(fish.getByLabel(/Length at first feeding/)).toHaveValue('3.8')
@@ -61,7 +78,9 @@ test('own values of a fish are checked, and a tank too cold is refused with a re
   await pickFish(page, 'moss', 'Moss dwarf')
   await page.getByLabel('Number of fry').fill('-3')
   await page.getByRole('button', { name: 'Save the brood' }).click()
-  await expect(page.getByText('Number of fry cannot be “-3”: enter a whole number, 1 to 100,000.')).toBeVisible()
+  await expect(
+    page.getByText('Number of fry cannot be “-3”: enter a whole number, 1 to 100,000.'),
+  ).toBeVisible()
   await page.getByLabel('Number of fry').fill('10000000')
   await page.getByRole('button', { name: 'Save the brood' }).click()
   await expect(page.getByText(/Number of fry cannot be “10000000”/)).toBeVisible()
@@ -87,7 +106,9 @@ test('the mixing sheet works both ways, with any salt and spoon', async ({ page 
   await page.getByLabel('tbsp', { exact: true }).fill('3')
   // 3 US tablespoons of fine salt in 2 L: 3 x 14.787 x 1.22 / 2.
   await expect(result).toContainText('27.1 g/L')
-  await page.getByRole('combobox', { name: 'Salt', exact: true }).selectOption({ label: 'Coarse or rock salt' })
+  await page
+    .getByRole('combobox', { name: 'Salt', exact: true })
+    .selectOption({ label: 'Coarse or rock salt' })
   await expect(result).toContainText('23.3 g/L')
   await page.getByLabel('Water, L').fill('0')
   await expect(page.getByRole('alert')).toContainText('Water cannot be “0”')

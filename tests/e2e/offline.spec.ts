@@ -7,23 +7,47 @@ const PORT = 3199
 let server: ChildProcess
 
 test.beforeAll(async () => {
-  server = spawn(process.execPath, ['.output/server/index.mjs'], { env: { ...process.env, PORT: String(PORT) }, stdio: 'ignore' })
+  server = spawn(process.execPath, ['.output/server/index.mjs'], {
+    env: { ...process.env, PORT: String(PORT) },
+    stdio: 'ignore',
+  })
   for (let i = 0; i < 100; i++) {
-    if (await fetch(`http://localhost:${PORT}/api/health`).then(r => r.ok, () => false)) return
+    if (
+      await fetch(`http://localhost:${PORT}/api/health`).then(
+        r => r.ok,
+        () => false,
+      )
+    )
+      return
     await new Promise(resolve => setTimeout(resolve, 100))
   }
 })
-test.afterAll(() => { server.kill() })
+test.afterAll(() => {
+  server.kill()
+})
 test.use({ baseURL: `http://localhost:${PORT}` })
 
 test('works with the server killed, and keeps what is done there', async ({ page }) => {
   await setUp(page)
-  await page.evaluate(async () => { await navigator.serviceWorker.ready })
-  await expect.poll(() => page.evaluate(async () => (await caches.keys()).length)).toBeGreaterThan(0)
+  await page.evaluate(async () => {
+    await navigator.serviceWorker.ready
+  })
+  await expect
+    .poll(() => page.evaluate(async () => (await caches.keys()).length))
+    .toBeGreaterThan(0)
   await page.reload()
-  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true)
+  await expect
+    .poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null))
+    .toBe(true)
   server.kill('SIGKILL')
-  await expect.poll(() => fetch(`http://localhost:${PORT}/api/health`).then(() => true, () => false)).toBe(false)
+  await expect
+    .poll(() =>
+      fetch(`http://localhost:${PORT}/api/health`).then(
+        () => true,
+        () => false,
+      ),
+    )
+    .toBe(false)
   await page.goto('/bench')
   await expect(page.getByRole('heading', { name: 'Hatch bench' })).toBeVisible()
   await page.getByRole('button', { name: 'Start a hatch by hand' }).click()
@@ -31,6 +55,8 @@ test('works with the server killed, and keeps what is done there', async ({ page
   await expect(page.locator('canvas')).toBeVisible()
   await page.goto('/log')
   await expect(page.locator('[data-kind="hatch.started"]')).toHaveCount(1)
-  const font = await page.evaluate(() => document.fonts.check('16px "Atkinson Hyperlegible Next Variable"'))
+  const font = await page.evaluate(() =>
+    document.fonts.check('16px "Atkinson Hyperlegible Next Variable"'),
+  )
   expect(font).toBe(true)
 })

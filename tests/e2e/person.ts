@@ -60,13 +60,21 @@ export async function pickFish(page: Page, text: string, option: string) {
 
 /** Goes to a view as a link does: what the page has read stays read. A reload has tests of its own. */
 export async function visit(page: Page, path: string) {
-  await page.evaluate(async (to) => { await (window as unknown as { useNuxtApp(): { $router: { push(to: string): Promise<unknown> } } }).useNuxtApp().$router.push(to) }, path)
+  await page.evaluate(async to => {
+    await (
+      window as unknown as { useNuxtApp(): { $router: { push(to: string): Promise<unknown> } } }
+    )
+      .useNuxtApp()
+      .$router.push(to)
+  }, path)
 }
 
 /** What axe finds on the page, in words. Everything is in one frame, so the way without a second page does. */
 export async function faults(page: Page, where: string): Promise<string[]> {
   const { violations } = await new AxeBuilder({ page }).setLegacyMode(true).analyze()
-  return violations.map(v => `${where}: ${v.id} ${v.nodes.map(n => n.html.slice(0, 120)).join(' | ')}`)
+  return violations.map(
+    v => `${where}: ${v.id} ${v.nodes.map(n => n.html.slice(0, 120)).join(' | ')}`,
+  )
 }
 
 /** Freezes the page's clock at an instant; it runs on from there. */

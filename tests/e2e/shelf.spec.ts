@@ -2,13 +2,24 @@ import { expect, test, type Page } from '@playwright/test'
 import { at, Person, setUp } from './person'
 
 /** Starts cultures from the start page; answers that are not given keep their defaults. */
-async function start(page: Page, food: string, fields: Record<string, string> = {}, school?: string, refused = false) {
+async function start(
+  page: Page,
+  food: string,
+  fields: Record<string, string> = {},
+  school?: string,
+  refused = false,
+) {
   await page.goto(`/shelf/start?food=${food}`)
   const schools = page.getByRole('radiogroup', { name: 'School' })
-  await (school ? schools.getByRole('radio', { name: new RegExp(school) }) : schools.getByRole('radio').first()).check()
+  await (
+    school
+      ? schools.getByRole('radio', { name: new RegExp(school) })
+      : schools.getByRole('radio').first()
+  ).check()
   for (const [label, value] of Object.entries(fields)) {
     const field = page.getByLabel(label, { exact: true })
-    if (await field.evaluate(e => e.tagName) === 'SELECT') await field.selectOption({ label: value })
+    if ((await field.evaluate(e => e.tagName)) === 'SELECT')
+      await field.selectOption({ label: value })
     else await field.fill(value)
   }
   await page.getByRole('button', { name: /started$/ }).click()
@@ -20,7 +31,9 @@ const openVessel = async (page: Page, name: string) => {
   await page.getByTestId('look-0').waitFor({ timeout: 20_000 })
 }
 
-test('a culture from its method card to the last spoon: start, look, take, undo, end', async ({ page }) => {
+test('a culture from its method card to the last spoon: start, look, take, undo, end', async ({
+  page,
+}) => {
   await setUp(page)
   const me = new Person(page)
   await me.go('Methods')
@@ -69,7 +82,9 @@ test('a culture from its method card to the last spoon: start, look, take, undo,
   await page.getByRole('link', { name: 'Harvest', exact: true }).click()
   await page.getByLabel(/^Beside the tanks/).fill('IMG_2041.jpg', { timeout: 20_000 })
   await me.press('Log harvest and feeding')
-  await expect(page.getByRole('alert').first()).toContainText('Beside the tanks cannot be “IMG_2041.jpg”')
+  await expect(page.getByRole('alert').first()).toContainText(
+    'Beside the tanks cannot be “IMG_2041.jpg”',
+  )
   await page.getByLabel(/^Beside the tanks/).fill('20')
   await expect(page.getByTestId('drawn')).toHaveText('20 %')
   await me.press('Log harvest and feeding')
@@ -112,7 +127,9 @@ test('a start is undone with its vessel, and a split with its daughter', async (
   await expect(page.getByTestId('culture-Microworms 2')).toBeHidden()
 })
 
-test('what harms is refused with its reason, and done only when it is held; the log says so', async ({ page }) => {
+test('what harms is refused with its reason, and done only when it is held; the log says so', async ({
+  page,
+}) => {
   await setUp(page)
   const me = new Person(page)
   await start(page, 'infusoria', { 'Started days ago': '1.5' })
@@ -149,7 +166,9 @@ test('what harms is refused with its reason, and done only when it is held; the 
   await page.getByRole('button', { name: 'Something else' }).click()
   const reset = page.getByRole('article', { name: 'Reset' })
   await reset.getByLabel('Cleaned with').selectOption('bleach')
-  await expect(reset.getByRole('listitem').filter({ hasText: 'Better not.' })).toContainText('chlorine gas')
+  await expect(reset.getByRole('listitem').filter({ hasText: 'Better not.' })).toContainText(
+    'chlorine gas',
+  )
   await reset.getByLabel('Cleaned with').selectOption('hot water')
   await reset.getByRole('button', { name: 'Reset: done' }).click()
   await expect(page.getByText('day 0').first()).toBeVisible()
@@ -160,23 +179,41 @@ test('a vessel of the room holds one culture, and is not removed under it', asyn
   await setUp(page)
   await start(page, 'paramecium', { 'It is a': 'jar', 'Vessels alike': '1' })
   await page.goto('/setup')
-  await page.locator('section', { hasText: 'Culture vessels' }).getByRole('button', { name: 'Add' }).last().click()
+  await page
+    .locator('section', { hasText: 'Culture vessels' })
+    .getByRole('button', { name: 'Add' })
+    .last()
+    .click()
   await page.getByLabel('Name', { exact: true }).last().fill('Jam jar')
   await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(page.getByText('Jam jar')).toBeVisible()
   await start(page, 'paramecium', { Name: 'Clear 1', Vessel: 'Jam jar' })
-  await start(page, 'paramecium', { Name: 'Clear 2', Vessel: 'Jam jar, holds Clear 1' }, undefined, true)
-  await expect(page.getByRole('alert').first()).toContainText('Jam jar holds Clear 1: end that first, or choose another vessel.')
+  await start(
+    page,
+    'paramecium',
+    { Name: 'Clear 2', Vessel: 'Jam jar, holds Clear 1' },
+    undefined,
+    true,
+  )
+  await expect(page.getByRole('alert').first()).toContainText(
+    'Jam jar holds Clear 1: end that first, or choose another vessel.',
+  )
   await page.goto('/setup')
   await expect(page.getByText('Clear 1 is in it')).toBeVisible()
 })
 
-test('arranged by keys and by hand, warm as its place, found by its letters, labelled', async ({ page }) => {
+test('arranged by keys and by hand, warm as its place, found by its letters, labelled', async ({
+  page,
+}) => {
   await setUp(page)
   const me = new Person(page)
   await page.goto('/setup')
   for (const name of ['High rack', 'Low rack']) {
-    await page.locator('section', { hasText: 'Places' }).getByRole('button', { name: 'Add' }).last().click()
+    await page
+      .locator('section', { hasText: 'Places' })
+      .getByRole('button', { name: 'Add' })
+      .last()
+      .click()
     await page.getByLabel('Name', { exact: true }).last().fill(name)
     await page.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page.getByText(name)).toBeVisible()
@@ -191,7 +228,11 @@ test('arranged by keys and by hand, warm as its place, found by its letters, lab
   await page.getByLabel(/^At the bottom/).fill('23')
   await me.press('Write it down')
   await expect(page.getByText('27 °C at the top, 23 °C at the bottom.')).toBeVisible()
-  await start(page, 'walter-worm', { Place: 'High rack', Height: 'top', Warmth: 'as its place, 27 °C' })
+  await start(page, 'walter-worm', {
+    Place: 'High rack',
+    Height: 'top',
+    Warmth: 'as its place, 27 °C',
+  })
   await openVessel(page, 'Walter worms 1')
   await expect(page.getByText(/27.°C; High rack, top/)).toBeVisible()
 
@@ -216,7 +257,9 @@ test('arranged by keys and by hand, warm as its place, found by its letters, lab
   await me.press(/^Undo/)
   await expect(page.getByLabel(/^Walter worms 1, at High rack, middle/)).toBeVisible()
   await me.press('Arranged')
-  const code = (await page.getByTestId('culture-Walter worms 1').textContent())!.match(/\b[A-Z]{3}\b/)![0]
+  const code = (await page.getByTestId('culture-Walter worms 1').textContent())!.match(
+    /\b[A-Z]{3}\b/,
+  )![0]
   await page.keyboard.press('/')
   await page.getByRole('combobox').fill(code.toLowerCase())
   await expect(page.getByRole('option').first()).toContainText('Walter worms 1')
@@ -231,7 +274,9 @@ test('arranged by keys and by hand, warm as its place, found by its letters, lab
   await expect(page.getByTestId('qr-Walter worms 1').locator('svg')).toBeVisible()
 })
 
-test('vessels rolled in turn: roles by age, the next reset named, and what dies first when the power goes', async ({ page }) => {
+test('vessels rolled in turn: roles by age, the next reset named, and what dies first when the power goes', async ({
+  page,
+}) => {
   await setUp(page)
   const me = new Person(page)
   await start(page, 'moina', { 'Started days ago': '26' })
@@ -258,11 +303,16 @@ test('vessels rolled in turn: roles by age, the next reset named, and what dies 
   await expect(page.getByText('suffers of cold').first()).toBeVisible()
 })
 
-test('from the round to a jar and to the tank: mL and pipettes of this culture, what is left, and the round no longer asks for it', async ({ page }) => {
+test('from the round to a jar and to the tank: mL and pipettes of this culture, what is left, and the round no longer asks for it', async ({
+  page,
+}) => {
   await page.clock.install({ time: new Date('2026-03-24T05:34:00Z') })
   await page.goto('/?room=demo')
   const me = new Person(page)
-  const stop = page.getByRole('article').filter({ hasText: 'Weed tray' }).filter({ hasText: 'infusoria' })
+  const stop = page
+    .getByRole('article')
+    .filter({ hasText: 'Weed tray' })
+    .filter({ hasText: 'infusoria' })
   await expect(stop).toBeVisible({ timeout: 60_000 })
   await stop.getByRole('link', { name: /^Draw it from Leaf jar/ }).click()
   await expect(page.getByText('In the cup it looks')).toBeVisible({ timeout: 20_000 })
@@ -270,15 +320,22 @@ test('from the round to a jar and to the tank: mL and pipettes of this culture, 
   await expect(portion).toHaveText(/mL$/)
   await expect(page.getByText(/× Long pipette\)/)).toBeVisible()
   await page.getByRole('button', { name: 'Why so much for Weed tray?' }).click()
-  await expect(page.getByText('What the fry want at this meal over what the culture holds today.')).toBeVisible()
+  await expect(
+    page.getByText('What the fry want at this meal over what the culture holds today.'),
+  ).toBeVisible()
   await page.getByLabel('Weed tray, mL').fill('12')
   await expect(page.getByTestId('drawn')).toHaveText('12\u00A0mL')
   const against = page.getByRole('button', { name: /^Harvest all the same/ })
-  if (await against.count() > 0) await me.hold(/^Harvest all the same/)
+  if ((await against.count()) > 0) await me.hold(/^Harvest all the same/)
   else await me.press('Log harvest and feeding')
   await expect(page.getByText(/to Weed tray/).first()).toBeVisible()
   await me.go('Round')
-  await expect(page.getByRole('article').filter({ hasText: 'Weed tray' }).filter({ hasText: /Draw it from Leaf jar/ })).toBeHidden()
+  await expect(
+    page
+      .getByRole('article')
+      .filter({ hasText: 'Weed tray' })
+      .filter({ hasText: /Draw it from Leaf jar/ }),
+  ).toBeHidden()
   // The history of the shelf goes back eight weeks, with what has ended.
   await me.go('Shelf')
   await expect(page.getByRole('img', { name: /^Reed jar 2: 9 days, failed/ })).toBeVisible()
@@ -292,7 +349,10 @@ test('a poor look names what may be wrong, what to do, and how to be sure', asyn
   await openVessel(page, 'Microworms 1')
   await expect(page.getByText('It should look like this')).toBeVisible({ timeout: 20_000 })
   // A cause is looked for since the look before the last: it was well on the seventh day, and is not on the tenth.
-  for (const [day, moves, smell, film] of [['24', 'swarming', 'none', 'none'], ['27', 'none', 'rotten', 'mould']] as const) {
+  for (const [day, moves, smell, film] of [
+    ['24', 'swarming', 'none', 'none'],
+    ['27', 'none', 'rotten', 'mould'],
+  ] as const) {
     await at(page, `2026-03-${day}T05:34:00Z`)
     await page.reload()
     await page.getByTestId('look-0').click()
@@ -302,7 +362,9 @@ test('a poor look names what may be wrong, what to do, and how to be sure', asyn
     await me.press('This is what I see')
     await expect(page.getByTestId('undo-line')).toBeVisible()
   }
-  await expect(page.getByRole('heading', { name: 'What may be wrong' })).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByRole('heading', { name: 'What may be wrong' })).toBeVisible({
+    timeout: 20_000,
+  })
   await expect(page.getByText('To be sure:').first()).toBeVisible()
   await page.goto('/shelf/nothing')
   await expect(page.getByRole('heading', { name: 'No such culture' })).toBeVisible()

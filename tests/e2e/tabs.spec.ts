@@ -1,7 +1,10 @@
 import { expect, test } from '@playwright/test'
 import { addBrood, setUp } from './person'
 
-test('two tabs: what one does the other shows, and nothing is done twice', async ({ page, context }) => {
+test('two tabs: what one does the other shows, and nothing is done twice', async ({
+  page,
+  context,
+}) => {
   await setUp(page)
   await addBrood(page, '800')
   await page.goto('/')

@@ -6,7 +6,15 @@ import { extname, join } from 'node:path'
 /** Serves the built files, with a service worker that can be made to look newer. */
 const PORT = 3201
 const PUBLIC = '.output/public'
-const TYPES: Record<string, string> = { '.html': 'text/html', '.js': 'text/javascript', '.css': 'text/css', '.svg': 'image/svg+xml', '.png': 'image/png', '.woff2': 'font/woff2', '.webmanifest': 'application/manifest+json' }
+const TYPES: Record<string, string> = {
+  '.html': 'text/html',
+  '.js': 'text/javascript',
+  '.css': 'text/css',
+  '.svg': 'image/svg+xml',
+  '.png': 'image/png',
+  '.woff2': 'font/woff2',
+  '.webmanifest': 'application/manifest+json',
+}
 let server: Server
 let suffix = ''
 
@@ -14,26 +22,37 @@ test.beforeAll(async () => {
   server = createServer((request, response) => {
     const path = new URL(request.url!, 'http://x').pathname
     const wanted = join(PUBLIC, path)
-    const file = path !== '/' && existsSync(wanted) && statSync(wanted).isFile() ? wanted : join(PUBLIC, 'index.html')
+    const file =
+      path !== '/' && existsSync(wanted) && statSync(wanted).isFile()
+        ? wanted
+        : join(PUBLIC, 'index.html')
     response.setHeader('content-type', TYPES[extname(file)] ?? 'application/octet-stream')
     response.end(path === '/sw.js' ? readFileSync(file, 'utf8') + suffix : readFileSync(file))
   })
   await new Promise<void>(resolve => server.listen(PORT, resolve))
 })
-test.afterAll(() => { server.close() })
+test.afterAll(() => {
+  server.close()
+})
 test.use({ baseURL: `http://localhost:${PORT}` })
 
 test('a new version is offered, never forced while somebody types', async ({ page }) => {
   await page.goto('/?room=own')
   await page.getByRole('button', { name: 'Open the room' }).click()
-  await page.evaluate(async () => { await navigator.serviceWorker.ready })
+  await page.evaluate(async () => {
+    await navigator.serviceWorker.ready
+  })
   await page.reload()
-  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true)
+  await expect
+    .poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null))
+    .toBe(true)
   await page.goto('/log')
   const note = page.getByLabel('Write a note')
   await note.fill('half a sent')
   suffix = '\n// newer'
-  await page.evaluate(async () => { await (await navigator.serviceWorker.getRegistration())!.update() })
+  await page.evaluate(async () => {
+    await (await navigator.serviceWorker.getRegistration())!.update()
+  })
   await expect(page.getByText('A new version is here.')).toBeVisible()
   await note.focus()
   await expect(page.getByRole('button', { name: 'Update now' })).toBeDisabled()

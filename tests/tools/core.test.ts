@@ -7,12 +7,20 @@ import { log, records } from '../core/room'
 /** The headless runner, in this process. */
 async function call(args: string[], input: unknown = '') {
   const text = typeof input === 'string' ? input : JSON.stringify(input)
-  const answer = await runner(args, file => (file === undefined ? text : readFileSync(file, 'utf8')))
-  return answer.exit === 0 ? { status: 0, out: JSON.parse(answer.out) as Record<string, never>, error: null } : { status: 2, out: null, error: answer.error }
+  const answer = await runner(args, file =>
+    file === undefined ? text : readFileSync(file, 'utf8'),
+  )
+  return answer.exit === 0
+    ? { status: 0, out: JSON.parse(answer.out) as Record<string, never>, error: null }
+    : { status: 2, out: null, error: answer.error }
 }
 
 /** The same as a script would call it. */
-const spawned = (args: string[], input = '') => spawnSync(process.execPath, ['--import', 'tsx', 'tools/core.ts', ...args], { input, encoding: 'utf8' })
+const spawned = (args: string[], input = '') =>
+  spawnSync(process.execPath, ['--import', 'tsx', 'tools/core.ts', ...args], {
+    input,
+    encoding: 'utf8',
+  })
 
 describe('headless', () => {
   it('salt and salt-of agree', async () => {
@@ -23,99 +31,335 @@ describe('headless', () => {
   })
 
   it('hatch gives curve, factors, pulls and warnings', async () => {
-    const { out } = await call(['hatch'], { vesselL: 2, cystsG: 10, saltGL: 25, temperatureC: [{ h: 0, c: 25 }], pullsAt: [36, 24] })
+    const { out } = await call(['hatch'], {
+      vesselL: 2,
+      cystsG: 10,
+      saltGL: 25,
+      temperatureC: [{ h: 0, c: 25 }],
+      pullsAt: [36, 24],
+    })
     expect(out).toMatchObject({ hatchFactors: { density: 0.85 }, warnings: ['over-2-g-per-L'] })
     expect(out!.at).toHaveLength(31)
-    expect((out!.pulls as unknown as { h: number, useful: number }[]).map(p => [p.h, Math.round(p.useful * 100)])).toEqual([[24, 60], [36, 33]])
-    expect((await call(['hatch'], { vesselL: 1, cystsG: 1, saltGL: 25, temperatureC: 5 })).out).toMatchObject({ t10h: null, best: null, warnings: expect.arrayContaining(['never']) as never })
+    expect(
+      (out!.pulls as unknown as { h: number; useful: number }[]).map(p => [
+        p.h,
+        Math.round(p.useful * 100),
+      ]),
+    ).toEqual([
+      [24, 60],
+      [36, 33],
+    ])
+    expect(
+      (await call(['hatch'], { vesselL: 1, cystsG: 1, saltGL: 25, temperatureC: 5 })).out,
+    ).toMatchObject({
+      t10h: null,
+      best: null,
+      warnings: expect.arrayContaining(['never']) as never,
+    })
   })
 
   it('species and ladder: a list without input, days that sum to one, gaps, and refusals', async () => {
-    const list = (await call(['species'])).out!.species as unknown as { id: string, source: string }[]
+    const list = (await call(['species'])).out!.species as unknown as {
+      id: string
+      source: string
+    }[]
     expect(list.length).toBeGreaterThanOrEqual(34)
     expect(list.every(s => s.source.length > 5)).toBe(true)
-    const { out } = await call(['ladder'], { species: 'small', temperatureC: 26, fry: 100, tankL: 20, startOn: '2026-03-01', days: 20, foods: ['brine-shrimp'], mealsPerDay: 3 })
-    expect((out!.days as unknown as { share: Record<string, number> }[]).map(d => d.share['brine-shrimp'])).toContain(1)
+    const { out } = await call(['ladder'], {
+      species: 'small',
+      temperatureC: 26,
+      fry: 100,
+      tankL: 20,
+      startOn: '2026-03-01',
+      days: 20,
+      foods: ['brine-shrimp'],
+      mealsPerDay: 3,
+    })
+    expect(
+      (out!.days as unknown as { share: Record<string, number> }[]).map(
+        d => d.share['brine-shrimp'],
+      ),
+    ).toContain(1)
     expect(out!.gaps).toEqual([{ from: 0, to: expect.any(Number) as number }])
-    expect((await call(['ladder'], { species: 'unicorn', temperatureC: 26, fry: 100, tankL: 20, startOn: '2026-03-01', days: 20 })).error).toMatchObject({ code: 'bad-input', path: 'species' })
-    expect((await call(['ladder'], { species: 'small', temperatureC: 26, fry: -3, tankL: 20, startOn: '2026-03-01', days: 20 })).error).toMatchObject({ path: 'fry' })
+    expect(
+      (
+        await call(['ladder'], {
+          species: 'unicorn',
+          temperatureC: 26,
+          fry: 100,
+          tankL: 20,
+          startOn: '2026-03-01',
+          days: 20,
+        })
+      ).error,
+    ).toMatchObject({ code: 'bad-input', path: 'species' })
+    expect(
+      (
+        await call(['ladder'], {
+          species: 'small',
+          temperatureC: 26,
+          fry: -3,
+          tankL: 20,
+          startOn: '2026-03-01',
+          days: 20,
+        })
+      ).error,
+    ).toMatchObject({ path: 'fry' })
   })
 
   it('foods and simulate: days, bands, a warning outside of the living range, actions in any order, and refusals', async () => {
-    const list = (await call(['foods'])).out!.foods as unknown as { id: string, methods: string[] }[]
+    const list = (await call(['foods'])).out!.foods as unknown as {
+      id: string
+      methods: string[]
+    }[]
     expect(list.length).toBeGreaterThanOrEqual(18)
     expect(list.find(f => f.id === 'moina')!.methods).toContain('green-water')
-    const moina = { food: 'moina', method: 'yeast', setup: { volumeL: 10 }, temperatureC: 26, days: 20 }
-    const { out } = await call(['simulate'], { ...moina, runs: 20, seed: 4, temperatureC: [{ day: 5, c: 24 }, { day: 0, c: 26 }] })
-    const days = out!.days as unknown as { day: number, organismsPerMl: number, p10: number, p90: number }[]
+    const moina = {
+      food: 'moina',
+      method: 'yeast',
+      setup: { volumeL: 10 },
+      temperatureC: 26,
+      days: 20,
+    }
+    const { out } = await call(['simulate'], {
+      ...moina,
+      runs: 20,
+      seed: 4,
+      temperatureC: [
+        { day: 5, c: 24 },
+        { day: 0, c: 26 },
+      ],
+    })
+    const days = out!.days as unknown as {
+      day: number
+      organismsPerMl: number
+      p10: number
+      p90: number
+    }[]
     expect(days).toHaveLength(21)
     expect(days[20]!.p10).toBeLessThan(days[20]!.p90)
-    const actions = [{ day: 9, kind: 'takeOut', amount: 0.5, unit: 'share' }, { day: 2, kind: 'waterChange' }]
-    expect((await call(['simulate'], { ...moina, actions })).out).toEqual((await call(['simulate'], { ...moina, actions: [...actions].reverse() })).out)
-    expect((await call(['simulate'], { ...moina, temperatureC: 41 })).out).toMatchObject({ warnings: ['outside-living-range'], failedShare: 1, readyDay: null })
-    expect((await call(['simulate'], { ...moina, method: 'magic' })).error).toMatchObject({ code: 'bad-input', path: 'method' })
-    expect((await call(['simulate'], { ...moina, setup: { volumeL: 0 } })).error).toMatchObject({ path: 'setup.volumeL' })
+    const actions = [
+      { day: 9, kind: 'takeOut', amount: 0.5, unit: 'share' },
+      { day: 2, kind: 'waterChange' },
+    ]
+    expect((await call(['simulate'], { ...moina, actions })).out).toEqual(
+      (await call(['simulate'], { ...moina, actions: [...actions].reverse() })).out,
+    )
+    expect((await call(['simulate'], { ...moina, temperatureC: 41 })).out).toMatchObject({
+      warnings: ['outside-living-range'],
+      failedShare: 1,
+      readyDay: null,
+    })
+    expect((await call(['simulate'], { ...moina, method: 'magic' })).error).toMatchObject({
+      code: 'bad-input',
+      path: 'method',
+    })
+    expect((await call(['simulate'], { ...moina, setup: { volumeL: 0 } })).error).toMatchObject({
+      path: 'setup.volumeL',
+    })
   })
 
   it('estimate: bands, chances that sum to one, what moved it, and remarks on what cannot be', async () => {
-    const setup = { food: 'microworm', method: 'oats', startedAt: '2026-03-01T12:00:00Z', temperatureC: 23, volumeL: 0.3 }
+    const setup = {
+      food: 'microworm',
+      method: 'oats',
+      startedAt: '2026-03-01T12:00:00Z',
+      temperatureC: 23,
+      volumeL: 0.3,
+    }
     const entries = [
-      { at: '2026-03-05T08:00:00Z', kind: 'look', signs: { movers: 2, climbing: 2, smell: 0 } }, { at: '2026-03-05T09:00:00Z', kind: 'action', action: 'takeOut', amount: 0.2, unit: 'share' },
+      { at: '2026-03-05T08:00:00Z', kind: 'look', signs: { movers: 2, climbing: 2, smell: 0 } },
+      { at: '2026-03-05T09:00:00Z', kind: 'action', action: 'takeOut', amount: 0.2, unit: 'share' },
       { at: '2026-02-01', kind: 'count', animals: 5, ml: 1 },
     ]
     const { out } = await call(['estimate'], { setup, entries, at: '2026-03-06' })
-    const e = out as unknown as { density: { p10: number, p50: number, p90: number }, stages: Record<string, number>, readyOn: { p50: string }, moves: { entry: number }[], remarks: unknown[], pFailed: number, nextLook: { sign: string } }
+    const e = out as unknown as {
+      density: { p10: number; p50: number; p90: number }
+      stages: Record<string, number>
+      readyOn: { p50: string }
+      moves: { entry: number }[]
+      remarks: unknown[]
+      pFailed: number
+      nextLook: { sign: string }
+    }
     expect(e.density.p10).toBeLessThan(e.density.p90)
     expect(Object.values(e.stages).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 6)
     expect(e.readyOn.p50 > '2026-03-03' && e.readyOn.p50 < '2026-03-08').toBe(true)
     expect(e.moves.map(m => m.entry)).toEqual([0])
     expect(e.remarks).toEqual([{ code: 'before-start', entry: 2 }])
-    expect((await call(['estimate'], { setup, entries, at: '2026-03-06', seed: 2 })).out!.density).not.toEqual(out!.density)
-    expect((await call(['estimate'], { setup: { ...setup, method: 'magic' }, at: '2026-03-06' })).error).toMatchObject({ code: 'bad-input', path: 'setup.method' })
-    expect((await call(['estimate'], { setup, entries: [{ at: 'noon', kind: 'refused' }], at: '2026-03-06' })).error).toMatchObject({ path: 'entries.0.at' })
+    expect(
+      (await call(['estimate'], { setup, entries, at: '2026-03-06', seed: 2 })).out!.density,
+    ).not.toEqual(out!.density)
+    expect(
+      (await call(['estimate'], { setup: { ...setup, method: 'magic' }, at: '2026-03-06' })).error,
+    ).toMatchObject({ code: 'bad-input', path: 'setup.method' })
+    expect(
+      (
+        await call(['estimate'], {
+          setup,
+          entries: [{ at: 'noon', kind: 'refused' }],
+          at: '2026-03-06',
+        })
+      ).error,
+    ).toMatchObject({ path: 'entries.0.at' })
   })
 
   it('plan and round: a small room, a horizon that has passed, a file of an older version', async () => {
-    const room = { format: 'renatus-room', version: 5, exportedAt: '2026-03-16T06:00:00Z', by: 'x', records: records({ species: 'pygmy-sunfish', freeSwimmingOn: '2026-04-01', fry: 60, foods: ['infusoria', 'microworm', 'brine-shrimp'] }), entries: [log('2026-03-16T06:00:00Z', 'note', { text: 'Moved the rack.' })], kept: [] }
+    const room = {
+      format: 'renatus-room',
+      version: 5,
+      exportedAt: '2026-03-16T06:00:00Z',
+      by: 'x',
+      records: records({
+        species: 'pygmy-sunfish',
+        freeSwimmingOn: '2026-04-01',
+        fry: 60,
+        foods: ['infusoria', 'microworm', 'brine-shrimp'],
+      }),
+      entries: [log('2026-03-16T06:00:00Z', 'note', { text: 'Moved the rack.' })],
+      kept: [],
+    }
     const { out } = await call(['plan'], { room, from: '2026-03-17', days: 28, certainty: 0.9 })
-    const p = out as unknown as { status: string, starts: { food: string, why: string }[], hatches: unknown[], takes: unknown[], cover: { probability: number }[], lastStarts: { on: string }[], gap: number }
+    const p = out as unknown as {
+      status: string
+      starts: { food: string; why: string }[]
+      hatches: unknown[]
+      takes: unknown[]
+      cover: { probability: number }[]
+      lastStarts: { on: string }[]
+      gap: number
+    }
     expect(p.status).toBe('optimal')
     expect(p.gap).toBeLessThanOrEqual(0.0101)
     expect(p.starts.some(s => s.food === 'infusoria' && s.why.includes('Angels'))).toBe(true)
     expect(p.cover.every(c => c.probability >= 0 && c.probability <= 1)).toBe(true)
     expect(p.lastStarts.length).toBeGreaterThan(0)
-    expect((await call(['plan'], { room, from: '2026-02-01', days: 28 })).out).toMatchObject({ status: 'infeasible', clash: expect.stringContaining('lies in the past') as never })
-    const round = (await call(['round'], { room: { ...room, version: 4 }, at: '2026-04-02T05:00:00Z' })).out as unknown as { round: { name: string }, stops: { verb: string, text: string, why: string }[] }
+    expect((await call(['plan'], { room, from: '2026-02-01', days: 28 })).out).toMatchObject({
+      status: 'infeasible',
+      clash: expect.stringContaining('lies in the past') as never,
+    })
+    const round = (
+      await call(['round'], { room: { ...room, version: 4 }, at: '2026-04-02T05:00:00Z' })
+    ).out as unknown as {
+      round: { name: string }
+      stops: { verb: string; text: string; why: string }[]
+    }
     expect(round.round.name).toBe('Morning round')
     expect(round.stops.some(s => s.verb === 'Feed' && s.text.startsWith('Feed Tank 1'))).toBe(true)
     expect(round.stops.every(s => s.why.length > 0)).toBe(true)
   })
 
   it.each([
-    [['hatch'], { vesselL: 0, cystsG: 1, saltGL: 25, temperatureC: 25 }, 'bad-input', 'vesselL'], [['salt-of'], { volumeL: 1, salt: 'fine', spoons: [{ measure: 'ladle', count: 1 }] }, 'bad-input', 'spoons.0.measure'],
-    [['salt'], '{"volumeL":', 'bad-json', ''], [['gel-formula'], {}, 'bad-input', 'ingredients'], [['gel-formula'], { ingredients: [{ id: 'mud', costPerKg: 1 }], targets: {} }, 'bad-input', 'ingredients.0.values'],
-    [['gel-formula'], { ingredients: [{ id: 'x', costPerKg: -1, values: { protein: 140, fat: 0, fibre: 0, ash: 0 } }], targets: {} }, 'bad-input', 'ingredients.0.values.protein'], [['gel-formula'], { ingredients: [{ id: 'oats', costPerKg: -2 }], targets: {} }, 'bad-input', 'ingredients.0.costPerKg'],
-    [['gel-batch'], { trays: 1, trayMl: 0, parts: 3, lossShare: 0, powderGPerMl: 0.55, measures: 'us' }, 'bad-input', 'trayMl'], [['gel-batch'], { trays: 1, trayMl: 180, parts: 0, lossShare: 0, powderGPerMl: 0.55, measures: 'us' }, 'bad-input', 'parts'],
-    [['plan'], { room: { format: 'renatus-room', version: 5, records: [] }, from: '2026-03-16' }, 'bad-input', 'room.exportedAt'], [['brew'], {}, 'unknown-command', 'command'], [['salt', '/nowhere.json'], '', 'no-file', '/nowhere.json'],
-  ] as const)('%j refuses with exit 2, a code and a path, and prints nothing', async (args, input, code, path) => {
-    const { status, out, error } = await call([...args], input)
-    expect([status, out, error?.code, error?.path]).toEqual([2, null, code, path])
-  })
+    [['hatch'], { vesselL: 0, cystsG: 1, saltGL: 25, temperatureC: 25 }, 'bad-input', 'vesselL'],
+    [
+      ['salt-of'],
+      { volumeL: 1, salt: 'fine', spoons: [{ measure: 'ladle', count: 1 }] },
+      'bad-input',
+      'spoons.0.measure',
+    ],
+    [['salt'], '{"volumeL":', 'bad-json', ''],
+    [['gel-formula'], {}, 'bad-input', 'ingredients'],
+    [
+      ['gel-formula'],
+      { ingredients: [{ id: 'mud', costPerKg: 1 }], targets: {} },
+      'bad-input',
+      'ingredients.0.values',
+    ],
+    [
+      ['gel-formula'],
+      {
+        ingredients: [
+          { id: 'x', costPerKg: -1, values: { protein: 140, fat: 0, fibre: 0, ash: 0 } },
+        ],
+        targets: {},
+      },
+      'bad-input',
+      'ingredients.0.values.protein',
+    ],
+    [
+      ['gel-formula'],
+      { ingredients: [{ id: 'oats', costPerKg: -2 }], targets: {} },
+      'bad-input',
+      'ingredients.0.costPerKg',
+    ],
+    [
+      ['gel-batch'],
+      { trays: 1, trayMl: 0, parts: 3, lossShare: 0, powderGPerMl: 0.55, measures: 'us' },
+      'bad-input',
+      'trayMl',
+    ],
+    [
+      ['gel-batch'],
+      { trays: 1, trayMl: 180, parts: 0, lossShare: 0, powderGPerMl: 0.55, measures: 'us' },
+      'bad-input',
+      'parts',
+    ],
+    [
+      ['plan'],
+      { room: { format: 'renatus-room', version: 5, records: [] }, from: '2026-03-16' },
+      'bad-input',
+      'room.exportedAt',
+    ],
+    [['brew'], {}, 'unknown-command', 'command'],
+    [['salt', '/nowhere.json'], '', 'no-file', '/nowhere.json'],
+  ] as const)(
+    '%j refuses with exit 2, a code and a path, and prints nothing',
+    async (args, input, code, path) => {
+      const { status, out, error } = await call([...args], input)
+      expect([status, out, error?.code, error?.path]).toEqual([2, null, code, path])
+    },
+  )
 
   it('gel-formula and gel-batch: a mix that keeps its targets, what clashes, and the example of the book', async () => {
-    const batch = { trays: 1, trayMl: 180, parts: 3, lossShare: 0.04, powderGPerMl: 0.55, measures: 'metric' }
-    const habit = (await call(['gel-batch'], { ...batch, airFactor: 1 })).out as unknown as Record<string, number>
+    const batch = {
+      trays: 1,
+      trayMl: 180,
+      parts: 3,
+      lossShare: 0.04,
+      powderGPerMl: 0.55,
+      measures: 'metric',
+    }
+    const habit = (await call(['gel-batch'], { ...batch, airFactor: 1 })).out as unknown as Record<
+      string,
+      number
+    >
     expect([habit.totalMl, habit.powderMl, habit.waterMl]).toEqual([187.2, 46.8, 140.4])
-    const real = (await call(['gel-batch'], { ...batch, trayMl: undefined, cell: { n: 20, l: 20, w: 30, h: 15 }, solidShare: 0.41 })).out as unknown as Record<string, number>
+    const real = (
+      await call(['gel-batch'], {
+        ...batch,
+        trayMl: undefined,
+        cell: { n: 20, l: 20, w: 30, h: 15 },
+        solidShare: 0.41,
+      })
+    ).out as unknown as Record<string, number>
     expect(real.powderMl).toBeCloseTo(54.9, 1)
     expect(real.waterMl).toBeCloseTo(164.7, 1)
     const targets = { protein: [48, 55], fat: [8, 16], fibre: [0, 6], ash: [0, 14] }
-    const ingredients = [{ id: 'fish-meal', costPerKg: 8 }, { id: 'wheat-flour', costPerKg: 2 }, { id: 'own', costPerKg: 3, values: { protein: 30, fat: 30, fibre: 1, ash: 5, moisture: 8 } }]
-    const found = (await call(['gel-formula'], { ingredients, targets, objective: 'cost' })).out as unknown as { status: string, mix: { share: number }[], composition: Record<string, number>, costPerKg: number, objective: number }
+    const ingredients = [
+      { id: 'fish-meal', costPerKg: 8 },
+      { id: 'wheat-flour', costPerKg: 2 },
+      { id: 'own', costPerKg: 3, values: { protein: 30, fat: 30, fibre: 1, ash: 5, moisture: 8 } },
+    ]
+    const found = (await call(['gel-formula'], { ingredients, targets, objective: 'cost' }))
+      .out as unknown as {
+      status: string
+      mix: { share: number }[]
+      composition: Record<string, number>
+      costPerKg: number
+      objective: number
+    }
     expect(found.status).toBe('optimal')
     expect(found.objective).toBeCloseTo(found.costPerKg, 6)
     expect(Object.values(found.composition).reduce((a, b) => a + b, 0)).toBeCloseTo(100, 2)
-    expect((await call(['gel-formula'], { ingredients: [{ id: 'oats', costPerKg: 2 }], targets })).out).toMatchObject({ status: 'infeasible', mix: [], clashes: expect.arrayContaining([expect.objectContaining({ of: 'protein', bound: 'least' })]) as never })
+    expect(
+      (await call(['gel-formula'], { ingredients: [{ id: 'oats', costPerKg: 2 }], targets })).out,
+    ).toMatchObject({
+      status: 'infeasible',
+      mix: [],
+      clashes: expect.arrayContaining([
+        expect.objectContaining({ of: 'protein', bound: 'least' }),
+      ]) as never,
+    })
   })
 
   it('answers a script: one document and exit 0, or one error on standard error and exit 2', () => {

@@ -4,7 +4,12 @@ import { courseOf, usualTake } from '@renatus/core/foods/courses'
 import { startCulture, withoutUpkeep } from '@renatus/core/foods/culture'
 import { foodOf } from '@renatus/core/foods/index'
 import { randomStream, type RandomStream } from '@renatus/core/math/random'
-import { COVERED_FROM, givenUpAfter, RESTART_AFTER, stepIn } from '@renatus/core/planning/plan/repair'
+import {
+  COVERED_FROM,
+  givenUpAfter,
+  RESTART_AFTER,
+  stepIn,
+} from '@renatus/core/planning/plan/repair'
 import { planDemand } from '@renatus/core/planning/plan/demand'
 import { planRoom, type CulturePlan } from '@renatus/core/planning/plan/planRoom'
 import { planRequest, type PlanRequest } from '@renatus/core/planning/plan/request'
@@ -16,7 +21,11 @@ import { addDays, daysBetween } from '@renatus/core/time/localDate'
 
 const NOW = '2026-03-10T05:30:00.000Z'
 const FISH = ['pygmy-sunfish', 'scarlet-badis', 'medaka', 'angelfish', 'peacock-gudgeon']
-const FOODS = [['infusoria', 'microworm', 'paramecium'], ['paramecium', 'vinegar-eel', 'microworm'], ['infusoria', 'paramecium', 'banana-worm']]
+const FOODS = [
+  ['infusoria', 'microworm', 'paramecium'],
+  ['paramecium', 'vinegar-eel', 'microworm'],
+  ['infusoria', 'paramecium', 'banana-worm'],
+]
 const DAYS = 21
 /** How far a room is from its thermometer, degC. */
 const ROOM_SD_C = 1
@@ -26,14 +35,54 @@ function tinyRoom(seed: number): PlanRequest {
   let n = 0
   const id = () => makeId(4_000_000 + seed * 100 + n++, new Uint8Array(10))
   const base = () => ({ id: id(), updatedAt: NOW, removedAt: null })
-  const tanks = [0, 1].map(i => ({ ...base(), type: 'tank', placeId: null, name: `Tank ${i}`, litres: 12, temperatureC: 24 }))
+  const tanks = [0, 1].map(i => ({
+    ...base(),
+    type: 'tank',
+    placeId: null,
+    name: `Tank ${i}`,
+    litres: 12,
+    temperatureC: 24,
+  }))
   const records = [
-    { ...base(), type: 'room', name: 'Tiny', timeZone: 'Europe/Berlin', rounds: [{ name: 'Morning', at: '06:30' }, { name: 'Evening', at: '19:00' }], measures: 'metric', water: { pH: null, soft: false }, hatchSaltGL: 25, foods: FOODS[seed % FOODS.length] },
+    {
+      ...base(),
+      type: 'room',
+      name: 'Tiny',
+      timeZone: 'Europe/Berlin',
+      rounds: [
+        { name: 'Morning', at: '06:30' },
+        { name: 'Evening', at: '19:00' },
+      ],
+      measures: 'metric',
+      water: { pH: null, soft: false },
+      hatchSaltGL: 25,
+      foods: FOODS[seed % FOODS.length],
+    },
     ...tanks,
-    ...tanks.map((t, i) => ({ ...base(), type: 'brood', name: `Brood ${i}`, speciesId: FISH[chance.integer(0, FISH.length - 1)], tankId: t.id, anchor: { event: 'free', on: addDays('2026-03-10', chance.integer(6, 15)), kind: 'expected', spreadDays: chance.integer(0, 2) }, fry: chance.integer(20, 90), countedOn: '2026-03-10' })),
+    ...tanks.map((t, i) => ({
+      ...base(),
+      type: 'brood',
+      name: `Brood ${i}`,
+      speciesId: FISH[chance.integer(0, FISH.length - 1)],
+      tankId: t.id,
+      anchor: {
+        event: 'free',
+        on: addDays('2026-03-10', chance.integer(6, 15)),
+        kind: 'expected',
+        spreadDays: chance.integer(0, 2),
+      },
+      fry: chance.integer(20, 90),
+      countedOn: '2026-03-10',
+    })),
   ].map(r => anyRecord.parse(r))
   const state = roomState(records, [], NOW)!
-  return planRequest({ state, readings: new Map(), days: DAYS, certainty: [0.8, 0.9, 0.95][seed % 3]!, seed })
+  return planRequest({
+    state,
+    readings: new Map(),
+    days: DAYS,
+    certainty: [0.8, 0.9, 0.95][seed % 3]!,
+    seed,
+  })
 }
 
 /** One hidden truth: every vessel by its own model, its own luck and its own warmth; failures of one start are alike. */
@@ -45,7 +94,12 @@ function supplyOf(plan: CulturePlan, chance: RandomStream): Map<string, Float64A
     const days = supply.get(s.food) ?? new Float64Array(DAYS)
     supply.set(s.food, days)
     const temperature = (food.rangeC[0] + food.rangeC[1]) / 2 + chance.normal(0, ROOM_SD_C)
-    const share = usualTake({ food, method, setup: { volumeL: s.litres }, temperatureC: (food.rangeC[0] + food.rangeC[1]) / 2 })
+    const share = usualTake({
+      food,
+      method,
+      setup: { volumeL: s.litres },
+      temperatureC: (food.rangeC[0] + food.rangeC[1]) / 2,
+    })
     const start = daysBetween(plan.from, s.on)
     let failed = 0
     const mass = (1 - 0.35) / 0.35
@@ -58,8 +112,19 @@ function supplyOf(plan: CulturePlan, chance: RandomStream): Map<string, Float64A
         fails = chance.next() < s.chances.failure
       }
       if (fails) continue
-      const gives = courseOf(withoutUpkeep(startCulture(food, method, { volumeL: s.litres }, chance), ['takeOut']), share, () => temperature, DAYS, chance)
-      for (let d = day; d < DAYS; d++) days[d]! += ((gives[d - day] ?? 0) + (gives[d - day + 1] ?? 0) + (gives[Math.max(0, d - day - 1)] ?? 0)) / 3
+      const gives = courseOf(
+        withoutUpkeep(startCulture(food, method, { volumeL: s.litres }, chance), ['takeOut']),
+        share,
+        () => temperature,
+        DAYS,
+        chance,
+      )
+      for (let d = day; d < DAYS; d++)
+        days[d]! +=
+          ((gives[d - day] ?? 0) +
+            (gives[d - day + 1] ?? 0) +
+            (gives[Math.max(0, d - day - 1)] ?? 0)) /
+          3
     }
   }
   return supply
@@ -69,34 +134,61 @@ function supplyOf(plan: CulturePlan, chance: RandomStream): Map<string, Float64A
 function livedOf(r: PlanRequest, plan: CulturePlan, chance: RandomStream): boolean[] {
   const supply = supplyOf(plan, chance)
   const demand = planDemand(r.state, r.from, DAYS).filter(b => !b.standby)
-  const shift = new Map(r.state.broods.map(b => [b.id, Math.round(chance.normal(0, b.dates.free.spreadDays / 1.2816))]))
-  return plan.cover.map((c) => {
+  const shift = new Map(
+    r.state.broods.map(b => [b.id, Math.round(chance.normal(0, b.dates.free.spreadDays / 1.2816))]),
+  )
+  return plan.cover.map(c => {
     const day = daysBetween(plan.from, c.day)
     const at = day + (shift.get(c.brood) ?? 0)
     const b = demand.find(x => x.brood === c.brood && x.day === day)!
     if (at < 0 || at >= DAYS) return true
     const want = new Map<string, number>()
-    for (const t of plan.takes) if (daysBetween(plan.from, t.day) + (shift.get(t.brood) ?? 0) === at) want.set(t.food, (want.get(t.food) ?? 0) + t.organisms)
-    const given = b.foods.map(f => plan.takes.filter(t => t.brood === c.brood && t.day === c.day && t.food === f.food).reduce((n, t) => n + t.share, 0) * Math.min(1, (supply.get(f.food)?.[at] ?? 0) / Math.max(1e-9, want.get(f.food) ?? 0)))
+    for (const t of plan.takes)
+      if (daysBetween(plan.from, t.day) + (shift.get(t.brood) ?? 0) === at)
+        want.set(t.food, (want.get(t.food) ?? 0) + t.organisms)
+    const given = b.foods.map(
+      f =>
+        plan.takes
+          .filter(t => t.brood === c.brood && t.day === c.day && t.food === f.food)
+          .reduce((n, t) => n + t.share, 0) *
+        Math.min(1, (supply.get(f.food)?.[at] ?? 0) / Math.max(1e-9, want.get(f.food) ?? 0)),
+    )
     const got = given.reduce((a, x) => a + x, 0)
-    const more = stepIn(b, got, given, f => Math.max(0, (supply.get(f)?.[at] ?? 0) - (want.get(f) ?? 0)))
+    const more = stepIn(b, got, given, f =>
+      Math.max(0, (supply.get(f)?.[at] ?? 0) - (want.get(f) ?? 0)),
+    )
     return got + more.reduce((a, x) => a + x, 0) >= COVERED_FROM
   })
 }
 
 export async function benchCalibration(rooms = 200): Promise<void> {
-  const solver = highsSolver(await highsLoader() as unknown as HighsLike)
-  const bins = [[0.5, 0.7], [0.7, 0.85], [0.85, 0.95], [0.95, 0.99], [0.99, 1.01]].map(([lo, hi]) => ({ lo: lo!, hi: hi!, n: 0, covered: 0 }))
+  const solver = highsSolver((await highsLoader()) as unknown as HighsLike)
+  const bins = [
+    [0.5, 0.7],
+    [0.7, 0.85],
+    [0.85, 0.95],
+    [0.95, 0.99],
+    [0.99, 1.01],
+  ].map(([lo, hi]) => ({ lo: lo!, hi: hi!, n: 0, covered: 0 }))
   for (let seed = 0; seed < rooms; seed++) {
     const r = tinyRoom(seed)
     const plan = planRoom(r, solver)
     const lived = livedOf(r, plan, randomStream(90_000 + seed))
     plan.cover.forEach((c, i) => {
-      const bin = c.planned >= COVERED_FROM ? bins.find(b => c.probability >= b.lo && c.probability < b.hi) : undefined
+      const bin =
+        c.planned >= COVERED_FROM
+          ? bins.find(b => c.probability >= b.lo && c.probability < b.hi)
+          : undefined
       if (!bin) return
       bin.n++
       if (lived[i]) bin.covered++
     })
   }
-  for (const b of bins) console.log(`brood-days stated ${Math.round(b.lo * 100)} to ${Math.min(100, Math.round(b.hi * 100))} %`.padEnd(44), b.n === 0 ? 'none' : `covered ${(100 * b.covered / b.n).toFixed(1)} % of ${b.n}`)
+  for (const b of bins)
+    console.log(
+      `brood-days stated ${Math.round(b.lo * 100)} to ${Math.min(100, Math.round(b.hi * 100))} %`.padEnd(
+        44,
+      ),
+      b.n === 0 ? 'none' : `covered ${((100 * b.covered) / b.n).toFixed(1)} % of ${b.n}`,
+    )
 }

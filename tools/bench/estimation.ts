@@ -3,7 +3,8 @@ import type { ReplayMemory } from '@renatus/core/estimation/replay'
 import { CASES, figures, median } from '../../tests/core/estimation/figures'
 import { sloppyCulture } from '../../tests/core/estimation/sloppy'
 
-const percent = (n: number, of: number) => (of === 0 ? '-' : `${Math.round((100 * n) / of)} % of ${of}`)
+const percent = (n: number, of: number) =>
+  of === 0 ? '-' : `${Math.round((100 * n) / of)} % of ${of}`
 const WEEKS_8 = 56
 const CULTURES = 80
 
@@ -11,12 +12,20 @@ const CULTURES = 80
 export function benchReading(cultures = 120): void {
   const all = CASES.map(([food, method]) => {
     const f = figures(food, method, cultures)
-    console.log(`estimate ${food.padEnd(15)} 80 % band holds the truth in ${percent(f.held, f.readings)}; ready day off by ${f.error.toFixed(2)} d, the card by ${f.cardError.toFixed(2)} d; failed flagged ${percent(...f.failed)}, healthy ${percent(...f.healthy)}`)
+    console.log(
+      `estimate ${food.padEnd(15)} 80 % band holds the truth in ${percent(f.held, f.readings)}; ready day off by ${f.error.toFixed(2)} d, the card by ${f.cardError.toFixed(2)} d; failed flagged ${percent(...f.failed)}, healthy ${percent(...f.healthy)}`,
+    )
     return f
   })
-  const sum = (pick: (f: (typeof all)[number]) => readonly [number, number]) => percent(all.reduce((s, f) => s + pick(f)[0], 0), all.reduce((s, f) => s + pick(f)[1], 0))
+  const sum = (pick: (f: (typeof all)[number]) => readonly [number, number]) =>
+    percent(
+      all.reduce((s, f) => s + pick(f)[0], 0),
+      all.reduce((s, f) => s + pick(f)[1], 0),
+    )
   const errors = all.flatMap(f => f.errors)
-  console.log(`estimate all foods       80 % band holds the truth in ${sum(f => [f.held, f.readings])}; ready day off by ${median(errors.map(e => e.own)).toFixed(2)} d, the card by ${median(errors.map(e => e.card)).toFixed(2)} d; failed flagged ${sum(f => f.failed)}, healthy ${sum(f => f.healthy)}`)
+  console.log(
+    `estimate all foods       80 % band holds the truth in ${sum(f => [f.held, f.readings])}; ready day off by ${median(errors.map(e => e.own)).toFixed(2)} d, the card by ${median(errors.map(e => e.card)).toFixed(2)} d; failed flagged ${sum(f => f.failed)}, healthy ${sum(f => f.healthy)}`,
+  )
 }
 
 /** How long a reading takes: anew, and with what is remembered of the one before. */
@@ -28,18 +37,31 @@ export function benchReadingTime(): void {
   }
   for (const [food, method] of CASES) {
     const k = sloppyCulture(food, method, food === 'brine-shrimp' ? 3 : WEEKS_8, 4)
-    const sixty = Array.from({ length: 60 }, (_, i) => k.observations[Math.floor((i * k.observations.length) / 60)]!)
+    const sixty = Array.from(
+      { length: 60 },
+      (_, i) => k.observations[Math.floor((i * k.observations.length) / 60)]!,
+    )
     const anew = time(() => estimate(k.subject, sixty, k.atH))
     const { memory } = estimate(k.subject, sixty.slice(0, -1), k.atH)
     const one = time(() => estimate(k.subject, sixty, k.atH, memory))
-    console.log(`estimate ${food.padEnd(15)} 60 entries anew ${anew.toFixed(0)} ms, one more entry ${one.toFixed(0)} ms`)
+    console.log(
+      `estimate ${food.padEnd(15)} 60 entries anew ${anew.toFixed(0)} ms, one more entry ${one.toFixed(0)} ms`,
+    )
   }
   const room = Array.from({ length: CULTURES }, (_, i) => {
     const [food, method] = CASES[i % CASES.length]!
     return sloppyCulture(food, method, food === 'brine-shrimp' ? 3 : WEEKS_8, 100 + i)
   })
   const memories: ReplayMemory[] = []
-  const anew = time(() => room.forEach((k) => { memories.push(estimate(k.subject, k.observations.slice(0, -1), k.atH).memory) }))
-  const again = time(() => room.forEach((k, i) => estimate(k.subject, k.observations, k.atH, memories[i])))
-  console.log(`estimate ${CULTURES} cultures of 8 weeks (${room.reduce((s, k) => s + k.observations.length, 0)} entries) anew ${(anew / 1000).toFixed(1)} s, each with one more entry ${(again / 1000).toFixed(1)} s`)
+  const anew = time(() =>
+    room.forEach(k => {
+      memories.push(estimate(k.subject, k.observations.slice(0, -1), k.atH).memory)
+    }),
+  )
+  const again = time(() =>
+    room.forEach((k, i) => estimate(k.subject, k.observations, k.atH, memories[i])),
+  )
+  console.log(
+    `estimate ${CULTURES} cultures of 8 weeks (${room.reduce((s, k) => s + k.observations.length, 0)} entries) anew ${(anew / 1000).toFixed(1)} s, each with one more entry ${(again / 1000).toFixed(1)} s`,
+  )
 }

@@ -21,11 +21,28 @@ export function benchFamilies(): void {
     const from = performance.now()
     run(rounds)
     const seconds = (performance.now() - from) / 1000
-    const subs = { 'logistic': 1, 'stage-clock': 1, 'hatch': 24, 'succession': 24, 'consumer': 24, 'phototroph': 6 }[id]
-    console.log(`family ${id.padEnd(12)} ${(rounds / seconds / 1e6).toFixed(2)} M steps of 6 h a second, ${((rounds * subs) / seconds / 1e6).toFixed(1)} M sub-steps, ${Math.round(rounds / 4 / seconds).toLocaleString('en-GB')} culture-days a second`)
+    const subs = {
+      'logistic': 1,
+      'stage-clock': 1,
+      'hatch': 24,
+      'succession': 24,
+      'consumer': 24,
+      'phototroph': 6,
+    }[id]
+    console.log(
+      `family ${id.padEnd(12)} ${(rounds / seconds / 1e6).toFixed(2)} M steps of 6 h a second, ${((rounds * subs) / seconds / 1e6).toFixed(1)} M sub-steps, ${Math.round(rounds / 4 / seconds).toLocaleString('en-GB')} culture-days a second`,
+    )
   }
-  const mixed = ['microworm', 'vinegar-eel', 'paramecium', 'grindal-worm', 'mosquito-larva'].map(id => foodOf(id)!)
-  const monteCarlo = (name: string, list: typeof mixed, cultures: number, days: number, runs: number) => {
+  const mixed = ['microworm', 'vinegar-eel', 'paramecium', 'grindal-worm', 'mosquito-larva'].map(
+    id => foodOf(id)!,
+  )
+  const monteCarlo = (
+    name: string,
+    list: typeof mixed,
+    cultures: number,
+    days: number,
+    runs: number,
+  ) => {
     const from = performance.now()
     for (let k = 0; k < cultures; k++) {
       const food = list[k % list.length]!
@@ -36,7 +53,9 @@ export function benchFamilies(): void {
       }
     }
     const seconds = (performance.now() - from) / 1000
-    console.log(`Monte Carlo ${name}: ${cultures} cultures x ${days} days x ${runs} runs in ${seconds.toFixed(1)} s (${(cultures * days * runs / seconds / 1e6).toFixed(2)} M culture-days a second)`)
+    console.log(
+      `Monte Carlo ${name}: ${cultures} cultures x ${days} days x ${runs} runs in ${seconds.toFixed(1)} s (${((cultures * days * runs) / seconds / 1e6).toFixed(2)} M culture-days a second)`,
+    )
   }
   monteCarlo('worms and clocks', mixed, 80, 60, 1000)
   monteCarlo('all foods, a tenth of the runs', [...foods], 80, 60, 100)

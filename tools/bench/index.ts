@@ -35,8 +35,11 @@ function time(run: (i: number) => void, runs = 15): number {
 
 function row(name: string, sizes: readonly number[], run: (size: number) => (i: number) => void) {
   const ms = sizes.map(size => time(run(size)))
-  const growth = ms.length > 1 ? Math.log(ms.at(-1)! / ms[0]!) / Math.log(sizes.at(-1)! / sizes[0]!) : 0
-  console.log(`${name.padEnd(44)} ${sizes.map((s, i) => `${s}: ${ms[i]!.toFixed(2)} ms`).join('   ')}${ms.length > 1 ? `   growth ~ size^${growth.toFixed(2)}` : ''}`)
+  const growth =
+    ms.length > 1 ? Math.log(ms.at(-1)! / ms[0]!) / Math.log(sizes.at(-1)! / sizes[0]!) : 0
+  console.log(
+    `${name.padEnd(44)} ${sizes.map((s, i) => `${s}: ${ms[i]!.toFixed(2)} ms`).join('   ')}${ms.length > 1 ? `   growth ~ size^${growth.toFixed(2)}` : ''}`,
+  )
 }
 
 const demo = demoRoom(NOW, 'Europe/Berlin')
@@ -45,45 +48,98 @@ const broods = (n: number): AnyRecord[] => {
   const tank = demo.records.find(r => r.type === 'tank')!
   const more = Array.from({ length: n }, (_, i): AnyRecord[] => {
     const id = (k: number) => makeId(2_000_000 + i * 10 + k, new Uint8Array(10))
-    return [{ ...tank, id: id(1) } as AnyRecord, { ...brood, id: id(2), tankId: id(1) } as AnyRecord]
+    return [
+      { ...tank, id: id(1) } as AnyRecord,
+      { ...brood, id: id(2), tankId: id(1) } as AnyRecord,
+    ]
   }).flat()
   return [...demo.records.filter(r => r.type !== 'brood' && r.type !== 'tank'), ...more]
 }
 /** The same weeks again and again: a longer log of the same room. */
-const longer = (times: number): Entry[] => Array.from({ length: times }, (_, k) => demo.entries.map((e): Entry => ({ ...e, id: makeId(Date.parse(e.at) - k * 1000, Uint8Array.from({ length: 10 }, (_x, j) => (j * 31 + k) % 256)), act: `${e.act.slice(0, 20)}${String(k).padStart(6, '0')}` }))).flat()
+const longer = (times: number): Entry[] =>
+  Array.from({ length: times }, (_, k) =>
+    demo.entries.map((e): Entry => ({
+      ...e,
+      id: makeId(
+        Date.parse(e.at) - k * 1000,
+        Uint8Array.from({ length: 10 }, (_x, j) => (j * 31 + k) % 256),
+      ),
+      act: `${e.act.slice(0, 20)}${String(k).padStart(6, '0')}`,
+    })),
+  ).flat()
 
-row('hatch curve, new temperature course', [1], () => i => hatchCurve({ temperature: [{ h: 0, c: 25 + i / 100 }, { h: 12, c: 27 }], speed: 1, spread: 0.17, decapsulated: false }))
-row('room state by log length (x 8 weeks)', [1, 4, 16], (k) => {
+row(
+  'hatch curve, new temperature course',
+  [1],
+  () => i =>
+    hatchCurve({
+      temperature: [
+        { h: 0, c: 25 + i / 100 },
+        { h: 12, c: 27 },
+      ],
+      speed: 1,
+      spread: 0.17,
+      decapsulated: false,
+    }),
+)
+row('room state by log length (x 8 weeks)', [1, 4, 16], k => {
   const entries = longer(k)
   return () => roomState(demo.records, entries, NOW)
 })
-row('round by number of broods', [15, 60, 240], (n) => {
+row('round by number of broods', [15, 60, 240], n => {
   const state = roomState(broods(n), demo.entries, NOW)!
   return () => buildRound(state)
 })
-row('ladders of 60 days by number of broods', [15, 60, 240], (n) => {
+row('ladders of 60 days by number of broods', [15, 60, 240], n => {
   const state = roomState(broods(n), demo.entries, NOW)!
   const requests = state.broods.flatMap(b => sheetRequest(b, state.room, 0, 60) ?? [])
   return () => requests.map(broodSheet)
 })
-row('room state by number of broods', [15, 60, 240], (n) => {
+row('room state by number of broods', [15, 60, 240], n => {
   const records = broods(n)
   return () => roomState(records, demo.entries, NOW)
 })
-row('read room file by log length', [1, 4, 16], (k) => {
-  const text = writeRoomFile({ exportedAt: NOW, by: 'bench', records: demo.records, entries: longer(k), kept: [] })
+row('read room file by log length', [1, 4, 16], k => {
+  const text = writeRoomFile({
+    exportedAt: NOW,
+    by: 'bench',
+    records: demo.records,
+    entries: longer(k),
+    kept: [],
+  })
   return () => readRoomFile(text)
 })
-row('merge by log length', [1, 4, 16], (k) => {
+row('merge by log length', [1, 4, 16], k => {
   const entries = longer(k)
-  return () => mergeRooms({ records: demo.records, entries, kept: [] }, { records: demo.records, entries, kept: [] }, NOW)
+  return () =>
+    mergeRooms(
+      { records: demo.records, entries, kept: [] },
+      { records: demo.records, entries, kept: [] },
+      NOW,
+    )
 })
 row('demo room, eight weeks', [1], () => () => demoRoom(NOW, 'Europe/Berlin'))
-const broken = Array.from({ length: 30 }, (_, i) => instantOf(addDays('2026-01-05', i * 12), ['06:34', '12:10', '19:20', '22:45', '05:05'][i % 5]!, 'Europe/Berlin')).flatMap(now => brokenFacts(demoRoom(now, 'Europe/Berlin'), now).map(fact => `${now}: ${fact}`))
-console.log(`demo room on 30 days of a year: ${broken.length === 0 ? 'every fact holds' : broken.join('; ')}`)
-row('learning from eight weeks of hatches, anew', [1], () => () => learnRoom(demo.records, demo.entries))
+const broken = Array.from({ length: 30 }, (_, i) =>
+  instantOf(
+    addDays('2026-01-05', i * 12),
+    ['06:34', '12:10', '19:20', '22:45', '05:05'][i % 5]!,
+    'Europe/Berlin',
+  ),
+).flatMap(now => brokenFacts(demoRoom(now, 'Europe/Berlin'), now).map(fact => `${now}: ${fact}`))
+console.log(
+  `demo room on 30 days of a year: ${broken.length === 0 ? 'every fact holds' : broken.join('; ')}`,
+)
+row(
+  'learning from eight weeks of hatches, anew',
+  [1],
+  () => () => learnRoom(demo.records, demo.entries),
+)
 const remembered = learnRoom(demo.records, demo.entries)!.cache
-row('learning from eight weeks of hatches, nothing new', [1], () => () => learnRoom(demo.records, demo.entries, remembered))
+row(
+  'learning from eight weeks of hatches, nothing new',
+  [1],
+  () => () => learnRoom(demo.records, demo.entries, remembered),
+)
 await benchPlanning()
 await benchCalibration()
 await benchShelf()

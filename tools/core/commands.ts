@@ -1,10 +1,20 @@
 import type * as z from 'zod'
 
 /** A headless command: two schemas and a function between them. */
-export interface Command { input: z.ZodType, output: z.ZodType, run(input: unknown): unknown }
+export interface Command {
+  input: z.ZodType
+  output: z.ZodType
+  run(input: unknown): unknown
+}
 
-interface Typed<I extends z.ZodType, O extends z.ZodType> { input: I, output: O, run(input: z.output<I>): z.input<O> | Promise<z.input<O>> }
-const command = async <I extends z.ZodType, O extends z.ZodType>(module: Promise<Typed<I, O>>): Promise<Command> => await module as unknown as Command
+interface Typed<I extends z.ZodType, O extends z.ZodType> {
+  input: I
+  output: O
+  run(input: z.output<I>): z.input<O> | Promise<z.input<O>>
+}
+const command = async <I extends z.ZodType, O extends z.ZodType>(
+  module: Promise<Typed<I, O>>,
+): Promise<Command> => (await module) as unknown as Command
 
 /** Each is loaded when it is asked for: a script that weighs salt does not wait for the solver. */
 export const COMMANDS: Record<string, () => Promise<Command>> = {

@@ -5,10 +5,16 @@ import { roomFile } from '@renatus/core/formats/roomFile'
 import { roomState, type RoomState } from '@renatus/core/stock/roomState'
 
 /** A room file of any version that this one knows. */
-export const roomInput = z.preprocess((file) => {
-  const version = (file as { version?: unknown } | null)?.version
-  return typeof version === 'number' ? upgradeFile(file, version) : file
-}, roomFile.refine(f => f.records.some(r => r.type === 'room'), 'there is no room in this file: it needs one record of type "room"'))
+export const roomInput = z.preprocess(
+  file => {
+    const version = (file as { version?: unknown } | null)?.version
+    return typeof version === 'number' ? upgradeFile(file, version) : file
+  },
+  roomFile.refine(
+    f => f.records.some(r => r.type === 'room'),
+    'there is no room in this file: it needs one record of type "room"',
+  ),
+)
 
 export type RoomInput = z.output<typeof roomInput>
 

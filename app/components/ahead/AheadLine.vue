@@ -10,7 +10,12 @@ const room = useRoomStore()
 const ahead = useAheadStore()
 let timer: ReturnType<typeof setTimeout> | undefined
 /** A room that grows nothing has nothing to plan. */
-const grows = computed(() => room.state !== null && room.state.broods.length > 0 && (room.state.cultureStates.length > 0 || room.state.room.foods.length > 1))
+const grows = computed(
+  () =>
+    room.state !== null &&
+    room.state.broods.length > 0 &&
+    (room.state.cultureStates.length > 0 || room.state.room.foods.length > 1),
+)
 function later() {
   clearTimeout(timer)
   if (grows.value && ahead.stale) timer = setTimeout(() => void ahead.propose(), WAIT_MS)
@@ -18,13 +23,26 @@ function later() {
 onMounted(later)
 watch(() => ahead.key, later)
 onScopeDispose(() => clearTimeout(timer))
-const today = computed(() => ahead.changes.filter(c => (c.is ?? c.was)!.on <= room.state!.today).length)
+const today = computed(
+  () => ahead.changes.filter(c => (c.is ?? c.was)!.on <= room.state!.today).length,
+)
 </script>
 
 <template>
-  <p v-if="ahead.proposal && ahead.changes.length" class="mt-2 border-l-[6px] border-plan pl-3" role="status">
-    <template v-if="ahead.kept"><strong>The plan would change:</strong> {{ plural(ahead.changes.length, 'line') }}<template v-if="today">, {{ today }} of today</template>.</template>
-    <template v-else><strong>No plan is kept yet.</strong> Ahead proposes {{ plural(ahead.changes.length, 'start') }}<template v-if="today">, {{ today }} of them today</template>.</template>
+  <p
+    v-if="ahead.proposal && ahead.changes.length"
+    class="mt-2 border-l-[6px] border-plan pl-3"
+    role="status"
+  >
+    <template v-if="ahead.kept"
+      ><strong>The plan would change:</strong> {{ plural(ahead.changes.length, 'line')
+      }}<template v-if="today">, {{ today }} of today</template>.</template
+    >
+    <template v-else
+      ><strong>No plan is kept yet.</strong> Ahead proposes
+      {{ plural(ahead.changes.length, 'start')
+      }}<template v-if="today">, {{ today }} of them today</template>.</template
+    >
     <NuxtLink to="/ahead" :prefetch="false" class="link ml-1">Look ahead</NuxtLink>
   </p>
 </template>

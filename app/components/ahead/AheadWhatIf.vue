@@ -18,41 +18,106 @@ const ahead = useAheadStore()
 const room = useRoomStore()
 const units = useUnits()
 const us = computed(() => units.measures.value === 'us')
-const form = reactive({ broodId: '', shift: 0, fry: '', warmer: 0, lost: '', awayFrom: '', awayDays: '' })
+const form = reactive({
+  broodId: '',
+  shift: 0,
+  fry: '',
+  warmer: 0,
+  lost: '',
+  awayFrom: '',
+  awayDays: '',
+})
 const problem = ref<string | null>(null)
 const broods = computed(() => room.state?.broods ?? [])
-const things = computed(() => [...running(room.state?.cultureStates ?? []).map(c => ({ id: c.id, name: c.record.name })), ...(room.state?.vessels ?? []).map(v => ({ id: v.id, name: v.name }))])
+const things = computed(() => [
+  ...running(room.state?.cultureStates ?? []).map(c => ({ id: c.id, name: c.record.name })),
+  ...(room.state?.vessels ?? []).map(v => ({ id: v.id, name: v.name })),
+])
 
 function ask() {
   problem.value = null
   const brood = broods.value.find(b => b.id === form.broodId)
-  const fry = form.fry.trim() === '' ? null : numberField({ label: 'Fry', min: 0, max: 100_000 }).safeParse(form.fry)
-  const days = form.awayDays.trim() === '' ? null : numberField({ label: 'Days away', min: 1, max: AWAY_MOST }).safeParse(form.awayDays)
+  const fry =
+    form.fry.trim() === ''
+      ? null
+      : numberField({ label: 'Fry', min: 0, max: 100_000 }).safeParse(form.fry)
+  const days =
+    form.awayDays.trim() === ''
+      ? null
+      : numberField({ label: 'Days away', min: 1, max: AWAY_MOST }).safeParse(form.awayDays)
   const from = form.awayFrom === '' ? null : dateField('The day you leave').safeParse(form.awayFrom)
   const wrong = [fry, days, from].find(x => x && !x.success)
   if (wrong && !wrong.success) problem.value = wrong.error.issues[0]!.message
   else if (fry && !brood) problem.value = 'Choose the brood whose fry you mean.'
-  else if (from?.success && from.data < room.state!.today) problem.value = 'The day you leave lies in the past: choose today or later.'
+  else if (from?.success && from.data < room.state!.today)
+    problem.value = 'The day you leave lies in the past: choose today or later.'
   if (problem.value) return
   ahead.whatIf = {
-    shift: brood && form.shift !== 0 ? { [brood.id]: Number(form.shift) } : {}, fry: brood && fry?.success ? { [brood.id]: fry.data / Math.max(1, brood.fryNow) } : {},
-    warmerC: us.value ? Number(form.warmer) / 1.8 : Number(form.warmer), lost: form.lost ? [form.lost] : [],
-    away: days?.success ? { from: from?.success ? from.data : addDays(room.state!.today, 1), days: Math.round(days.data) } : null,
+    shift: brood && form.shift !== 0 ? { [brood.id]: Number(form.shift) } : {},
+    fry: brood && fry?.success ? { [brood.id]: fry.data / Math.max(1, brood.fryNow) } : {},
+    warmerC: us.value ? Number(form.warmer) / 1.8 : Number(form.warmer),
+    lost: form.lost ? [form.lost] : [],
+    away: days?.success
+      ? {
+          from: from?.success ? from.data : addDays(room.state!.today, 1),
+          days: Math.round(days.data),
+        }
+      : null,
   }
   void ahead.ask()
 }
 const answer = computed(() => ahead.answer)
 const base = computed(() => ahead.proposal)
 /** The plan as it stands plays the part of the kept one. */
-const lines = computed(() => (answer.value && base.value
-  ? planDifference(base.value.starts.map((s, i): StartState => ({ id: `${s.food}${i}`, food: s.food, method: s.method, on: s.on, vessels: s.vessels, placeId: s.placeId, litres: s.litres, orderBy: s.orderBy, forBrood: s.forBrood, neededOn: s.neededOn, failure: s.chances.failure, readyDays: s.chances.readyDays, readyLogSd: s.chances.readyLogSd, why: s.why.rule, started: 0, left: s.vessels, changed: 0 })), answer.value.starts, [])
-  : []).map(c => changeWords(c, units.date)))
-const covered = (plan: typeof base.value, id: string) => plan?.cover.filter(c => c.brood === id && c.planned >= 0.9 && c.probability >= 0.8).length ?? 0
-const cover = computed(() => broods.value.flatMap((b) => {
-  const [was, is] = [covered(base.value, b.id), covered(answer.value, b.id)]
-  return was === is ? [] : [`${b.name}: ${plural(is, 'day')} covered instead of ${was}`]
-}))
-const gaps = computed(() => answer.value?.gaps.filter(g => !base.value?.gaps.some(x => x.brood === g.brood && x.from === g.from && x.to === g.to && Math.abs(x.share - g.share) < 0.02)) ?? [])
+const lines = computed(() =>
+  (answer.value && base.value
+    ? planDifference(
+        base.value.starts.map((s, i): StartState => ({
+          id: `${s.food}${i}`,
+          food: s.food,
+          method: s.method,
+          on: s.on,
+          vessels: s.vessels,
+          placeId: s.placeId,
+          litres: s.litres,
+          orderBy: s.orderBy,
+          forBrood: s.forBrood,
+          neededOn: s.neededOn,
+          failure: s.chances.failure,
+          readyDays: s.chances.readyDays,
+          readyLogSd: s.chances.readyLogSd,
+          why: s.why.rule,
+          started: 0,
+          left: s.vessels,
+          changed: 0,
+        })),
+        answer.value.starts,
+        [],
+      )
+    : []
+  ).map(c => changeWords(c, units.date)),
+)
+const covered = (plan: typeof base.value, id: string) =>
+  plan?.cover.filter(c => c.brood === id && c.planned >= 0.9 && c.probability >= 0.8).length ?? 0
+const cover = computed(() =>
+  broods.value.flatMap(b => {
+    const [was, is] = [covered(base.value, b.id), covered(answer.value, b.id)]
+    return was === is ? [] : [`${b.name}: ${plural(is, 'day')} covered instead of ${was}`]
+  }),
+)
+const gaps = computed(
+  () =>
+    answer.value?.gaps.filter(
+      g =>
+        !base.value?.gaps.some(
+          x =>
+            x.brood === g.brood &&
+            x.from === g.from &&
+            x.to === g.to &&
+            Math.abs(x.share - g.share) < 0.02,
+        ),
+    ) ?? [],
+)
 const name = (id: string) => broods.value.find(b => b.id === id)?.name ?? 'a brood'
 const away = computed(() => ahead.whatIf.away)
 </script>
@@ -60,26 +125,123 @@ const away = computed(() => ahead.whatIf.away)
 <template>
   <section aria-label="What if">
     <ShelfEdge name="What if" />
-    <form class="mt-3 grid gap-4 sm:grid-cols-2 desk:grid-cols-3 items-end" novalidate @submit.prevent="ask">
-      <label class="font-semibold">Brood<select v-model="form.broodId" class="field mt-1 font-normal"><option value="">none in particular</option><option v-for="b in broods" :key="b.id" :value="b.id">{{ b.name }}</option></select></label>
-      <label class="font-semibold">It swims free <output class="num font-normal">{{ form.shift === 0 ? 'as expected' : `${plural(Math.abs(form.shift), 'day')} ${form.shift < 0 ? 'earlier' : 'later'}` }}</output><input v-model.number="form.shift" type="range" min="-14" max="14" step="1" class="w-full h-12" :disabled="!form.broodId"></label>
-      <label class="font-semibold">Fry of it<input v-model="form.fry" class="field mt-1 font-normal" inputmode="numeric" autocomplete="off" :placeholder="form.broodId ? String(Math.round(broods.find(b => b.id === form.broodId)?.fryNow ?? 0)) : ''" :disabled="!form.broodId"></label>
-      <label class="font-semibold">The room <output class="num font-normal">{{ form.warmer === 0 ? 'as warm as now' : `${Math.abs(form.warmer)} ${units.temperatureUnit.value} ${form.warmer < 0 ? 'cooler' : 'warmer'}` }}</output><input v-model.number="form.warmer" type="range" :min="us ? -18 : -10" :max="us ? 12 : 6" step="1" class="w-full h-12"></label>
-      <label class="font-semibold">Lost<select v-model="form.lost" class="field mt-1 font-normal"><option value="">nothing</option><option v-for="t in things" :key="t.id" :value="t.id">{{ t.name }}</option></select></label>
-      <div class="grid grid-cols-2 gap-3"><label class="font-semibold">Away from<input v-model="form.awayFrom" type="date" class="field mt-1 font-normal"></label><label class="font-semibold">for days<input v-model="form.awayDays" class="field mt-1 font-normal" inputmode="numeric" autocomplete="off"></label></div>
-      <p class="flex flex-wrap gap-3 items-center sm:col-span-2 desk:col-span-3"><button class="btn btn-main" :disabled="!base">Ask</button><span class="small">Nothing of it is saved.</span></p>
+    <form
+      class="mt-3 grid gap-4 sm:grid-cols-2 desk:grid-cols-3 items-end"
+      novalidate
+      @submit.prevent="ask"
+    >
+      <label class="font-semibold"
+        >Brood<select v-model="form.broodId" class="field mt-1 font-normal">
+          <option value="">none in particular</option>
+          <option v-for="b in broods" :key="b.id" :value="b.id">{{ b.name }}</option>
+        </select></label
+      >
+      <label class="font-semibold"
+        >It swims free
+        <output class="num font-normal">{{
+          form.shift === 0
+            ? 'as expected'
+            : `${plural(Math.abs(form.shift), 'day')} ${form.shift < 0 ? 'earlier' : 'later'}`
+        }}</output><input
+          v-model.number="form.shift"
+          type="range"
+          min="-14"
+          max="14"
+          step="1"
+          class="w-full h-12"
+          :disabled="!form.broodId"
+      /></label>
+      <label class="font-semibold"
+        >Fry of it<input
+          v-model="form.fry"
+          class="field mt-1 font-normal"
+          inputmode="numeric"
+          autocomplete="off"
+          :placeholder="
+            form.broodId
+              ? String(Math.round(broods.find(b => b.id === form.broodId)?.fryNow ?? 0))
+              : ''
+          "
+          :disabled="!form.broodId"
+      /></label>
+      <label class="font-semibold"
+        >The room
+        <output class="num font-normal">{{
+          form.warmer === 0
+            ? 'as warm as now'
+            : `${Math.abs(form.warmer)} ${units.temperatureUnit.value} ${form.warmer < 0 ? 'cooler' : 'warmer'}`
+        }}</output><input
+          v-model.number="form.warmer"
+          type="range"
+          :min="us ? -18 : -10"
+          :max="us ? 12 : 6"
+          step="1"
+          class="w-full h-12"
+      /></label>
+      <label class="font-semibold"
+        >Lost<select v-model="form.lost" class="field mt-1 font-normal">
+          <option value="">nothing</option>
+          <option v-for="t in things" :key="t.id" :value="t.id">{{ t.name }}</option>
+        </select></label
+      >
+      <div class="grid grid-cols-2 gap-3">
+        <label class="font-semibold"
+          >Away from<input
+            v-model="form.awayFrom"
+            type="date"
+            class="field mt-1 font-normal" /></label
+        ><label class="font-semibold"
+          >for days<input
+            v-model="form.awayDays"
+            class="field mt-1 font-normal"
+            inputmode="numeric"
+            autocomplete="off"
+        /></label>
+      </div>
+      <p class="flex flex-wrap gap-3 items-center sm:col-span-2 desk:col-span-3">
+        <button class="btn btn-main" :disabled="!base">Ask</button
+        ><span class="small">Nothing of it is saved.</span>
+      </p>
     </form>
     <p v-if="problem" role="alert" class="text-harm font-semibold mt-2">{{ problem }}</p>
     <div class="mt-3" aria-live="polite">
-      <p v-if="ahead.side.busy && !answer" class="flex gap-3 items-center">Working it out <button class="btn" @click="ahead.side.stop()">Stop</button></p>
-      <p v-else-if="ahead.side.problem" role="alert" class="text-harm font-semibold">{{ ahead.side.problem }}</p>
+      <p v-if="ahead.side.busy && !answer" class="flex gap-3 items-center">
+        Working it out <button class="btn" @click="ahead.side.stop()">Stop</button>
+      </p>
+      <p v-else-if="ahead.side.problem" role="alert" class="text-harm font-semibold">
+        {{ ahead.side.problem }}
+      </p>
       <div v-if="answer" class="border-2 border-plan bg-paper p-4 grid gap-2" data-testid="what-if">
-        <p class="sentence"><strong>{{ lines.length === 0 ? 'The plan would stay as it is.' : `Then ${plural(lines.length, 'line')} would be otherwise:` }}</strong></p>
-        <ul v-if="lines.length" class="grid gap-1"><li v-for="(l, i) in lines" :key="i">{{ l.verb }} <strong class="num">{{ l.amount }}</strong> {{ l.rest }}</li></ul>
-        <ul v-if="cover.length" class="grid gap-1"><li v-for="c in cover" :key="c">{{ c }}.</li></ul>
-        <ul v-if="gaps.length" class="grid gap-1"><li v-for="g in gaps" :key="g.brood + g.from" class="border-l-[6px] border-harm pl-3"><strong>{{ name(g.brood) }}</strong>: up to {{ Math.round(g.share * 100) }} % short {{ span(g.from, g.to, units.date) }}.</li></ul>
+        <p class="sentence">
+          <strong>{{
+            lines.length === 0
+              ? 'The plan would stay as it is.'
+              : `Then ${plural(lines.length, 'line')} would be otherwise:`
+          }}</strong>
+        </p>
+        <ul v-if="lines.length" class="grid gap-1">
+          <li v-for="(l, i) in lines" :key="i">
+            {{ l.verb }} <strong class="num">{{ l.amount }}</strong> {{ l.rest }}
+          </li>
+        </ul>
+        <ul v-if="cover.length" class="grid gap-1">
+          <li v-for="c in cover" :key="c">{{ c }}.</li>
+        </ul>
+        <ul v-if="gaps.length" class="grid gap-1">
+          <li v-for="g in gaps" :key="g.brood + g.from" class="border-l-[6px] border-harm pl-3">
+            <strong>{{ name(g.brood) }}</strong>: up to {{ Math.round(g.share * 100) }} % short
+            {{ span(g.from, g.to, units.date) }}.
+          </li>
+        </ul>
         <p v-if="lines.length + cover.length + gaps.length === 0">No brood would feel it.</p>
-        <p v-if="away"><NuxtLink class="btn btn-main" :prefetch="false" :to="`/ahead/sitter?from=${away.from}&days=${away.days}`">Sheet for whoever looks after it</NuxtLink></p>
+        <p v-if="away">
+          <NuxtLink
+            class="btn btn-main"
+            :prefetch="false"
+            :to="`/ahead/sitter?from=${away.from}&days=${away.days}`"
+            >Sheet for whoever looks after it</NuxtLink
+          >
+        </p>
       </div>
     </div>
   </section>

@@ -12,41 +12,125 @@ const room = useRoomStore()
 const units = useUnits()
 const H = 34
 const SHOWN = 3
-const broods = computed(() => (room.state?.broods ?? []).flatMap((b) => {
-  const days = props.plan.cover.filter(c => c.brood === b.id)
-  if (days.length === 0) return []
-  const whole = days.filter(d => d.planned >= 0.9)
-  const weakest = whole.reduce((a, d) => (d.probability < a.probability ? d : a), whole[0] ?? days[0]!)
-  const first = Math.round((Date.parse(days[0]!.day) - Date.parse(props.plan.from)) / 86_400_000)
-  const gaps = props.plan.gaps.filter(g => g.brood === b.id)
-  const sure = whole.length === 0 ? 'No day is covered.' : weakest.probability >= 0.995 ? 'Every planned day is as good as certain.' : `Weakest: ${units.date(weakest.day)}, ${coverWords(1, weakest.probability)}.`
-  return [{ id: b.id, name: b.name, free: b.freeOn > props.plan.from ? `swims free ${units.date(b.freeOn)}` : `day ${b.day}`, days, first, gaps, sure }]
-}))
+const broods = computed(() =>
+  (room.state?.broods ?? []).flatMap(b => {
+    const days = props.plan.cover.filter(c => c.brood === b.id)
+    if (days.length === 0) return []
+    const whole = days.filter(d => d.planned >= 0.9)
+    const weakest = whole.reduce(
+      (a, d) => (d.probability < a.probability ? d : a),
+      whole[0] ?? days[0]!,
+    )
+    const first = Math.round((Date.parse(days[0]!.day) - Date.parse(props.plan.from)) / 86_400_000)
+    const gaps = props.plan.gaps.filter(g => g.brood === b.id)
+    const sure =
+      whole.length === 0
+        ? 'No day is covered.'
+        : weakest.probability >= 0.995
+          ? 'Every planned day is as good as certain.'
+          : `Weakest: ${units.date(weakest.day)}, ${coverWords(1, weakest.probability)}.`
+    return [
+      {
+        id: b.id,
+        name: b.name,
+        free: b.freeOn > props.plan.from ? `swims free ${units.date(b.freeOn)}` : `day ${b.day}`,
+        days,
+        first,
+        gaps,
+        sure,
+      },
+    ]
+  }),
+)
 /** Full, high, low and none differ in height; what is short is crossed out as well. */
-const height = (c: { planned: number, probability: number }) => Math.max(2, H * c.probability * Math.min(1, c.planned))
+const height = (c: { planned: number; probability: number }) =>
+  Math.max(2, H * c.probability * Math.min(1, c.planned))
 </script>
 
 <template>
   <section aria-labelledby="cover">
     <ShelfEdge id="cover" name="Cover by brood" />
     <p v-if="broods.length === 0" class="sentence mt-2">No brood eats within these days.</p>
-    <article v-for="b in broods" :key="b.id" class="rule py-3 grid gap-2" :data-testid="`cover-${b.name}`">
-      <p class="flex flex-wrap gap-x-3 items-baseline"><strong>{{ b.name }}</strong><span class="small">{{ b.free }}. {{ b.sure }}</span></p>
-      <svg :viewBox="`0 0 ${plan.days * 10} ${H + 14}`" class="w-full h-12" preserveAspectRatio="none" role="img" :aria-label="`${b.name}, ${plan.days} days: ${b.sure} ${b.gaps.map(g => `${Math.round(g.share * 100)} % short ${span(g.from, g.to, units.date)}`).join('; ')}`">
-        <line x1="0" :y1="H + 1" :x2="plan.days * 10" :y2="H + 1" stroke="var(--line-strong)" stroke-width="1" vector-effect="non-scaling-stroke" />
-        <line x1="0" :y1="1" :x2="plan.days * 10" :y2="1" stroke="var(--line)" stroke-width="1" vector-effect="non-scaling-stroke" stroke-dasharray="4 4" />
+    <article
+      v-for="b in broods"
+      :key="b.id"
+      class="rule py-3 grid gap-2"
+      :data-testid="`cover-${b.name}`"
+    >
+      <p class="flex flex-wrap gap-x-3 items-baseline">
+        <strong>{{ b.name }}</strong><span class="small">{{ b.free }}. {{ b.sure }}</span>
+      </p>
+      <svg
+        :viewBox="`0 0 ${plan.days * 10} ${H + 14}`"
+        class="w-full h-12"
+        preserveAspectRatio="none"
+        role="img"
+        :aria-label="`${b.name}, ${plan.days} days: ${b.sure} ${b.gaps.map(g => `${Math.round(g.share * 100)} % short ${span(g.from, g.to, units.date)}`).join('; ')}`"
+      >
+        <line
+          x1="0"
+          :y1="H + 1"
+          :x2="plan.days * 10"
+          :y2="H + 1"
+          stroke="var(--line-strong)"
+          stroke-width="1"
+          vector-effect="non-scaling-stroke"
+        />
+        <line
+          x1="0"
+          :y1="1"
+          :x2="plan.days * 10"
+          :y2="1"
+          stroke="var(--line)"
+          stroke-width="1"
+          vector-effect="non-scaling-stroke"
+          stroke-dasharray="4 4"
+        />
         <g v-for="(c, i) in b.days" :key="c.day">
-          <rect :x="(b.first + i) * 10 + 1" :y="H - height(c)" width="8" :height="height(c)" :fill="c.planned < 0.9 ? 'none' : 'var(--plan)'" :stroke="c.planned < 0.9 ? 'var(--harm)' : 'none'" vector-effect="non-scaling-stroke" stroke-width="1.5" />
-          <path v-if="c.planned < 0.9" :d="`M${(b.first + i) * 10 + 1} ${H + 4} l8 8 m0 -8 l-8 8`" stroke="var(--harm)" stroke-width="1.5" vector-effect="non-scaling-stroke" />
+          <rect
+            :x="(b.first + i) * 10 + 1"
+            :y="H - height(c)"
+            width="8"
+            :height="height(c)"
+            :fill="c.planned < 0.9 ? 'none' : 'var(--plan)'"
+            :stroke="c.planned < 0.9 ? 'var(--harm)' : 'none'"
+            vector-effect="non-scaling-stroke"
+            stroke-width="1.5"
+          />
+          <path
+            v-if="c.planned < 0.9"
+            :d="`M${(b.first + i) * 10 + 1} ${H + 4} l8 8 m0 -8 l-8 8`"
+            stroke="var(--harm)"
+            stroke-width="1.5"
+            vector-effect="non-scaling-stroke"
+          />
         </g>
       </svg>
       <div v-for="g in b.gaps" :key="g.from" class="border-l-[6px] border-harm pl-3">
-        <p><strong>Up to {{ Math.round(g.share * 100) }} % short</strong> {{ span(g.from, g.to, units.date) }}.</p>
-        <ol v-if="g.ways.length" class="small list-decimal pl-5"><li v-for="(w, i) in g.ways.slice(0, SHOWN)" :key="i">{{ wayWords(w, units.date) }}</li></ol>
-        <details v-if="g.ways.length > SHOWN"><summary class="link min-h-12 inline-flex items-center">{{ g.ways.length - SHOWN }} more</summary><ol class="small list-decimal pl-5" :start="SHOWN + 1"><li v-for="(w, i) in g.ways.slice(SHOWN)" :key="i">{{ wayWords(w, units.date) }}</li></ol></details>
-        <p v-if="g.ways.length === 0" class="small">Nothing that is known fits and comes in time. See its sheet, or move it to where it is fed.</p>
+        <p>
+          <strong>Up to {{ Math.round(g.share * 100) }} % short</strong>
+          {{ span(g.from, g.to, units.date) }}.
+        </p>
+        <ol v-if="g.ways.length" class="small list-decimal pl-5">
+          <li v-for="(w, i) in g.ways.slice(0, SHOWN)" :key="i">{{ wayWords(w, units.date) }}</li>
+        </ol>
+        <details v-if="g.ways.length > SHOWN">
+          <summary class="link min-h-12 inline-flex items-center">
+            {{ g.ways.length - SHOWN }} more
+          </summary>
+          <ol class="small list-decimal pl-5" :start="SHOWN + 1">
+            <li v-for="(w, i) in g.ways.slice(SHOWN)" :key="i">{{ wayWords(w, units.date) }}</li>
+          </ol>
+        </details>
+        <p v-if="g.ways.length === 0" class="small">
+          Nothing that is known fits and comes in time. See its sheet, or move it to where it is
+          fed.
+        </p>
       </div>
     </article>
-    <p class="small mt-2">One bar a day from {{ units.date(plan.from) }} on: as high as its food is sure in 1,000 simulated futures. Hollow and crossed: short by plan.</p>
+    <p class="small mt-2">
+      One bar a day from {{ units.date(plan.from) }} on: as high as its food is sure in 1,000
+      simulated futures. Hollow and crossed: short by plan.
+    </p>
   </section>
 </template>

@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { CategoryScale, Chart, Filler, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js'
+import {
+  CategoryScale,
+  Chart,
+  Filler,
+  LinearScale,
+  LineElement,
+  PointElement,
+  Tooltip,
+} from 'chart.js'
 import annotation from 'chartjs-plugin-annotation'
 import { computed } from 'vue'
 import { Line } from 'vue-chartjs'
@@ -11,40 +19,134 @@ Chart.defaults.font.family = '"Atkinson Hyperlegible Next Variable", system-ui, 
 Chart.defaults.font.size = 14
 
 /** Hatched and useful share over the hours since start, with the harvest window, now, and the planned pulls. */
-const props = defineProps<{ curve: HatchCurve, window: { fromH: number, toH: number, lastCallH: number } | null, nowH: number | null, pullsH: readonly number[], label: string }>()
+const props = defineProps<{
+  curve: HatchCurve
+  window: { fromH: number; toH: number; lastCallH: number } | null
+  nowH: number | null
+  pullsH: readonly number[]
+  label: string
+}>()
 const theme = useTheme()
 const colours = computed(() => {
   void theme.value
   const css = getComputedStyle(document.documentElement)
   const of = (name: string) => css.getPropertyValue(name).trim()
-  return { ink: of('--ink'), ink2: of('--ink-2'), line: of('--line'), due: of('--due'), plan: of('--plan'), harm: of('--harm'), paper: of('--paper') }
+  return {
+    ink: of('--ink'),
+    ink2: of('--ink-2'),
+    line: of('--line'),
+    due: of('--due'),
+    plan: of('--plan'),
+    harm: of('--harm'),
+    paper: of('--paper'),
+  }
 })
-const endH = computed(() => Math.ceil(Math.max(48, (props.window?.lastCallH ?? 48) + 6, (props.nowH ?? 0) + 4) / 12) * 12)
+const endH = computed(
+  () =>
+    Math.ceil(Math.max(48, (props.window?.lastCallH ?? 48) + 6, (props.nowH ?? 0) + 4) / 12) * 12,
+)
 const hours = computed(() => Array.from({ length: endH.value * 2 + 1 }, (_, i) => i / 2))
 const data = computed(() => ({
   datasets: [
-    { label: 'hatched', data: hours.value.map(h => ({ x: h, y: 100 * props.curve.hatchedAt(h) })), borderColor: colours.value.ink2, borderDash: [6, 4], borderWidth: 2, pointRadius: 0 },
-    { label: 'useful: hatched × yolk left', data: hours.value.map(h => ({ x: h, y: 100 * props.curve.usefulAt(h) })), borderColor: colours.value.due, borderWidth: 3, pointRadius: 0 },
+    {
+      label: 'hatched',
+      data: hours.value.map(h => ({ x: h, y: 100 * props.curve.hatchedAt(h) })),
+      borderColor: colours.value.ink2,
+      borderDash: [6, 4],
+      borderWidth: 2,
+      pointRadius: 0,
+    },
+    {
+      label: 'useful: hatched × yolk left',
+      data: hours.value.map(h => ({ x: h, y: 100 * props.curve.usefulAt(h) })),
+      borderColor: colours.value.due,
+      borderWidth: 3,
+      pointRadius: 0,
+    },
   ],
 }))
 const options = computed(() => {
   const c = colours.value
-  const text = (content: string, position: 'start' | 'end' | 'center', color: string) => ({ display: true, content, position, color, backgroundColor: c.paper, padding: 3, font: { size: 13, weight: 'bold' as const } })
-  const line = (h: number, content: string, color: string, position: 'start' | 'end' | 'center', dash?: number[]) => ({ type: 'line' as const, xMin: h, xMax: h, borderColor: color, borderWidth: 2, borderDash: dash, label: text(content, position, color) })
+  const text = (content: string, position: 'start' | 'end' | 'center', color: string) => ({
+    display: true,
+    content,
+    position,
+    color,
+    backgroundColor: c.paper,
+    padding: 3,
+    font: { size: 13, weight: 'bold' as const },
+  })
+  const line = (
+    h: number,
+    content: string,
+    color: string,
+    position: 'start' | 'end' | 'center',
+    dash?: number[],
+  ) => ({
+    type: 'line' as const,
+    xMin: h,
+    xMax: h,
+    borderColor: color,
+    borderWidth: 2,
+    borderDash: dash,
+    label: text(content, position, color),
+  })
   return {
-    responsive: true, maintainAspectRatio: false, animation: false as const, interaction: { mode: 'index' as const, intersect: false },
+    responsive: true,
+    maintainAspectRatio: false,
+    animation: false as const,
+    interaction: { mode: 'index' as const, intersect: false },
     scales: {
-      x: { type: 'linear' as const, min: 0, max: endH.value, title: { display: true, text: 'hours since start', color: c.ink2 }, ticks: { stepSize: 12, color: c.ink2 }, grid: { color: c.line } },
-      y: { min: 0, max: 100, title: { display: true, text: 'share of all nauplii, %', color: c.ink2 }, ticks: { stepSize: 25, color: c.ink2 }, grid: { color: c.line } },
+      x: {
+        type: 'linear' as const,
+        min: 0,
+        max: endH.value,
+        title: { display: true, text: 'hours since start', color: c.ink2 },
+        ticks: { stepSize: 12, color: c.ink2 },
+        grid: { color: c.line },
+      },
+      y: {
+        min: 0,
+        max: 100,
+        title: { display: true, text: 'share of all nauplii, %', color: c.ink2 },
+        ticks: { stepSize: 25, color: c.ink2 },
+        grid: { color: c.line },
+      },
     },
     plugins: {
       legend: { display: false },
-      tooltip: { callbacks: { title: (items: { parsed: { x: number | null } }[]) => `${items[0]?.parsed.x ?? 0} h`, label: (item: { dataset: { label?: string }, parsed: { y: number | null } }) => `${item.dataset.label}: ${Math.round(item.parsed.y ?? 0)} %` } },
+      tooltip: {
+        callbacks: {
+          title: (items: { parsed: { x: number | null } }[]) => `${items[0]?.parsed.x ?? 0} h`,
+          label: (item: { dataset: { label?: string }; parsed: { y: number | null } }) =>
+            `${item.dataset.label}: ${Math.round(item.parsed.y ?? 0)} %`,
+        },
+      },
       annotation: {
         annotations: {
-          ...(props.window ? { window: { type: 'box' as const, xMin: props.window.fromH, xMax: props.window.toH, backgroundColor: `${c.plan}2b`, borderColor: c.plan, borderWidth: 1, label: { ...text('harvest', 'start', c.plan), position: { x: 'center' as const, y: 'center' as const } } },
-            last: line(props.window.lastCallH, 'last call', c.harm, '30%' as never, [2, 3]) } : {}),
-          ...Object.fromEntries(props.pullsH.map((h, i) => [`pull${i}`, line(h, `pull ${i + 1}`, c.ink, 'end', [8, 3])])),
+          ...(props.window
+            ? {
+                window: {
+                  type: 'box' as const,
+                  xMin: props.window.fromH,
+                  xMax: props.window.toH,
+                  backgroundColor: `${c.plan}2b`,
+                  borderColor: c.plan,
+                  borderWidth: 1,
+                  label: {
+                    ...text('harvest', 'start', c.plan),
+                    position: { x: 'center' as const, y: 'center' as const },
+                  },
+                },
+                last: line(props.window.lastCallH, 'last call', c.harm, '30%' as never, [2, 3]),
+              }
+            : {}),
+          ...Object.fromEntries(
+            props.pullsH.map((h, i) => [
+              `pull${i}`,
+              line(h, `pull ${i + 1}`, c.ink, 'end', [8, 3]),
+            ]),
+          ),
           ...(props.nowH === null ? {} : { now: line(props.nowH, 'now', c.due, 'start') }),
         },
       },
@@ -55,11 +157,33 @@ const options = computed(() => {
 
 <template>
   <figure>
-    <div class="h-72 desk:h-80"><Line :data="data" :options="options" :aria-label="label" role="img" /></div>
+    <div class="h-72 desk:h-80">
+      <Line :data="data" :options="options" :aria-label="label" role="img" />
+    </div>
     <figcaption class="small flex flex-wrap gap-x-6 gap-y-1 mt-1">
-      <span><svg width="34" height="10" class="inline mr-1" aria-hidden="true"><path d="M0 5H34" stroke="currentColor" stroke-width="2" stroke-dasharray="6 4" /></svg>hatched</span>
-      <span><svg width="34" height="10" class="inline mr-1 text-due" aria-hidden="true"><path d="M0 5H34" stroke="currentColor" stroke-width="3" /></svg>useful: hatched × yolk left</span>
-      <span><svg width="34" height="12" class="inline mr-1 text-plan" aria-hidden="true"><rect x="1" y="1" width="32" height="10" fill="currentColor" fill-opacity=".17" stroke="currentColor" /></svg>95 % of the best pull</span>
+      <span
+        ><svg width="34" height="10" class="inline mr-1" aria-hidden="true">
+          <path d="M0 5H34" stroke="currentColor" stroke-width="2" stroke-dasharray="6 4" /></svg
+        >hatched</span
+      >
+      <span
+        ><svg width="34" height="10" class="inline mr-1 text-due" aria-hidden="true">
+          <path d="M0 5H34" stroke="currentColor" stroke-width="3" /></svg
+        >useful: hatched × yolk left</span
+      >
+      <span
+        ><svg width="34" height="12" class="inline mr-1 text-plan" aria-hidden="true">
+          <rect
+            x="1"
+            y="1"
+            width="32"
+            height="10"
+            fill="currentColor"
+            fill-opacity=".17"
+            stroke="currentColor"
+          /></svg
+        >95 % of the best pull</span
+      >
     </figcaption>
   </figure>
 </template>

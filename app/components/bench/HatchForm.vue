@@ -17,34 +17,62 @@ import { massField, numberField, RULES, temperatureField, volumeField } from '~/
 import { HATCH_WARNINGS } from '~/words/hatch'
 
 /** What really went into a vessel: opened from "Differs", or on its own for a hatch nobody proposed. */
-const props = withDefaults(defineProps<{ proposed?: PlannedHatch | null, answers?: string | null }>(), { proposed: null, answers: null })
-const emit = defineEmits<{ saved: [], cancel: [] }>()
+const props = withDefaults(
+  defineProps<{ proposed?: PlannedHatch | null; answers?: string | null }>(),
+  { proposed: null, answers: null },
+)
+const emit = defineEmits<{ saved: []; cancel: [] }>()
 const room = useRoomStore()
 const units = useUnits()
 const actions = useHatchActions()
 const problem = ref<string | null>(null)
 
 const state = computed(() => room.state!)
-const vessels = computed(() => (props.proposed ? state.value.vessels : state.value.vessels.filter(v => !state.value.runs.some(r => r.setup.vesselId === v.id && r.endedAt === null))))
+const vessels = computed(() =>
+  props.proposed
+    ? state.value.vessels
+    : state.value.vessels.filter(
+        v => !state.value.runs.some(r => r.setup.vesselId === v.id && r.endedAt === null),
+      ),
+)
 const first = props.proposed?.vessel ?? vessels.value[0] ?? state.value.vessels[0]
 const lots = computed(() => state.value.lots.filter(l => l.state.gramsLeft > 0))
 const saltOf = (id: unknown) => state.value.salts.find(s => s.id === id) ?? state.value.salts[0]
 
-const schemaOf = (values: Record<string, unknown>) => z.object({
-  vesselId: z.string(), lotId: z.string(), saltId: z.string(),
-  water: volumeField({ label: 'Water', min: 0, max: 200, above: true }, units.measures.value),
-  salt: massField(RULES.saltGrams, units.measures.value, saltOf(values.saltId)?.gPerMl),
-  cysts: massField(RULES.cystGrams, units.measures.value, CYST_DENSITY_G_PER_ML),
-  temperature: temperatureField(RULES.vesselTemperature, units.measures.value),
-  minutesAgo: numberField({ label: 'Started minutes ago', min: 0, max: 4320, unit: 'min', whole: true }),
-  lit: z.boolean(), decapsulated: z.boolean(),
-})
+const schemaOf = (values: Record<string, unknown>) =>
+  z.object({
+    vesselId: z.string(),
+    lotId: z.string(),
+    saltId: z.string(),
+    water: volumeField({ label: 'Water', min: 0, max: 200, above: true }, units.measures.value),
+    salt: massField(RULES.saltGrams, units.measures.value, saltOf(values.saltId)?.gPerMl),
+    cysts: massField(RULES.cystGrams, units.measures.value, CYST_DENSITY_G_PER_ML),
+    temperature: temperatureField(RULES.vesselTemperature, units.measures.value),
+    minutesAgo: numberField({
+      label: 'Started minutes ago',
+      min: 0,
+      max: 4320,
+      unit: 'min',
+      whole: true,
+    }),
+    lit: z.boolean(),
+    decapsulated: z.boolean(),
+  })
 const initial = {
-  vesselId: first?.id ?? '', lotId: props.proposed?.lot.id ?? lots.value[0]?.lot.id ?? '', saltId: props.proposed?.salt?.id ?? state.value.salts[0]?.id ?? '',
+  vesselId: first?.id ?? '',
+  lotId: props.proposed?.lot.id ?? lots.value[0]?.lot.id ?? '',
+  saltId: props.proposed?.salt?.id ?? state.value.salts[0]?.id ?? '',
   water: String(units.toVolumeUnit(props.proposed?.waterL ?? first?.litres ?? 1)),
-  salt: String(Number((props.proposed?.saltG ?? (first?.litres ?? 1) * state.value.room.hatchSaltGL).toPrecision(4))),
-  cysts: String(props.proposed?.cystsG ?? 1), temperature: String(units.toTemperatureUnit(first?.temperatureC ?? 26)), minutesAgo: '0',
-  lit: first?.lit ?? true, decapsulated: false,
+  salt: String(
+    Number(
+      (props.proposed?.saltG ?? (first?.litres ?? 1) * state.value.room.hatchSaltGL).toPrecision(4),
+    ),
+  ),
+  cysts: String(props.proposed?.cystsG ?? 1),
+  temperature: String(units.toTemperatureUnit(first?.temperatureC ?? 26)),
+  minutesAgo: '0',
+  lit: first?.lit ?? true,
+  decapsulated: false,
 }
 const form = useZodForm(schemaOf, initial)
 
@@ -55,10 +83,26 @@ const forecast = computed(() => {
   if (!parsed.success || !lot) return null
   const v = parsed.data
   const model = hatch({
-    vesselL: litres(v.water), cystsG: grams(v.cysts), saltGL: gramsPerLitre(v.salt / v.water), pH: state.value.hatchPH, lit: v.lit, decapsulated: v.decapsulated, temperature: v.temperature,
-    lot: { hatch: lot.state.hatch, cystsPerG: lot.lot.cystsPerG, speed: lot.state.speed, spread: lot.state.spread },
+    vesselL: litres(v.water),
+    cystsG: grams(v.cysts),
+    saltGL: gramsPerLitre(v.salt / v.water),
+    pH: state.value.hatchPH,
+    lit: v.lit,
+    decapsulated: v.decapsulated,
+    temperature: v.temperature,
+    lot: {
+      hatch: lot.state.hatch,
+      cystsPerG: lot.lot.cystsPerG,
+      speed: lot.state.speed,
+      spread: lot.state.spread,
+    },
   })
-  return { model, window: harvestWindow(model.curve), saltGL: v.salt / v.water, cystsGL: v.cysts / v.water }
+  return {
+    model,
+    window: harvestWindow(model.curve),
+    saltGL: v.salt / v.water,
+    cystsGL: v.cysts / v.water,
+  }
 })
 
 /** The planned pulls, or the round nearest to the best hour. */
@@ -67,33 +111,82 @@ function pullsFor(startedAt: string): string[] {
   const best = forecast.value?.model.curve.best
   if (!best) return []
   const target = Date.parse(addHours(startedAt, best.h))
-  const rounds = roundsAround(startedAt, state.value.room.rounds, state.value.room.timeZone, 0, 8).filter(r => Date.parse(r.at) > Date.parse(startedAt))
-  const nearest = rounds.reduce((a, b) => (Math.abs(Date.parse(b.at) - target) < Math.abs(Date.parse(a.at) - target) ? b : a))
+  const rounds = roundsAround(
+    startedAt,
+    state.value.room.rounds,
+    state.value.room.timeZone,
+    0,
+    8,
+  ).filter(r => Date.parse(r.at) > Date.parse(startedAt))
+  const nearest = rounds.reduce((a, b) =>
+    Math.abs(Date.parse(b.at) - target) < Math.abs(Date.parse(a.at) - target) ? b : a,
+  )
   return [nearest.at]
 }
 
-const submit = form.handleSubmit(async (v) => {
+const submit = form.handleSubmit(async v => {
   const startedAt = new Date(Date.now() - v.minutesAgo * 60_000).toISOString()
-  problem.value = await actions.start({
-    vesselId: v.vesselId, vesselName: state.value.vessels.find(x => x.id === v.vesselId)?.name ?? 'The vessel', lotId: v.lotId, saltId: v.saltId,
-    waterL: v.water, saltG: v.salt, cystsG: v.cysts, sodaG: props.proposed?.soda?.firstG ?? 0, temperatureC: celsius(v.temperature), lit: v.lit, decapsulated: v.decapsulated,
-    pullsAt: pullsFor(startedAt), startedAt,
-  }, props.answers, props.proposed)
+  problem.value = await actions.start(
+    {
+      vesselId: v.vesselId,
+      vesselName: state.value.vessels.find(x => x.id === v.vesselId)?.name ?? 'The vessel',
+      lotId: v.lotId,
+      saltId: v.saltId,
+      waterL: v.water,
+      saltG: v.salt,
+      cystsG: v.cysts,
+      sodaG: props.proposed?.soda?.firstG ?? 0,
+      temperatureC: celsius(v.temperature),
+      lit: v.lit,
+      decapsulated: v.decapsulated,
+      pullsAt: pullsFor(startedAt),
+      startedAt,
+    },
+    props.answers,
+    props.proposed,
+  )
   if (problem.value === null) emit('saved')
 })
 </script>
 
 <template>
-  <form class="grid gap-4 border-t border-line pt-3 mt-2" novalidate :data-dirty="form.meta.value.dirty" @submit="submit">
-    <p v-if="proposed" class="font-semibold">What went in instead? Spoons and cups are read too: “2 tbsp + 1 tsp”.</p>
+  <form
+    class="grid gap-4 border-t border-line pt-3 mt-2"
+    novalidate
+    :data-dirty="form.meta.value.dirty"
+    @submit="submit"
+  >
+    <p v-if="proposed" class="font-semibold">
+      What went in instead? Spoons and cups are read too: “2 tbsp + 1 tsp”.
+    </p>
     <div class="grid gap-4 sm:grid-cols-3 items-start">
-      <FormField v-if="!proposed" name="vesselId" label="Vessel" :options="vessels.map(v => ({ value: v.id, label: v.name }))" />
-      <FormField v-if="lots.length > 1" name="lotId" label="Lot" :options="lots.map(l => ({ value: l.lot.id, label: l.lot.name }))" />
-      <FormField v-if="state.salts.length > 1" name="saltId" label="Salt bag" :options="state.salts.map(s => ({ value: s.id, label: s.name }))" />
+      <FormField
+        v-if="!proposed"
+        name="vesselId"
+        label="Vessel"
+        :options="vessels.map(v => ({ value: v.id, label: v.name }))"
+      />
+      <FormField
+        v-if="lots.length > 1"
+        name="lotId"
+        label="Lot"
+        :options="lots.map(l => ({ value: l.lot.id, label: l.lot.name }))"
+      />
+      <FormField
+        v-if="state.salts.length > 1"
+        name="saltId"
+        label="Salt bag"
+        :options="state.salts.map(s => ({ value: s.id, label: s.name }))"
+      />
       <FormField name="water" label="Water" :unit="units.volumeUnit.value" />
       <FormField name="salt" label="Salt" unit="g" />
       <FormField name="cysts" label="Cysts" unit="g" />
-      <FormField name="temperature" label="Temperature" :unit="units.temperatureUnit.value" numeric />
+      <FormField
+        name="temperature"
+        label="Temperature"
+        :unit="units.temperatureUnit.value"
+        numeric
+      />
       <FormField name="minutesAgo" label="Started" unit="minutes ago" numeric />
     </div>
     <div v-if="!proposed" class="flex flex-wrap gap-x-6">
@@ -101,11 +194,23 @@ const submit = form.handleSubmit(async (v) => {
       <FormCheck name="decapsulated" label="Decapsulated cysts" />
     </div>
     <p v-if="forecast" class="small" role="status">
-      <strong class="text-ink num">{{ forecast.saltGL.toFixed(1) }} g/L</strong> salt, <strong class="text-ink num">{{ forecast.cystsGL.toFixed(1) }} g/L</strong> cysts:
-      about {{ units.count(forecast.model.nauplii) }} nauplii<template v-if="forecast.window">, best {{ units.duration(forecast.window.fromH) }} to {{ units.duration(forecast.window.toH) }} after the start</template>.
-      <template v-for="w in forecast.model.warnings" :key="w"> {{ HATCH_WARNINGS[w] }}<template v-if="w === 'over-2-g-per-L'"> Wasted here: {{ units.share(forecast.model.crowdingLoss) }}.</template></template>
+      <strong class="text-ink num">{{ forecast.saltGL.toFixed(1) }} g/L</strong> salt,
+      <strong class="text-ink num">{{ forecast.cystsGL.toFixed(1) }} g/L</strong> cysts: about
+      {{ units.count(forecast.model.nauplii) }} nauplii<template v-if="forecast.window"
+        >, best {{ units.duration(forecast.window.fromH) }} to
+        {{ units.duration(forecast.window.toH) }} after the start</template
+      >.
+      <template v-for="w in forecast.model.warnings" :key="w">
+        {{ HATCH_WARNINGS[w]
+        }}<template v-if="w === 'over-2-g-per-L'">
+          Wasted here: {{ units.share(forecast.model.crowdingLoss) }}.</template
+        ></template
+      >
     </p>
     <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
-    <div class="flex gap-2"><button class="btn btn-main" :disabled="form.isSubmitting.value">Log the start</button><button type="button" class="btn btn-quiet" @click="emit('cancel')">Cancel</button></div>
+    <div class="flex gap-2">
+      <button class="btn btn-main" :disabled="form.isSubmitting.value">Log the start</button
+      ><button type="button" class="btn btn-quiet" @click="emit('cancel')">Cancel</button>
+    </div>
   </form>
 </template>

@@ -24,23 +24,33 @@ const actions = useHatchActions()
 const state = computed(() => room.state!)
 const vessel = computed(() => state.value.vessels.find(v => v.id === props.run.setup.vesselId))
 const lot = computed(() => state.value.lots.find(l => l.lot.id === props.run.setup.lotId))
-const model = computed(() => modelOfRun(props.run, lotOfRun(state.value, props.run), state.value.hatchPH))
+const model = computed(() =>
+  modelOfRun(props.run, lotOfRun(state.value, props.run), state.value.hatchPH),
+)
 const window = computed(() => harvestWindow(model.value.curve))
 const elapsed = computed(() => hoursBetween(props.run.startedAt, state.value.now))
-const inBottle = computed(() => pullForecast(props.run, model.value, lotOfRun(state.value, props.run), elapsed.value))
+const inBottle = computed(() =>
+  pullForecast(props.run, model.value, lotOfRun(state.value, props.run), elapsed.value),
+)
 const phase = computed(() => {
   const w = window.value
   if (elapsed.value < -0.1) return 'Its start lies ahead of this device’s clock: check the clock.'
   if (!w) return 'Nothing will hatch like this. Check temperature and salt.'
-  if (elapsed.value < w.fromH) return `Too early: the window opens ${units.when(addHours(props.run.startedAt, w.fromH))}.`
-  if (elapsed.value <= w.toH) return `Harvest now: the window closes ${units.when(addHours(props.run.startedAt, w.toH))}.`
-  if (elapsed.value <= w.lastCallH) return `Harvest soon: last call ${units.when(addHours(props.run.startedAt, w.lastCallH))}.`
+  if (elapsed.value < w.fromH)
+    return `Too early: the window opens ${units.when(addHours(props.run.startedAt, w.fromH))}.`
+  if (elapsed.value <= w.toH)
+    return `Harvest now: the window closes ${units.when(addHours(props.run.startedAt, w.toH))}.`
+  if (elapsed.value <= w.lastCallH)
+    return `Harvest soon: last call ${units.when(addHours(props.run.startedAt, w.lastCallH))}.`
   return 'Past the last call: the nauplii starve and die. Smell before you feed.'
 })
 const reading = ref('')
 const problem = ref<string | null>(null)
 async function read() {
-  const parsed = temperatureField({ label: 'Temperature', min: -5, max: 60 }, units.measures.value).safeParse(reading.value)
+  const parsed = temperatureField(
+    { label: 'Temperature', min: -5, max: 60 },
+    units.measures.value,
+  ).safeParse(reading.value)
   problem.value = parsed.success ? null : parsed.error.issues[0]!.message
   if (!parsed.success) return
   await actions.readTemperature(props.run.id, parsed.data)
@@ -49,31 +59,91 @@ async function read() {
 </script>
 
 <template>
-  <article class="border-b border-line pb-6 grid grid-cols-1 gap-4 desk:grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)]">
+  <article
+    class="border-b border-line pb-6 grid grid-cols-1 gap-4 desk:grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)]"
+  >
     <div class="grid grid-cols-1 gap-3 content-start min-w-0">
       <div class="flex gap-4">
-        <VesselPicture :shape="vessel?.shape ?? 'cone'" family="hatch" air :grades="hatchLook(Math.min(1, model.curve.hatchedAt(elapsed)))" :label="`${vessel?.name}: ${units.share(model.curve.hatchedAt(elapsed))} hatched`" :scale="0.85" />
+        <VesselPicture
+          :shape="vessel?.shape ?? 'cone'"
+          family="hatch"
+          air
+          :grades="hatchLook(Math.min(1, model.curve.hatchedAt(elapsed)))"
+          :label="`${vessel?.name}: ${units.share(model.curve.hatchedAt(elapsed))} hatched`"
+          :scale="0.85"
+        />
         <div class="min-w-0">
           <h2 class="text-xl">{{ vessel?.name ?? 'Vessel' }}</h2>
-          <p class="small">started {{ units.when(run.startedAt) }}, {{ units.duration(Math.max(0, elapsed)) }} ago: {{ units.litres(run.setup.waterL) }}, {{ units.grams(run.setup.saltG) }} salt, {{ units.grams(run.setup.cystsG) }} of {{ lot?.lot.name ?? 'cysts' }}</p>
+          <p class="small">
+            started {{ units.when(run.startedAt) }}, {{ units.duration(Math.max(0, elapsed)) }} ago:
+            {{ units.litres(run.setup.waterL) }}, {{ units.grams(run.setup.saltG) }} salt,
+            {{ units.grams(run.setup.cystsG) }} of {{ lot?.lot.name ?? 'cysts' }}
+          </p>
         </div>
       </div>
-      <p class="sentence">In the bottle now: <span class="amount" data-testid="in-bottle">{{ units.count(inBottle.nauplii) }}</span> nauplii<span class="small">, {{ inBottle.hatchedFraction > 0 && inBottle.hatchedFraction < 0.01 ? 'under 1 %' : units.share(inBottle.hatchedFraction) }} of all; yolk left in each {{ units.share(inBottle.energy) }}</span></p>
+      <p class="sentence">
+        In the bottle now:
+        <span class="amount" data-testid="in-bottle">{{ units.count(inBottle.nauplii) }}</span>
+        nauplii<span class="small"
+          >,
+          {{
+            inBottle.hatchedFraction > 0 && inBottle.hatchedFraction < 0.01
+              ? 'under 1 %'
+              : units.share(inBottle.hatchedFraction)
+          }}
+          of all; yolk left in each {{ units.share(inBottle.energy) }}</span
+        >
+      </p>
       <WhyPanel :reasons="[inBottle.why]" ask="Why so many?" />
-      <p><strong>{{ phase }}</strong></p>
-      <ul v-if="model.warnings.length" class="border-l-4 border-due pl-3"><li v-for="w in model.warnings" :key="w">{{ HATCH_WARNINGS[w] }}</li></ul>
-      <p v-for="(at, i) in run.setup.pullsAt" :key="at" class="small">Pull {{ i + 1 }}: {{ run.pulls[i] ? `${units.count(run.pulls[i]!.nauplii)} nauplii taken ${units.when(run.pulls[i]!.at)}` : `meant for ${units.when(at)}` }}</p>
+      <p>
+        <strong>{{ phase }}</strong>
+      </p>
+      <ul v-if="model.warnings.length" class="border-l-4 border-due pl-3">
+        <li v-for="w in model.warnings" :key="w">{{ HATCH_WARNINGS[w] }}</li>
+      </ul>
+      <p v-for="(at, i) in run.setup.pullsAt" :key="at" class="small">
+        Pull {{ i + 1 }}:
+        {{
+          run.pulls[i]
+            ? `${units.count(run.pulls[i]!.nauplii)} nauplii taken ${units.when(run.pulls[i]!.at)}`
+            : `meant for ${units.when(at)}`
+        }}
+      </p>
       <div class="flex flex-wrap gap-2">
-        <NuxtLink class="btn btn-main" :prefetch="false" :to="`/harvest/${run.id}`">Harvest</NuxtLink>
-        <HoldButton label="Empty" @held="actions.empty(run.id, vessel?.name ?? 'The vessel', 'emptied by hand', null)" />
+        <NuxtLink class="btn btn-main" :prefetch="false" :to="`/harvest/${run.id}`"
+          >Harvest</NuxtLink
+        >
+        <HoldButton
+          label="Empty"
+          @held="actions.empty(run.id, vessel?.name ?? 'The vessel', 'emptied by hand', null)"
+        />
       </div>
       <form class="flex gap-2 items-end" @submit.prevent="read">
-        <label class="font-semibold grow">Read the thermometer, {{ units.temperatureUnit.value }}<input v-model="reading" class="field mt-1" inputmode="decimal"></label>
+        <label class="font-semibold grow"
+          >Read the thermometer, {{ units.temperatureUnit.value
+          }}<input v-model="reading" class="field mt-1" inputmode="decimal"
+        /></label>
         <button class="btn shrink-0 whitespace-nowrap">Log it</button>
       </form>
       <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
-      <p class="small">Temperature so far: {{ typeof run.temperature === 'number' ? `${units.celsius(run.temperature)} as set` : run.temperature.slice(-4).map(t => `${units.celsius(t.c)} at ${units.duration(t.h)}`).join(', ') }}</p>
+      <p class="small">
+        Temperature so far:
+        {{
+          typeof run.temperature === 'number'
+            ? `${units.celsius(run.temperature)} as set`
+            : run.temperature
+                .slice(-4)
+                .map(t => `${units.celsius(t.c)} at ${units.duration(t.h)}`)
+                .join(', ')
+        }}
+      </p>
     </div>
-    <HatchChart :curve="model.curve" :window="window" :now-h="elapsed >= -0.1 ? Math.max(0, elapsed) : null" :pulls-h="run.setup.pullsAt.map(at => hoursBetween(run.startedAt, at))" :label="`Hatch curve of ${vessel?.name}`" />
+    <HatchChart
+      :curve="model.curve"
+      :window="window"
+      :now-h="elapsed >= -0.1 ? Math.max(0, elapsed) : null"
+      :pulls-h="run.setup.pullsAt.map(at => hoursBetween(run.startedAt, at))"
+      :label="`Hatch curve of ${vessel?.name}`"
+    />
   </article>
 </template>

@@ -12,28 +12,79 @@ import { plural } from '~/words/round'
 import type { SheetSummary } from '~/workers/sheet.worker'
 
 /** One brood in the list: who, where, what is pressing, what it eats today. */
-const props = defineProps<{ brood: BroodState, sheet: SheetSummary | null, urgency: Urgency | null }>()
+const props = defineProps<{
+  brood: BroodState
+  sheet: SheetSummary | null
+  urgency: Urgency | null
+}>()
 const room = useRoomStore()
 const units = useUnits()
 /** Worked out off the page with the rest of the list. */
 const day = computed(() => props.sheet?.first ?? null)
 const foods = computed(() => foodsOnTable(day.value))
-const alarm = computed(() => props.urgency !== null && ['unknown', 'gap-now', 'gap-soon'].includes(props.urgency.code))
-const soon = computed(() => props.urgency !== null && ['first-food', 'trial', 'change-soon'].includes(props.urgency.code))
+const alarm = computed(
+  () => props.urgency !== null && ['unknown', 'gap-now', 'gap-soon'].includes(props.urgency.code),
+)
+const soon = computed(
+  () =>
+    props.urgency !== null && ['first-food', 'trial', 'change-soon'].includes(props.urgency.code),
+)
 </script>
 
 <template>
-  <article class="border-b border-line py-4 grid gap-x-6 gap-y-1 desk:grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] items-start" :aria-label="brood.name">
+  <article
+    class="border-b border-line py-4 grid gap-x-6 gap-y-1 desk:grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] items-start"
+    :aria-label="brood.name"
+  >
     <div>
-      <h2 class="text-xl"><NuxtLink class="link inline-flex items-center min-h-12" :prefetch="false" :to="`/broods/${brood.id}`">{{ brood.name }}</NuxtLink></h2>
-      <p class="small">{{ brood.species?.names[0] ?? `unknown fish “${brood.brood.speciesId}”` }}<template v-if="brood.tank">, {{ brood.tank.name }}, {{ units.litres(brood.tank.litres) }}, {{ units.celsius(brood.temperature(room.state!.today)) }}</template></p>
+      <h2 class="text-xl">
+        <NuxtLink
+          class="link inline-flex items-center min-h-12"
+          :prefetch="false"
+          :to="`/broods/${brood.id}`"
+          >{{ brood.name }}</NuxtLink
+        >
+      </h2>
+      <p class="small">
+        {{ brood.species?.names[0] ?? `unknown fish “${brood.brood.speciesId}”`
+        }}<template v-if="brood.tank"
+          >, {{ brood.tank.name }}, {{ units.litres(brood.tank.litres) }},
+          {{ units.celsius(brood.temperature(room.state!.today)) }}</template
+        >
+      </p>
       <p>{{ stageLine(brood, units.date) }}</p>
     </div>
     <div class="pt-2">
-      <p v-if="urgency" :class="{ 'border-l-[6px] pl-3 font-semibold': alarm || soon, 'border-harm': alarm, 'border-due': soon }" data-testid="urgency">{{ urgencyLine(urgency, sheet) }}</p>
+      <p
+        v-if="urgency"
+        :class="{
+          'border-l-[6px] pl-3 font-semibold': alarm || soon,
+          'border-harm': alarm,
+          'border-due': soon,
+        }"
+        data-testid="urgency"
+      >
+        {{ urgencyLine(urgency, sheet) }}
+      </p>
       <template v-if="day && !day.gap && brood.day >= 0">
-        <p class="mt-1"><template v-for="(f, i) in foods" :key="f.id"><template v-if="i">, </template><strong class="num" data-testid="per-meal">{{ units.count(day.perMeal[f.id]!) }}</strong> {{ f.units === foodInText(f.id) ? f.units : `${f.units} (${units.share(day.share[f.id]!)})` }}</template> a meal, {{ plural(mealsGiven(room.state!.room), 'meal') }} a day.</p>
-        <p class="small">About {{ units.whole(brood.fryNow) }} fry of {{ day.lengthMm.toFixed(1) }} mm, mouth {{ (day.gapeUm / 1000).toFixed(2) }} mm.</p>
+        <p class="mt-1">
+          <template v-for="(f, i) in foods" :key="f.id"
+            ><template v-if="i">, </template
+            ><strong class="num" data-testid="per-meal">{{
+              units.count(day.perMeal[f.id]!)
+            }}</strong>
+            {{
+              f.units === foodInText(f.id)
+                ? f.units
+                : `${f.units} (${units.share(day.share[f.id]!)})`
+            }}</template
+          >
+          a meal, {{ plural(mealsGiven(room.state!.room), 'meal') }} a day.
+        </p>
+        <p class="small">
+          About {{ units.whole(brood.fryNow) }} fry of {{ day.lengthMm.toFixed(1) }} mm, mouth
+          {{ (day.gapeUm / 1000).toFixed(2) }} mm.
+        </p>
       </template>
     </div>
   </article>

@@ -18,7 +18,11 @@ const undo = useUndo()
 const { day } = useBroodDay(computed(() => props.brood))
 const book = computed(() => {
   const s = props.brood.species!
-  const length = lengthMm(s, Math.max(0, props.brood.day), props.brood.temperature(room.state!.today))
+  const length = lengthMm(
+    s,
+    Math.max(0, props.brood.day),
+    props.brood.temperature(room.state!.today),
+  )
   return { length, gape: s.gapePerLength * length }
 })
 const typed = ref('')
@@ -31,7 +35,13 @@ function read(): number[] | null {
   if (parts.length === 0) parts.push('')
   const lengths: number[] = []
   for (const part of parts) {
-    const parsed = numberField({ label: 'Length', min: 1, max: 500, unit: 'mm', hint: 'Several lengths are parted by spaces.' }).safeParse(part)
+    const parsed = numberField({
+      label: 'Length',
+      min: 1,
+      max: 500,
+      unit: 'mm',
+      hint: 'Several lengths are parted by spaces.',
+    }).safeParse(part)
     if (!parsed.success) {
       problem.value = parsed.error.issues[0]!.message
       return null
@@ -50,7 +60,13 @@ async function measure() {
     doubt.value = lengths
     return
   }
-  const result = await room.write([{ kind: 'brood.measured', subject: { type: 'brood', id: props.brood.id }, data: { broodId: props.brood.id, on: room.state!.today, lengthsMm: lengths } }])
+  const result = await room.write([
+    {
+      kind: 'brood.measured',
+      subject: { type: 'brood', id: props.brood.id },
+      data: { broodId: props.brood.id, on: room.state!.today, lengthsMm: lengths },
+    },
+  ])
   if (result.ok) undo.offer(result.act, `${props.brood.name}: ${mean.toFixed(1)} mm measured.`)
   typed.value = ''
   doubt.value = null
@@ -61,19 +77,71 @@ async function measure() {
   <section class="grid gap-3">
     <ShelfEdge name="Growth and mouth" />
     <table class="w-full text-left num">
-      <thead class="small"><tr><th class="font-normal py-1">today</th><th class="font-normal">by the book</th><th class="font-normal">as seen here</th></tr></thead>
+      <thead class="small">
+        <tr>
+          <th class="font-normal py-1">today</th>
+          <th class="font-normal">by the book</th>
+          <th class="font-normal">as seen here</th>
+        </tr>
+      </thead>
       <tbody>
-        <tr class="border-t border-line"><th scope="row" class="font-normal py-2">Length</th><td>{{ book.length.toFixed(1) }} mm</td><td><strong>{{ day?.lengthMm.toFixed(1) ?? '–' }} mm</strong></td></tr>
-        <tr class="border-t border-line"><th scope="row" class="font-normal py-2">Mouth</th><td>{{ book.gape.toFixed(2) }} mm</td><td><strong>{{ day ? (day.gapeUm / 1000).toFixed(2) : '–' }} mm</strong></td></tr>
-        <tr class="border-t border-line"><th scope="row" class="font-normal py-2">Growth rate</th><td>1</td><td><strong>× {{ brood.growth.factor.toFixed(2) }}</strong> <span class="small">± {{ units.share(brood.growth.sd) }}, from {{ plural(brood.growth.lengths, 'measuring') }}</span></td></tr>
-        <tr class="border-t border-line"><th scope="row" class="font-normal py-2">Gape per length</th><td>{{ brood.species!.gapePerLength }}</td><td><strong>× {{ brood.gape.factor.toFixed(2) }}</strong> <span class="small">± {{ units.share(brood.gape.sd) }}, from {{ plural(brood.gape.looks, 'look') }}</span></td></tr>
+        <tr class="border-t border-line">
+          <th scope="row" class="font-normal py-2">Length</th>
+          <td>{{ book.length.toFixed(1) }} mm</td>
+          <td>
+            <strong>{{ day?.lengthMm.toFixed(1) ?? '–' }} mm</strong>
+          </td>
+        </tr>
+        <tr class="border-t border-line">
+          <th scope="row" class="font-normal py-2">Mouth</th>
+          <td>{{ book.gape.toFixed(2) }} mm</td>
+          <td>
+            <strong>{{ day ? (day.gapeUm / 1000).toFixed(2) : '–' }} mm</strong>
+          </td>
+        </tr>
+        <tr class="border-t border-line">
+          <th scope="row" class="font-normal py-2">Growth rate</th>
+          <td>1</td>
+          <td>
+            <strong>× {{ brood.growth.factor.toFixed(2) }}</strong>
+            <span class="small"
+              >± {{ units.share(brood.growth.sd) }}, from
+              {{ plural(brood.growth.lengths, 'measuring') }}</span
+            >
+          </td>
+        </tr>
+        <tr class="border-t border-line">
+          <th scope="row" class="font-normal py-2">Gape per length</th>
+          <td>{{ brood.species!.gapePerLength }}</td>
+          <td>
+            <strong>× {{ brood.gape.factor.toFixed(2) }}</strong>
+            <span class="small"
+              >± {{ units.share(brood.gape.sd) }}, from {{ plural(brood.gape.looks, 'look') }}</span
+            >
+          </td>
+        </tr>
       </tbody>
     </table>
     <form v-if="brood.day >= 0" class="flex flex-wrap gap-2 items-end" @submit.prevent="measure">
-      <label class="font-semibold grow">Lengths measured, mm<input v-model="typed" class="field mt-1 font-normal" inputmode="text" placeholder="5.2 5.0 5.6" @input="doubt = null"></label>
+      <label class="font-semibold grow"
+        >Lengths measured, mm<input
+          v-model="typed"
+          class="field mt-1 font-normal"
+          inputmode="text"
+          placeholder="5.2 5.0 5.6"
+          @input="doubt = null"
+      /></label>
       <button class="btn">{{ doubt ? 'Log it all the same' : 'Log it' }}</button>
     </form>
     <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
-    <p class="small">A photo through the glass with a ruler behind it is near enough: from the second measuring on, yours replace the book. {{ brood.species!.sources.length14Mm === 'working estimate' ? 'Growth and gape of the book are working estimates.' : `Source: ${brood.species!.sources.length14Mm}.` }}</p>
+    <p class="small">
+      A photo through the glass with a ruler behind it is near enough: from the second measuring on,
+      yours replace the book.
+      {{
+        brood.species!.sources.length14Mm === 'working estimate'
+          ? 'Growth and gape of the book are working estimates.'
+          : `Source: ${brood.species!.sources.length14Mm}.`
+      }}
+    </p>
   </section>
 </template>

@@ -2,9 +2,31 @@ import type { Sheet, SheetSpan } from '@renatus/core/fry/broodSheet'
 import { foodName } from '~/words/foods'
 
 /** Where the parts of the ladder picture stand, px. Pure, so that it can be tested without a browser. */
-export interface Box { left: number, right: number, top: number, bottom: number }
-export interface FoodBar { food: string, label: string, x: number, y: number, width: number, height: number, labelX: number, anchor: 'start' | 'end', inside: boolean }
-export interface Scales { x(day: number): number, y(mm: number): number, first: number, last: number, ticksMm: number[], ticksDay: number[] }
+export interface Box {
+  left: number
+  right: number
+  top: number
+  bottom: number
+}
+export interface FoodBar {
+  food: string
+  label: string
+  x: number
+  y: number
+  width: number
+  height: number
+  labelX: number
+  anchor: 'start' | 'end'
+  inside: boolean
+}
+export interface Scales {
+  x(day: number): number
+  y(mm: number): number
+  first: number
+  last: number
+  ticksMm: number[]
+  ticksDay: number[]
+}
 
 /** Widest and smallest prey they take: where size fit reaches 0.3, as shares of the gape. */
 export const WIDEST = 0.675
@@ -25,13 +47,19 @@ export function scalesOf(sheet: Sheet, box: Box): Scales {
   return {
     x: day => box.left + ((day - first) / (last - first)) * (box.right - box.left),
     y: mm => box.bottom - (Math.log(mm / lowest) / span) * (box.bottom - box.top),
-    first, last, ticksMm: TICKS.filter(t => t > lowest && t < highest),
-    ticksDay: Array.from({ length: Math.floor((last - first) / stepDays) + 1 }, (_, i) => first + i * stepDays),
+    first,
+    last,
+    ticksMm: TICKS.filter(t => t > lowest && t < highest),
+    ticksDay: Array.from(
+      { length: Math.floor((last - first) / stepDays) + 1 },
+      (_, i) => first + i * stepDays,
+    ),
   }
 }
 
 /** "Vinegar eels 0.03 mm". */
-const labelOf = (s: SheetSpan) => `${foodName(s.food)} ${(s.maxUm / 1000).toFixed(s.maxUm < 100 ? 3 : 2).replace(/0$/, '')} mm`
+const labelOf = (s: SheetSpan) =>
+  `${foodName(s.food)} ${(s.maxUm / 1000).toFixed(s.maxUm < 100 ? 3 : 2).replace(/0$/, '')} mm`
 
 /** Bars of foods at their widths; those that would cover each other are moved apart, up from the smallest. */
 export function foodBars(sheet: Sheet, scales: Scales, box: Box): FoodBar[] {
@@ -46,15 +74,26 @@ export function foodBars(sheet: Sheet, scales: Scales, box: Box): FoodBar[] {
     const fitsRight = x + width + text <= box.right
     // Where neither holds, the label ends with its bar and lies over it.
     const labelX = inside ? x + 8 : fitsRight ? x + width + 6 : x + width - 6
-    const anchor = inside || fitsRight ? 'start' as const : 'end' as const
-    const reach: [number, number] = [Math.min(x, anchor === 'end' ? labelX - text : x), Math.max(x + width, anchor === 'start' ? labelX + text - 16 : x)]
+    const anchor = inside || fitsRight ? ('start' as const) : ('end' as const)
+    const reach: [number, number] = [
+      Math.min(x, anchor === 'end' ? labelX - text : x),
+      Math.max(x + width, anchor === 'start' ? labelX + text - 16 : x),
+    ]
     const height = Math.max(BAR_H, Math.abs(scales.y(s.minUm / 1000) - scales.y(s.maxUm / 1000)))
-    let y = Math.min(box.bottom - height, (scales.y(s.minUm / 1000) + scales.y(s.maxUm / 1000)) / 2 - height / 2)
+    let y = Math.min(
+      box.bottom - height,
+      (scales.y(s.minUm / 1000) + scales.y(s.maxUm / 1000)) / 2 - height / 2,
+    )
     // Pushed up until nothing that shares its days is under it.
     for (let moved = true; moved;) {
       moved = false
       for (const p of placed) {
-        if (reach[0] < p.reach[1] && reach[1] > p.reach[0] && y < p.y + p.height + 3 && y + height + 3 > p.y) {
+        if (
+          reach[0] < p.reach[1] &&
+          reach[1] > p.reach[0] &&
+          y < p.y + p.height + 3 &&
+          y + height + 3 > p.y
+        ) {
           y = p.y - height - 4
           moved = true
         }
@@ -67,4 +106,6 @@ export function foodBars(sheet: Sheet, scales: Scales, box: Box): FoodBar[] {
 
 /** A polyline of days. */
 export const line = (sheet: Sheet, scales: Scales, mm: (i: number) => number) =>
-  sheet.days.map((d, i) => `${i ? 'L' : 'M'}${scales.x(d.day).toFixed(1)} ${scales.y(mm(i)).toFixed(1)}`).join(' ')
+  sheet.days
+    .map((d, i) => `${i ? 'L' : 'M'}${scales.x(d.day).toFixed(1)} ${scales.y(mm(i)).toFixed(1)}`)
+    .join(' ')

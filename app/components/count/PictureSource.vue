@@ -3,7 +3,7 @@ import { useTemplateRef } from 'vue'
 
 /** Where a picture comes from: a file, or the camera of this device. */
 defineProps<{ busy: boolean }>()
-const emit = defineEmits<{ picked: [file: File], stop: [] }>()
+const emit = defineEmits<{ picked: [file: File]; stop: [] }>()
 const file = useTemplateRef<HTMLInputElement>('file')
 const camera = useTemplateRef<HTMLInputElement>('camera')
 function picked(e: Event) {
@@ -17,11 +17,31 @@ function picked(e: Event) {
 
 <template>
   <div class="flex flex-wrap gap-2 items-center">
-    <input ref="file" type="file" accept="image/*" class="sr-only" tabindex="-1" aria-label="Picture file" data-testid="picture-file" @change="picked">
-    <input ref="camera" type="file" accept="image/*" capture="environment" class="sr-only" tabindex="-1" aria-label="Camera" @change="picked">
+    <input
+      ref="file"
+      type="file"
+      accept="image/*"
+      class="sr-only"
+      tabindex="-1"
+      aria-label="Picture file"
+      data-testid="picture-file"
+      @change="picked"
+    />
+    <input
+      ref="camera"
+      type="file"
+      accept="image/*"
+      capture="environment"
+      class="sr-only"
+      tabindex="-1"
+      aria-label="Camera"
+      @change="picked"
+    />
     <button type="button" class="btn btn-main" @click="camera?.click()">Take a picture</button>
     <button type="button" class="btn" @click="file?.click()">Choose a file</button>
     <slot />
-    <p v-if="busy" role="status" class="flex items-center gap-3">Looking at the picture <button type="button" class="btn" @click="emit('stop')">Stop</button></p>
+    <p v-if="busy" role="status" class="flex items-center gap-3">
+      Looking at the picture <button type="button" class="btn" @click="emit('stop')">Stop</button>
+    </p>
   </div>
 </template>

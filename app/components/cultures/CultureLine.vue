@@ -15,14 +15,31 @@ const tree = computed(() => lineTree(lineOf(states.value, props.id)))
 const lineage = computed(() => lineageAt(states.value, props.id))
 const me = computed(() => states.value.find(c => c.id === props.id)!)
 const backup = computed(() => backupWords(backupOf(states.value, props.id)))
-const origin = computed(() => ({ bought: 'bought', wild: 'caught wild', cultures: `${plural(lineage.value.generation, 'pass', 'passes')} from what was bought`, unknown: 'of unknown origin' })[me.value.origin])
+const origin = computed(
+  () =>
+    ({
+      bought: 'bought',
+      wild: 'caught wild',
+      cultures: `${plural(lineage.value.generation, 'pass', 'passes')} from what was bought`,
+      unknown: 'of unknown origin',
+    })[me.value.origin],
+)
 </script>
 
 <template>
   <section class="grid gap-2">
     <ShelfEdge name="Line" />
-    <p v-if="!me.ended" data-testid="backup"><strong>{{ backup.word }}.</strong> {{ backup.text }}</p>
-    <p class="small">This one is {{ origin }}{{ lineage.clean ? '' : `; no longer clean: ${lineage.broken.map(b => CLEAN_WORDS[b]).join(', ')}` }}.</p>
+    <p v-if="!me.ended" data-testid="backup">
+      <strong>{{ backup.word }}.</strong> {{ backup.text }}
+    </p>
+    <p class="small">
+      This one is {{ origin
+      }}{{
+        lineage.clean
+          ? ''
+          : `; no longer clean: ${lineage.broken.map(b => CLEAN_WORDS[b]).join(', ')}`
+      }}.
+    </p>
     <LineTree :nodes="tree" :here="id" />
   </section>
 </template>

@@ -11,7 +11,13 @@ import { useCultureActions } from '~/composables/useCultureActions'
 import { lookInShort, SIGN_NAMES } from '~/words/cultures'
 
 /** Pick the drawing most like the vessel in hand, change what differs, and the estimate moves. */
-const props = defineProps<{ culture: CultureRecord, food: Food, reading: CultureReading, shape: VesselShape, seed: number }>()
+const props = defineProps<{
+  culture: CultureRecord
+  food: Food
+  reading: CultureReading
+  shape: VesselShape
+  seed: number
+}>()
 const actions = useCultureActions()
 const picked = ref<Partial<Record<Sign, number>> | null>(null)
 /** The drawings stay as they were while one is picked and adjusted. */
@@ -25,7 +31,7 @@ function pick(i: number) {
 }
 const describe = (s: Partial<Record<Sign, number>>) => lookInShort(props.food, s)
 async function save() {
-  if (picked.value && await actions.looked(props.culture, picked.value, note.value)) {
+  if (picked.value && (await actions.looked(props.culture, picked.value, note.value))) {
     picked.value = null
     note.value = ''
   }
@@ -38,8 +44,23 @@ async function save() {
     <p class="small">Which is most like the one in your hand?</p>
     <ul class="grid grid-cols-2 sm:grid-cols-3 desk:grid-cols-6 gap-4 items-end">
       <li v-for="(c, i) in picked ? shown : choices" :key="i">
-        <button class="w-full grid justify-items-center gap-2 p-2 border-[3px] cursor-pointer bg-paper" :class="picked && JSON.stringify(shown[i]?.signs) === JSON.stringify(picked) ? 'border-ink' : 'border-line'" :data-testid="`look-${i}`" @click="pick(i)">
-          <VesselPicture :shape="shape" :family="food.profile.family" :grades="c.signs" :seed="seed" :label="describe(c.signs)" />
+        <button
+          class="w-full grid justify-items-center gap-2 p-2 border-[3px] cursor-pointer bg-paper"
+          :class="
+            picked && JSON.stringify(shown[i]?.signs) === JSON.stringify(picked)
+              ? 'border-ink'
+              : 'border-line'
+          "
+          :data-testid="`look-${i}`"
+          @click="pick(i)"
+        >
+          <VesselPicture
+            :shape="shape"
+            :family="food.profile.family"
+            :grades="c.signs"
+            :seed="seed"
+            :label="describe(c.signs)"
+          />
           <span class="small">{{ describe(c.signs) }}</span>
         </button>
       </li>
@@ -47,14 +68,31 @@ async function save() {
     <form v-if="picked" class="border-2 border-ink bg-paper p-4 grid gap-4" @submit.prevent="save">
       <p>Change what differs; leave out what you did not look at.</p>
       <div class="grid gap-4 sm:grid-cols-2 desk:grid-cols-3">
-        <label v-for="[sign, words] in signs" :key="sign" class="font-semibold">{{ SIGN_NAMES[sign] }}
-          <select class="field mt-1" :value="picked[sign] === undefined ? '' : String(picked[sign])" @change="picked = ($event.target as HTMLSelectElement).value === '' ? Object.fromEntries(Object.entries(picked!).filter(([s]) => s !== sign)) : { ...picked!, [sign]: Number(($event.target as HTMLSelectElement).value) }">
-            <option value="">not looked at</option><option v-for="(w, g) in words" :key="g" :value="String(g)">{{ w }}</option>
+        <label v-for="[sign, words] in signs" :key="sign" class="font-semibold"
+          >{{ SIGN_NAMES[sign] }}
+          <select
+            class="field mt-1"
+            :value="picked[sign] === undefined ? '' : String(picked[sign])"
+            @change="
+              picked =
+                ($event.target as HTMLSelectElement).value === ''
+                  ? Object.fromEntries(Object.entries(picked!).filter(([s]) => s !== sign))
+                  : { ...picked!, [sign]: Number(($event.target as HTMLSelectElement).value) }
+            "
+          >
+            <option value="">not looked at</option>
+            <option v-for="(w, g) in words" :key="g" :value="String(g)">{{ w }}</option>
           </select>
         </label>
-        <label class="font-semibold">Note<input v-model="note" class="field mt-1" maxlength="500" autocomplete="off"></label>
+        <label class="font-semibold"
+          >Note<input v-model="note" class="field mt-1" maxlength="500" autocomplete="off"
+        /></label>
       </div>
-      <div class="flex gap-2"><button class="btn btn-main" :disabled="Object.keys(picked).length === 0">This is what I see</button><button type="button" class="btn btn-quiet" @click="picked = null">Cancel</button></div>
+      <div class="flex gap-2">
+        <button class="btn btn-main" :disabled="Object.keys(picked).length === 0">
+          This is what I see</button
+        ><button type="button" class="btn btn-quiet" @click="picked = null">Cancel</button>
+      </div>
     </form>
   </section>
 </template>

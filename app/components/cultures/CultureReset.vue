@@ -17,23 +17,75 @@ const room = useRoomStore()
 const actions = useCultureActions()
 const record = computed(() => props.vat.culture.record)
 const cleaner = ref<Cleaner>('hot water')
-const sources = computed(() => running(room.state!.cultureStates).filter(c => c.record.foodId === record.value.foodId && !c.quarantine))
+const sources = computed(() =>
+  running(room.state!.cultureStates).filter(
+    c => c.record.foodId === record.value.foodId && !c.quarantine,
+  ),
+)
 const from = ref(sources.value.find(c => c.id !== props.vat.culture.id)?.id ?? props.vat.culture.id)
-const against = computed(() => cleanRefusals(props.vat.culture, cleaner.value, room.state!.cultureStates, room.state!.entries, props.vat.now))
+const against = computed(() =>
+  cleanRefusals(
+    props.vat.culture,
+    cleaner.value,
+    room.state!.cultureStates,
+    room.state!.entries,
+    props.vat.now,
+  ),
+)
 
 async function reset(_given: number | null, despite: RefusalId[]) {
   const { level, placeId } = props.vat.culture
-  const anew = newCultures(room.state!, [likeCulture(record.value, { name: record.value.name, startedAt: new Date().toISOString(), starter: 1, placeId, level, containerId: record.value.containerId, setId: record.value.setId, mother: record.value.mother })])[0]!
-  if (await actions.reset(props.vat.culture, { ...anew, code: record.value.code ?? anew.code }, from.value === 'bought' ? [] : [from.value], cleaner.value, despite)) await navigateTo(`/shelf/${anew.id}`)
+  const anew = newCultures(room.state!, [
+    likeCulture(record.value, {
+      name: record.value.name,
+      startedAt: new Date().toISOString(),
+      starter: 1,
+      placeId,
+      level,
+      containerId: record.value.containerId,
+      setId: record.value.setId,
+      mother: record.value.mother,
+    }),
+  ])[0]!
+  if (
+    await actions.reset(
+      props.vat.culture,
+      { ...anew, code: record.value.code ?? anew.code },
+      from.value === 'bought' ? [] : [from.value],
+      cleaner.value,
+      despite,
+    )
+  )
+    await navigateTo(`/shelf/${anew.id}`)
 }
 </script>
 
 <template>
-  <TendAction title="Reset" verb="Reset it: empty, clean, start anew with" amount="a usual starter." :because="vat.method.renewRule" :refusals="against" @done="reset">
+  <TendAction
+    title="Reset"
+    verb="Reset it: empty, clean, start anew with"
+    amount="a usual starter."
+    :because="vat.method.renewRule"
+    :refusals="against"
+    @done="reset"
+  >
     <div class="grid gap-3 sm:grid-cols-2">
-      <label class="font-semibold">Starter from<select v-model="from" class="field mt-1 font-normal"><option v-for="s in sources" :key="s.id" :value="s.id">{{ s.record.name }}{{ s.id === vat.culture.id ? ' itself' : '' }}</option><option value="bought">bought</option></select></label>
-      <label class="font-semibold">Cleaned with<select v-model="cleaner" class="field mt-1 font-normal"><option v-for="c in CLEANERS" :key="c" :value="c">{{ c }}</option></select></label>
+      <label class="font-semibold"
+        >Starter from<select v-model="from" class="field mt-1 font-normal">
+          <option v-for="s in sources" :key="s.id" :value="s.id">
+            {{ s.record.name }}{{ s.id === vat.culture.id ? ' itself' : '' }}
+          </option>
+          <option value="bought">bought</option>
+        </select></label
+      >
+      <label class="font-semibold"
+        >Cleaned with<select v-model="cleaner" class="field mt-1 font-normal">
+          <option v-for="c in CLEANERS" :key="c" :value="c">{{ c }}</option>
+        </select></label
+      >
     </div>
-    <p v-if="cleaner === 'bleach'" class="border-l-4 border-harm pl-3"><strong>Caution.</strong> {{ CAUTIONS.bleach.text }}</p>
+    <p v-if="cleaner === 'bleach'" class="border-l-4 border-harm pl-3">
+      <strong>Caution.</strong> {{ CAUTIONS.bleach.text }}
+    </p>
   </TendAction>
 </template>

@@ -23,17 +23,54 @@ const now = computed(() => {
   const { curve } = modelOfRun(run, lotOfRun(state, run), state.hatchPH)
   const h = hoursBetween(run.startedAt, state.now)
   const window = harvestWindow(curve)
-  const stage = !window ? 'failing' as const : h < window.fromH ? 'building' as const : h <= window.toH ? 'ready' as const : h <= window.lastCallH ? 'tiring' as const : 'failing' as const
-  return { hatched: Math.min(1, curve.hatchedAt(h)), stage, next: window && h < window.fromH ? `pull ${units.when(addHours(run.startedAt, window.fromH))}` : window && h <= window.lastCallH ? 'pull it now' : 'look at it now' }
+  const stage = !window
+    ? ('failing' as const)
+    : h < window.fromH
+      ? ('building' as const)
+      : h <= window.toH
+        ? ('ready' as const)
+        : h <= window.lastCallH
+          ? ('tiring' as const)
+          : ('failing' as const)
+  return {
+    hatched: Math.min(1, curve.hatchedAt(h)),
+    stage,
+    next:
+      window && h < window.fromH
+        ? `pull ${units.when(addHours(run.startedAt, window.fromH))}`
+        : window && h <= window.lastCallH
+          ? 'pull it now'
+          : 'look at it now',
+  }
 })
-const label = computed(() => (now.value ? `${props.vessel.name}: ${STAGES[now.value.stage].word}, ${units.share(now.value.hatched)} hatched` : `${props.vessel.name}: empty`))
+const label = computed(() =>
+  now.value
+    ? `${props.vessel.name}: ${STAGES[now.value.stage].word}, ${units.share(now.value.hatched)} hatched`
+    : `${props.vessel.name}: empty`,
+)
 </script>
 
 <template>
-  <NuxtLink to="/bench" :prefetch="false" class="grid justify-items-center gap-1 text-center no-underline" :data-testid="`hatch-${vessel.name}`">
-    <VesselPicture :shape="vessel.shape" family="hatch" :grades="now ? hatchLook(now.hatched) : {}" :fill="now ? undefined : 0" :air="now !== null" :label="label" :scale="sizeOf(vessel.shape, vessel.litres)" />
+  <NuxtLink
+    to="/bench"
+    :prefetch="false"
+    class="grid justify-items-center gap-1 text-center no-underline"
+    :data-testid="`hatch-${vessel.name}`"
+  >
+    <VesselPicture
+      :shape="vessel.shape"
+      family="hatch"
+      :grades="now ? hatchLook(now.hatched) : {}"
+      :fill="now ? undefined : 0"
+      :air="now !== null"
+      :label="label"
+      :scale="sizeOf(vessel.shape, vessel.litres)"
+    />
     <strong class="mt-1 underline underline-offset-3">{{ vessel.name }}</strong>
-    <span v-if="now"><span aria-hidden="true">{{ STAGES[now.stage].mark }}</span> {{ STAGES[now.stage].word }}, {{ units.share(now.hatched) }} hatched</span><span v-else>empty</span>
+    <span v-if="now"
+      ><span aria-hidden="true">{{ STAGES[now.stage].mark }}</span> {{ STAGES[now.stage].word }},
+      {{ units.share(now.hatched) }} hatched</span
+    ><span v-else>empty</span>
     <span class="small num">{{ now?.next ?? '' }}</span>
   </NuxtLink>
 </template>

@@ -7,7 +7,7 @@ import { useRoomStore } from '~/stores/room'
 import { temperatureField } from '~/words/fields'
 
 /** The thermometers of a place, at its top and at its bottom; every culture that is as warm as its place follows them. */
-const props = defineProps<{ placeId: string, name: string }>()
+const props = defineProps<{ placeId: string; name: string }>()
 const room = useRoomStore()
 const units = useUnits()
 const undo = useUndo()
@@ -17,15 +17,46 @@ const open = ref(false)
 const top = ref('')
 const bottom = ref('')
 const problem = ref<string | null>(null)
-const line = computed(() => (air.value.topC === null && air.value.bottomC === null ? 'No thermometer read here yet.'
-  : air.value.topC !== null && air.value.bottomC !== null ? `${units.celsius(air.value.topC)} at the top, ${units.celsius(air.value.bottomC)} at the bottom.` : `${units.celsius((air.value.topC ?? air.value.bottomC)!)}.`))
+const line = computed(() =>
+  air.value.topC === null && air.value.bottomC === null
+    ? 'No thermometer read here yet.'
+    : air.value.topC !== null && air.value.bottomC !== null
+      ? `${units.celsius(air.value.topC)} at the top, ${units.celsius(air.value.bottomC)} at the bottom.`
+      : `${units.celsius((air.value.topC ?? air.value.bottomC)!)}.`,
+)
 
 async function save() {
-  const [t, b] = [['top', top.value], ['bottom', bottom.value]].map(([where, text]) => (text!.trim() === '' ? { success: true as const, data: null } : temperatureField({ label: `At the ${where}`, min: -20, max: 50 }, units.measures.value).safeParse(text)))
+  const [t, b] = [
+    ['top', top.value],
+    ['bottom', bottom.value],
+  ].map(([where, text]) =>
+    text!.trim() === ''
+      ? { success: true as const, data: null }
+      : temperatureField(
+          { label: `At the ${where}`, min: -20, max: 50 },
+          units.measures.value,
+        ).safeParse(text),
+  )
   const bad = [t, b].find(x => !x!.success)
-  problem.value = bad && !bad.success ? bad.error.issues[0]!.message : t!.data === null && b!.data === null ? 'Enter at least one of the two.' : null
+  problem.value =
+    bad && !bad.success
+      ? bad.error.issues[0]!.message
+      : t!.data === null && b!.data === null
+        ? 'Enter at least one of the two.'
+        : null
   if (problem.value) return
-  const result = await room.write([{ kind: 'place.temperature', subject: { type: 'place', id: props.placeId }, data: { placeId: props.placeId, topC: (t!.data ?? null) as never, bottomC: (b!.data ?? null) as never, was: air.value as never } }])
+  const result = await room.write([
+    {
+      kind: 'place.temperature',
+      subject: { type: 'place', id: props.placeId },
+      data: {
+        placeId: props.placeId,
+        topC: (t!.data ?? null) as never,
+        bottomC: (b!.data ?? null) as never,
+        was: air.value as never,
+      },
+    },
+  ])
   if (!result.ok) return
   undo.offer(result.act, `${props.name}: the thermometers are written down.`)
   open.value = false
@@ -34,10 +65,35 @@ async function save() {
 
 <template>
   <form v-if="open" class="flex flex-wrap gap-3 items-end" @submit.prevent="save">
-    <label class="font-semibold">At the top, {{ units.temperatureUnit.value }}<input v-model="top" class="field mt-1 block w-28 font-normal" inputmode="decimal" autocomplete="off"></label>
-    <label class="font-semibold">At the bottom, {{ units.temperatureUnit.value }}<input v-model="bottom" class="field mt-1 block w-28 font-normal" inputmode="decimal" autocomplete="off"></label>
-    <button class="btn btn-main">Write it down</button><button type="button" class="btn btn-quiet" @click="open = false">Cancel</button>
+    <label class="font-semibold"
+      >At the top, {{ units.temperatureUnit.value
+      }}<input
+        v-model="top"
+        class="field mt-1 block w-28 font-normal"
+        inputmode="decimal"
+        autocomplete="off"
+    /></label>
+    <label class="font-semibold"
+      >At the bottom, {{ units.temperatureUnit.value
+      }}<input
+        v-model="bottom"
+        class="field mt-1 block w-28 font-normal"
+        inputmode="decimal"
+        autocomplete="off"
+    /></label>
+    <button class="btn btn-main">Write it down</button
+    ><button type="button" class="btn btn-quiet" @click="open = false">Cancel</button>
     <p v-if="problem" role="alert" class="text-harm font-semibold w-full">{{ problem }}</p>
   </form>
-  <p v-else class="small flex flex-wrap items-center gap-x-3">{{ line }} <button type="button" class="btn btn-quiet underline px-2" :aria-label="`Read the thermometers of ${name}`" @click="open = true">Read</button></p>
+  <p v-else class="small flex flex-wrap items-center gap-x-3">
+    {{ line }}
+    <button
+      type="button"
+      class="btn btn-quiet underline px-2"
+      :aria-label="`Read the thermometers of ${name}`"
+      @click="open = true"
+    >
+      Read
+    </button>
+  </p>
 </template>

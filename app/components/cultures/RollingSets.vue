@@ -15,8 +15,16 @@ import { ROLE_WORDS } from '~/words/tending'
 const room = useRoomStore()
 const units = useUnits()
 const state = computed(() => room.state!)
-const free = computed(() => running(state.value.cultureStates).filter(c => !c.record.setId || !state.value.rolling.some(r => r.set.id === c.record.setId)))
-const foods = computed(() => [...new Set(free.value.map(c => c.record.foodId))].filter(id => free.value.filter(c => c.record.foodId === id).length > 1))
+const free = computed(() =>
+  running(state.value.cultureStates).filter(
+    c => !c.record.setId || !state.value.rolling.some(r => r.set.id === c.record.setId),
+  ),
+)
+const foods = computed(() =>
+  [...new Set(free.value.map(c => c.record.foodId))].filter(
+    id => free.value.filter(c => c.record.foodId === id).length > 1,
+  ),
+)
 const making = ref(false)
 const foodId = ref('')
 const chosen = ref<string[]>([])
@@ -31,14 +39,35 @@ function pick() {
   const mine = free.value.filter(c => c.record.foodId === foodId.value)
   chosen.value = mine.map(c => c.id)
   const method = foodOf(foodId.value)?.methods.find(m => m.id === mine[0]?.record.methodId)
-  days.value = String(Math.max(1, Math.round((method?.renewAfterDays ?? 21) / Math.max(1, mine.length))))
+  days.value = String(
+    Math.max(1, Math.round((method?.renewAfterDays ?? 21) / Math.max(1, mine.length))),
+  )
 }
 async function save() {
-  const every = numberField({ label: 'Days from reset to reset', min: 1, max: 400, unit: 'd', whole: true }).safeParse(days.value)
-  problem.value = !every.success ? every.error.issues[0]!.message : chosen.value.length < 2 ? 'Choose two vessels or more: one alone is not rolled.' : null
+  const every = numberField({
+    label: 'Days from reset to reset',
+    min: 1,
+    max: 400,
+    unit: 'd',
+    whole: true,
+  }).safeParse(days.value)
+  problem.value = !every.success
+    ? every.error.issues[0]!.message
+    : chosen.value.length < 2
+      ? 'Choose two vessels or more: one alone is not rolled.'
+      : null
   if (problem.value || !every.success) return
   const id = newId()
-  await room.save([{ id, type: 'rolling-set', name: `${foodName(foodId.value)} in turn`, foodId: foodId.value, everyDays: every.data }, ...free.value.filter(c => chosen.value.includes(c.id)).map(c => ({ ...c.record, setId: id }))])
+  await room.save([
+    {
+      id,
+      type: 'rolling-set',
+      name: `${foodName(foodId.value)} in turn`,
+      foodId: foodId.value,
+      everyDays: every.data,
+    },
+    ...free.value.filter(c => chosen.value.includes(c.id)).map(c => ({ ...c.record, setId: id })),
+  ])
   making.value = false
 }
 </script>
@@ -46,16 +75,62 @@ async function save() {
 <template>
   <section v-if="state.rolling.length || foods.length" class="grid gap-2">
     <ShelfEdge name="Rolled in turn" />
-    <article v-for="r in state.rolling" :key="r.set.id" class="rule py-3 grid gap-1" :aria-label="r.set.name">
-      <p class="sentence"><strong>{{ r.set.name }}:</strong> <template v-for="(m, i) in r.members" :key="m.culture.id">{{ i ? ', ' : ' ' }}<NuxtLink :to="`/shelf/${m.culture.id}`" :prefetch="false" class="link">{{ m.culture.record.name }}</NuxtLink> {{ ROLE_WORDS[m.role] }}</template>.</p>
-      <p class="small flex flex-wrap items-center gap-3"><span v-if="r.next && r.nextAt">Reset {{ r.next.record.name }} {{ r.nextAt <= room.now ? 'now' : units.day(r.nextAt) }}; one every {{ r.set.everyDays }} days.</span><span v-else>No vessel of it runs.</span><HoldButton label="No longer in turn" @held="room.remove(r.set.id)" /></p>
+    <article
+      v-for="r in state.rolling"
+      :key="r.set.id"
+      class="rule py-3 grid gap-1"
+      :aria-label="r.set.name"
+    >
+      <p class="sentence">
+        <strong>{{ r.set.name }}:</strong>
+        <template v-for="(m, i) in r.members" :key="m.culture.id"
+          >{{ i ? ', ' : ' '
+          }}<NuxtLink :to="`/shelf/${m.culture.id}`" :prefetch="false" class="link">{{
+            m.culture.record.name
+          }}</NuxtLink>
+          {{ ROLE_WORDS[m.role] }}</template
+        >.
+      </p>
+      <p class="small flex flex-wrap items-center gap-3">
+        <span v-if="r.next && r.nextAt"
+          >Reset {{ r.next.record.name }} {{ r.nextAt <= room.now ? 'now' : units.day(r.nextAt) }};
+          one every {{ r.set.everyDays }} days.</span
+        ><span v-else>No vessel of it runs.</span
+        ><HoldButton label="No longer in turn" @held="room.remove(r.set.id)" />
+      </p>
     </article>
     <form v-if="making" class="border-2 border-ink bg-paper p-4 grid gap-3" @submit.prevent="save">
-      <label class="font-semibold">Food<select v-model="foodId" class="field mt-1 block max-w-xs font-normal" @change="pick"><option v-for="f in foods" :key="f" :value="f">{{ foodName(f) }}</option></select></label>
-      <fieldset><legend class="font-semibold">Vessels</legend><label v-for="c in free.filter(x => x.record.foodId === foodId)" :key="c.id" class="flex items-center gap-3 min-h-12"><input v-model="chosen" type="checkbox" :value="c.id" class="size-6 accent-[var(--plan)]">{{ c.record.name }}</label></fieldset>
-      <label class="font-semibold">Days from reset to reset<input v-model="days" class="field mt-1 block max-w-32 font-normal" inputmode="numeric" autocomplete="off"></label>
+      <label class="font-semibold"
+        >Food<select v-model="foodId" class="field mt-1 block max-w-xs font-normal" @change="pick">
+          <option v-for="f in foods" :key="f" :value="f">{{ foodName(f) }}</option>
+        </select></label
+      >
+      <fieldset>
+        <legend class="font-semibold">Vessels</legend>
+        <label
+          v-for="c in free.filter(x => x.record.foodId === foodId)"
+          :key="c.id"
+          class="flex items-center gap-3 min-h-12"
+          ><input
+            v-model="chosen"
+            type="checkbox"
+            :value="c.id"
+            class="size-6 accent-[var(--plan)]"
+          />{{ c.record.name }}</label
+        >
+      </fieldset>
+      <label class="font-semibold"
+        >Days from reset to reset<input
+          v-model="days"
+          class="field mt-1 block max-w-32 font-normal"
+          inputmode="numeric"
+          autocomplete="off"
+      /></label>
       <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
-      <div class="flex gap-2"><button class="btn btn-main">Roll them</button><button type="button" class="btn btn-quiet" @click="making = false">Cancel</button></div>
+      <div class="flex gap-2">
+        <button class="btn btn-main">Roll them</button
+        ><button type="button" class="btn btn-quiet" @click="making = false">Cancel</button>
+      </div>
     </form>
     <p v-else-if="foods.length"><button class="btn" @click="open">Roll vessels in turn</button></p>
   </section>

@@ -13,10 +13,15 @@ const WEEKS = 8
 const room = useRoomStore()
 const units = useUnits()
 const from = computed(() => addHours(room.now, -24 * 7 * WEEKS))
-const at = (instant: string) => Math.min(100, Math.max(0, (100 * hoursBetween(from.value, instant)) / (24 * 7 * WEEKS)))
-const MARKS: Partial<Record<EntryKind, 'look' | 'harvest'>> = { 'culture.looked': 'look', 'sample.counted': 'look', 'culture.harvested': 'harvest' }
+const at = (instant: string) =>
+  Math.min(100, Math.max(0, (100 * hoursBetween(from.value, instant)) / (24 * 7 * WEEKS)))
+const MARKS: Partial<Record<EntryKind, 'look' | 'harvest'>> = {
+  'culture.looked': 'look',
+  'sample.counted': 'look',
+  'culture.harvested': 'harvest',
+}
 const marks = computed(() => {
-  const found = new Map<string, { kind: 'look' | 'harvest', at: number }[]>()
+  const found = new Map<string, { kind: 'look' | 'harvest'; at: number }[]>()
   for (const e of room.state!.entries) {
     const kind = MARKS[e.kind]
     if (!kind || e.at < from.value) continue
@@ -26,29 +31,89 @@ const marks = computed(() => {
   }
   return found
 })
-const rows = computed(() => room.state!.cultureStates.filter(c => c.ended === null || c.ended.at > from.value).sort((a, b) => (a.record.foodId < b.record.foodId ? -1 : a.record.foodId > b.record.foodId ? 1 : a.record.startedAt < b.record.startedAt ? -1 : 1)).map(c => ({
-  c, left: at(c.record.startedAt), right: c.ended ? at(c.ended.at) : 100, marks: marks.value.get(c.id) ?? [],
-  days: Math.max(0, Math.round(hoursBetween(c.record.startedAt, c.ended?.at ?? room.now) / 24)),
-})))
+const rows = computed(() =>
+  room
+    .state!.cultureStates.filter(c => c.ended === null || c.ended.at > from.value)
+    .sort((a, b) =>
+      a.record.foodId < b.record.foodId
+        ? -1
+        : a.record.foodId > b.record.foodId
+          ? 1
+          : a.record.startedAt < b.record.startedAt
+            ? -1
+            : 1,
+    )
+    .map(c => ({
+      c,
+      left: at(c.record.startedAt),
+      right: c.ended ? at(c.ended.at) : 100,
+      marks: marks.value.get(c.id) ?? [],
+      days: Math.max(0, Math.round(hoursBetween(c.record.startedAt, c.ended?.at ?? room.now) / 24)),
+    })),
+)
 const weeks = Array.from({ length: WEEKS + 1 }, (_, i) => i)
-const said = (r: (typeof rows.value)[number]) => `${r.c.record.name}: ${plural(r.days, 'day')}${r.c.ended ? `, ${r.c.ended.how} ${units.day(r.c.ended.at)}` : ', runs'}; looked at ${plural(r.marks.filter(m => m.kind === 'look').length, 'time')}, harvested ${plural(r.marks.filter(m => m.kind === 'harvest').length, 'time')}`
+const said = (r: (typeof rows.value)[number]) =>
+  `${r.c.record.name}: ${plural(r.days, 'day')}${r.c.ended ? `, ${r.c.ended.how} ${units.day(r.c.ended.at)}` : ', runs'}; looked at ${plural(r.marks.filter(m => m.kind === 'look').length, 'time')}, harvested ${plural(r.marks.filter(m => m.kind === 'harvest').length, 'time')}`
 </script>
 
 <template>
   <section v-if="rows.length" class="grid gap-2">
     <ShelfEdge name="Eight weeks" />
-    <p class="small flex flex-wrap gap-x-5"><span><span aria-hidden="true">•</span> looked at</span><span><span aria-hidden="true">▾</span> harvested</span><span><span aria-hidden="true">✕</span> failed</span><span><span aria-hidden="true">❘</span> ended otherwise</span></p>
+    <p class="small flex flex-wrap gap-x-5">
+      <span><span aria-hidden="true">•</span> looked at</span
+      ><span><span aria-hidden="true">▾</span> harvested</span
+      ><span><span aria-hidden="true">✕</span> failed</span
+      ><span><span aria-hidden="true">❘</span> ended otherwise</span>
+    </p>
     <ul class="grid gap-1">
-      <li v-for="r in rows" :key="r.c.id" class="grid grid-cols-[7.5rem_1fr] sm:grid-cols-[15rem_1fr] gap-3 items-center">
-        <p class="min-w-0 leading-tight"><NuxtLink :to="`/shelf/${r.c.id}`" :prefetch="false" class="link">{{ r.c.record.name }}</NuxtLink> <span class="small hidden sm:inline">{{ foodName(r.c.record.foodId) }}</span></p>
+      <li
+        v-for="r in rows"
+        :key="r.c.id"
+        class="grid grid-cols-[7.5rem_1fr] sm:grid-cols-[15rem_1fr] gap-3 items-center"
+      >
+        <p class="min-w-0 leading-tight">
+          <NuxtLink :to="`/shelf/${r.c.id}`" :prefetch="false" class="link">{{
+            r.c.record.name
+          }}</NuxtLink>
+          <span class="small hidden sm:inline">{{ foodName(r.c.record.foodId) }}</span>
+        </p>
         <div class="relative h-9" role="img" :aria-label="said(r)">
-          <span v-for="w in weeks" :key="w" class="absolute inset-y-0 border-l border-line" :style="{ left: `${(100 * w) / WEEKS}%` }" />
-          <span class="absolute top-3 h-3 border-2 border-ink" :class="r.c.ended ? 'bg-ground' : 'bg-plan/30'" :style="{ left: `${r.left}%`, width: `${Math.max(0.5, r.right - r.left)}%` }" />
-          <span v-for="(m, i) in r.marks" :key="i" class="absolute -translate-x-1/2 text-[0.75rem] leading-none" :class="m.kind === 'harvest' ? 'top-0' : 'bottom-0'" :style="{ left: `${m.at}%` }">{{ m.kind === 'harvest' ? '▾' : '•' }}</span>
-          <span v-if="r.c.ended" class="absolute top-2 -translate-x-1/2 font-bold leading-none" :style="{ left: `${r.right}%` }">{{ r.c.ended.how === 'failed' ? '✕' : '❘' }}</span>
+          <span
+            v-for="w in weeks"
+            :key="w"
+            class="absolute inset-y-0 border-l border-line"
+            :style="{ left: `${(100 * w) / WEEKS}%` }"
+          />
+          <span
+            class="absolute top-3 h-3 border-2 border-ink"
+            :class="r.c.ended ? 'bg-ground' : 'bg-plan/30'"
+            :style="{ left: `${r.left}%`, width: `${Math.max(0.5, r.right - r.left)}%` }"
+          />
+          <span
+            v-for="(m, i) in r.marks"
+            :key="i"
+            class="absolute -translate-x-1/2 text-[0.75rem] leading-none"
+            :class="m.kind === 'harvest' ? 'top-0' : 'bottom-0'"
+            :style="{ left: `${m.at}%` }"
+            >{{ m.kind === 'harvest' ? '▾' : '•' }}</span
+          >
+          <span
+            v-if="r.c.ended"
+            class="absolute top-2 -translate-x-1/2 font-bold leading-none"
+            :style="{ left: `${r.right}%` }"
+            >{{ r.c.ended.how === 'failed' ? '✕' : '❘' }}</span
+          >
         </div>
       </li>
-      <li class="grid grid-cols-[7.5rem_1fr] sm:grid-cols-[15rem_1fr] gap-3 small" aria-hidden="true"><span /><span class="flex justify-between"><span>{{ units.day(from) }}</span><span>today</span></span></li>
+      <li
+        class="grid grid-cols-[7.5rem_1fr] sm:grid-cols-[15rem_1fr] gap-3 small"
+        aria-hidden="true"
+      >
+        <span /><span class="flex justify-between"
+          ><span>{{ units.day(from) }}</span
+          ><span>today</span></span
+        >
+      </li>
     </ul>
   </section>
 </template>

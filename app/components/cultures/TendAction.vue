@@ -9,11 +9,32 @@ import WhyPanel from '~/components/shared/WhyPanel.vue'
 import { numberField } from '~/words/fields'
 
 /** One thing to do at a vessel: a sentence with its amount, why, what really happened, and what speaks against it. */
-const props = withDefaults(defineProps<{
-  title: string, verb: string, amount?: string, rest?: string, because?: string, why?: Reason | null, refusals?: readonly Refusal[]
-  /** What may be changed: unit of the number that is typed, what was proposed, and bounds. */
-  unit?: string, proposed?: number | null, most?: number, strong?: boolean
-}>(), { amount: '', rest: '', because: '', why: null, refusals: () => [], unit: '', proposed: null, most: 1e6 })
+const props = withDefaults(
+  defineProps<{
+    title: string
+    verb: string
+    amount?: string
+    rest?: string
+    because?: string
+    why?: Reason | null
+    refusals?: readonly Refusal[]
+    /** What may be changed: unit of the number that is typed, what was proposed, and bounds. */
+    unit?: string
+    proposed?: number | null
+    most?: number
+    strong?: boolean
+  }>(),
+  {
+    amount: '',
+    rest: '',
+    because: '',
+    why: null,
+    refusals: () => [],
+    unit: '',
+    proposed: null,
+    most: 1e6,
+  },
+)
 const emit = defineEmits<{ done: [given: number | null, despite: RefusalId[]] }>()
 const differs = ref(false)
 const typed = ref('')
@@ -27,7 +48,13 @@ function send(despite: boolean) {
   let given: number | null = null
   problem.value = null
   if (differs.value) {
-    const parsed = numberField({ label: props.title, min: 0, max: props.most, unit: props.unit, above: true }).safeParse(typed.value)
+    const parsed = numberField({
+      label: props.title,
+      min: 0,
+      max: props.most,
+      unit: props.unit,
+      above: true,
+    }).safeParse(typed.value)
     if (!parsed.success) {
       problem.value = parsed.error.issues[0]!.message
       return
@@ -41,16 +68,42 @@ function send(despite: boolean) {
 
 <template>
   <article class="rule py-4 grid gap-2" :aria-label="title">
-    <p class="sentence">{{ verb }} <span v-if="amount" class="amount" :data-testid="`amount-${title.toLowerCase().replaceAll(' ', '-')}`">{{ amount }}</span> {{ rest }}</p>
+    <p class="sentence">
+      {{ verb }}
+      <span
+        v-if="amount"
+        class="amount"
+        :data-testid="`amount-${title.toLowerCase().replaceAll(' ', '-')}`"
+        >{{ amount }}</span
+      >
+      {{ rest }}
+    </p>
     <p v-if="because" class="small">{{ because }}</p>
     <slot />
-    <label v-if="differs" class="font-semibold">{{ title }}, what it really was<span class="font-normal text-ink2">, {{ unit }}</span><input v-model="typed" class="field mt-1 max-w-48 block font-normal" inputmode="decimal" autocomplete="off"></label>
+    <label v-if="differs" class="font-semibold"
+      >{{ title }}, what it really was<span class="font-normal text-ink2">, {{ unit }}</span
+      ><input
+        v-model="typed"
+        class="field mt-1 max-w-48 block font-normal"
+        inputmode="decimal"
+        autocomplete="off"
+    /></label>
     <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
     <RefusalList :refusals="refusals" />
     <div class="flex flex-wrap items-center gap-2">
       <HoldButton v-if="refusals.length" :label="`${title} all the same`" @held="send(true)" />
-      <button v-else type="button" class="btn" :class="{ 'btn-main': strong }" @click="send(false)">{{ title }}: done</button>
-      <button v-if="unit && !differs" type="button" class="btn btn-quiet underline" :aria-label="`${title}: differs`" @click="open">Differs</button>
+      <button v-else type="button" class="btn" :class="{ 'btn-main': strong }" @click="send(false)">
+        {{ title }}: done
+      </button>
+      <button
+        v-if="unit && !differs"
+        type="button"
+        class="btn btn-quiet underline"
+        :aria-label="`${title}: differs`"
+        @click="open"
+      >
+        Differs
+      </button>
       <WhyPanel v-if="why" :reasons="[why]" :ask="amount ? `Why ${amount}?` : 'Why?'" />
     </div>
   </article>

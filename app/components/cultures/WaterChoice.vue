@@ -7,5 +7,9 @@ const water = defineModel<Water>({ required: true })
 </script>
 
 <template>
-  <label class="font-semibold">With<select v-model="water" class="field mt-1 block max-w-xs font-normal"><option v-for="w in WATERS" :key="w" :value="w">{{ WATER_NAMES[w] }}</option></select></label>
+  <label class="font-semibold"
+    >With<select v-model="water" class="field mt-1 block max-w-xs font-normal">
+      <option v-for="w in WATERS" :key="w" :value="w">{{ WATER_NAMES[w] }}</option>
+    </select></label
+  >
 </template>

@@ -11,9 +11,13 @@ export function cultureView(c: CultureRecord, reading: CultureReading | undefine
   const vessel = method?.vessel ?? { depthCm: 12, widthCm: 12 }
   const stage = reading ? stageOf(reading.estimate) : null
   const words = food && reading ? lookInShort(food, reading.look) : ''
-  const shape = c.vesselKind ?? shapeFor(c.litres, c.depthCm ?? vessel.depthCm, c.widthCm ?? vessel.widthCm)
+  const shape =
+    c.vesselKind ?? shapeFor(c.litres, c.depthCm ?? vessel.depthCm, c.widthCm ?? vessel.widthCm)
   return {
-    food, method, stage, shape,
+    food,
+    method,
+    stage,
+    shape,
     size: sizeOf(shape, c.litres),
     family: food?.profile.family ?? ('logistic' as const),
     air: food?.withoutAirH !== undefined && food.withoutAirH !== null,

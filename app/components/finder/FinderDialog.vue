@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions, Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
+import {
+  Combobox,
+  ComboboxInput,
+  ComboboxOption,
+  ComboboxOptions,
+  Dialog,
+  DialogPanel,
+  DialogTitle,
+} from '@headlessui/vue'
 import { computed, ref } from 'vue'
 import { navigateTo } from '#imports'
 import { useRoomStore } from '~/stores/room'
@@ -24,11 +32,33 @@ function go(f: Findable | null) {
       <DialogPanel class="mx-auto max-w-xl bg-paper border-2 border-ink p-4 grid gap-3">
         <DialogTitle class="font-bold text-[1.1875rem]">Find</DialogTitle>
         <Combobox :model-value="null" as="div" class="grid gap-2" @update:model-value="go">
-          <ComboboxInput class="field" aria-label="Name, or the letters on its tape" placeholder="Name, or the letters on its tape" autocomplete="off" @change="query = $event.target.value" />
+          <ComboboxInput
+            class="field"
+            aria-label="Name, or the letters on its tape"
+            placeholder="Name, or the letters on its tape"
+            autocomplete="off"
+            @change="query = $event.target.value"
+          />
           <ComboboxOptions static class="max-h-[60vh] overflow-y-auto">
-            <li v-if="!found.length" class="small py-3">Nothing of that name. Three letters find a vessel; one word less finds more.</li>
-            <ComboboxOption v-for="f in found" :key="f.key" v-slot="{ active }" :value="f" as="template">
-              <li class="min-h-12 px-3 py-1 flex flex-wrap items-center gap-x-3 cursor-pointer border-l-4" :class="active ? 'border-due bg-ground' : 'border-transparent'"><strong>{{ f.name }}</strong><span class="small">{{ f.what }}</span><span v-if="f.code" class="num tracking-widest ml-auto font-bold">{{ f.code }}</span></li>
+            <li v-if="!found.length" class="small py-3">
+              Nothing of that name. Three letters find a vessel; one word less finds more.
+            </li>
+            <ComboboxOption
+              v-for="f in found"
+              :key="f.key"
+              v-slot="{ active }"
+              :value="f"
+              as="template"
+            >
+              <li
+                class="min-h-12 px-3 py-1 flex flex-wrap items-center gap-x-3 cursor-pointer border-l-4"
+                :class="active ? 'border-due bg-ground' : 'border-transparent'"
+              >
+                <strong>{{ f.name }}</strong><span class="small">{{ f.what }}</span
+                ><span v-if="f.code" class="num tracking-widest ml-auto font-bold">{{
+                  f.code
+                }}</span>
+              </li>
             </ComboboxOption>
           </ComboboxOptions>
         </Combobox>

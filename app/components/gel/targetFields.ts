@@ -4,24 +4,41 @@ import { numberField } from '~/words/fields'
 import { NUTRIENT_NAMES } from '~/words/gel'
 
 /** Targets as they stand in fields. */
-export type TargetTexts = Record<`${Nutrient}${'Least' | 'Most'}` | 'calcium' | 'phosphorus', string>
+export type TargetTexts = Record<
+  `${Nutrient}${'Least' | 'Most'}` | 'calcium' | 'phosphorus',
+  string
+>
 const NUTRIENTS = ['protein', 'fat', 'fibre', 'ash'] as const
 
 export function targetTexts(t: Targets): TargetTexts {
-  const sides = NUTRIENTS.flatMap(n => [[`${n}Least`, String(t[n]?.[0] ?? 0)], [`${n}Most`, String(t[n]?.[1] ?? 100)]])
-  return { ...Object.fromEntries(sides), calcium: String(t.calcium ?? 0), phosphorus: String(t.phosphorus ?? 0) } as TargetTexts
+  const sides = NUTRIENTS.flatMap(n => [
+    [`${n}Least`, String(t[n]?.[0] ?? 0)],
+    [`${n}Most`, String(t[n]?.[1] ?? 100)],
+  ])
+  return {
+    ...Object.fromEntries(sides),
+    calcium: String(t.calcium ?? 0),
+    phosphorus: String(t.phosphorus ?? 0),
+  } as TargetTexts
 }
 
 /** Targets out of fields, or what is wrong with the first that cannot be read. */
-export function readTargets(texts: TargetTexts): { ok: true, targets: Required<Targets> } | { ok: false, problem: string } {
-  const read = (key: keyof TargetTexts, label: string) => numberField({ label, min: 0, max: 100, unit: '%' }).safeParse(texts[key])
+export function readTargets(
+  texts: TargetTexts,
+): { ok: true; targets: Required<Targets> } | { ok: false; problem: string } {
+  const read = (key: keyof TargetTexts, label: string) =>
+    numberField({ label, min: 0, max: 100, unit: '%' }).safeParse(texts[key])
   const found: Record<string, unknown> = {}
   for (const n of NUTRIENTS) {
     const least = read(`${n}Least`, `${NUTRIENT_NAMES[n]} at least`)
     const most = read(`${n}Most`, `${NUTRIENT_NAMES[n]} at most`)
     if (!least.success) return { ok: false, problem: least.error.issues[0]!.message }
     if (!most.success) return { ok: false, problem: most.error.issues[0]!.message }
-    if (least.data > most.data) return { ok: false, problem: `${NUTRIENT_NAMES[n]}: at least ${least.data} % is more than at most ${most.data} %. Turn them round, or widen one.` }
+    if (least.data > most.data)
+      return {
+        ok: false,
+        problem: `${NUTRIENT_NAMES[n]}: at least ${least.data} % is more than at most ${most.data} %. Turn them round, or widen one.`,
+      }
     found[n] = [least.data, most.data]
   }
   for (const mineral of ['calcium', 'phosphorus'] as const) {

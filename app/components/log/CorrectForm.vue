@@ -13,7 +13,11 @@ const room = useRoomStore()
 const undo = useUndo()
 const fields = CORRECTABLE[props.entry.kind] ?? []
 const data = props.entry.data as Record<string, unknown>
-const typed = reactive<Record<string, string>>(Object.fromEntries(fields.map(f => [f.field, String(Number(Number(data[f.field]).toPrecision(6)))])))
+const typed = reactive<Record<string, string>>(
+  Object.fromEntries(
+    fields.map(f => [f.field, String(Number(Number(data[f.field]).toPrecision(6)))]),
+  ),
+)
 const problem = ref<string | null>(null)
 
 async function save() {
@@ -33,7 +37,15 @@ async function save() {
     problem.value = `${field?.label ?? 'A value'} cannot be “${typed[String(issue.path[1])] ?? ''}”: ${issue.message.toLowerCase()}.`
     return
   }
-  const result = await room.write([{ kind: props.entry.kind, subject: props.entry.subject, at: props.entry.at, supersedes: props.entry.id, data: checked.data.data } as Draft])
+  const result = await room.write([
+    {
+      kind: props.entry.kind,
+      subject: props.entry.subject,
+      at: props.entry.at,
+      supersedes: props.entry.id,
+      data: checked.data.data,
+    } as Draft,
+  ])
   if (result.ok) undo.offer(result.act, 'The entry is corrected.')
   emit('done')
 }
@@ -41,8 +53,15 @@ async function save() {
 
 <template>
   <form class="flex flex-wrap gap-3 items-end py-2" novalidate @submit.prevent="save">
-    <label v-for="f in fields" :key="f.field" class="font-semibold">{{ f.label }}<template v-if="f.unit">, {{ f.unit }}</template><input v-model="typed[f.field]" class="field mt-1 block w-32 font-normal" inputmode="decimal"></label>
-    <button class="btn btn-main">Correct</button><button type="button" class="btn btn-quiet" @click="emit('done')">Cancel</button>
+    <label v-for="f in fields" :key="f.field" class="font-semibold"
+      >{{ f.label }}<template v-if="f.unit">, {{ f.unit }}</template
+      ><input
+        v-model="typed[f.field]"
+        class="field mt-1 block w-32 font-normal"
+        inputmode="decimal"
+    /></label>
+    <button class="btn btn-main">Correct</button
+    ><button type="button" class="btn btn-quiet" @click="emit('done')">Cancel</button>
     <p v-if="problem" role="alert" class="text-harm font-semibold basis-full">{{ problem }}</p>
   </form>
 </template>

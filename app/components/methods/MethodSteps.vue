@@ -4,7 +4,7 @@ import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { useUnits } from '~/composables/useUnits'
 
 /** Steps in order, each caution before the step it belongs to. */
-defineProps<{ name: string, steps: readonly MethodStep[] }>()
+defineProps<{ name: string; steps: readonly MethodStep[] }>()
 const units = useUnits()
 </script>
 
@@ -13,8 +13,15 @@ const units = useUnits()
     <ShelfEdge :name="name" />
     <ol class="grid gap-3 list-decimal pl-6 marker:font-bold">
       <li v-for="step in steps" :key="step.text" class="pl-1">
-        <p v-for="c in step.cautions ?? []" :key="c.id" class="border-l-4 border-harm pl-3 mb-2"><strong>Caution.</strong> {{ c.text }}</p>
-        <p>{{ step.text }}<span v-if="step.clockMinutes" class="small"> Then wait {{ units.duration(step.clockMinutes / 60) }}.</span></p>
+        <p v-for="c in step.cautions ?? []" :key="c.id" class="border-l-4 border-harm pl-3 mb-2">
+          <strong>Caution.</strong> {{ c.text }}
+        </p>
+        <p>
+          {{ step.text
+          }}<span v-if="step.clockMinutes" class="small">
+            Then wait {{ units.duration(step.clockMinutes / 60) }}.</span
+          >
+        </p>
       </li>
     </ol>
   </section>

@@ -14,7 +14,7 @@ import { WATER_NAMES } from '~/words/tending'
 import StopFrame from './StopFrame.vue'
 
 /** What one vessel wants at this round, drawn as it should look. */
-const props = defineProps<{ stop: CultureStop, now: boolean, roundKey: string }>()
+const props = defineProps<{ stop: CultureStop; now: boolean; roundKey: string }>()
 const room = useRoomStore()
 const actions = useCultureStop()
 const hatch = useHatchActions()
@@ -25,7 +25,8 @@ const problem = ref<string | null>(null)
 const amount = (t: CultureTask) => (t.amount ? taskAmount(t.amount, room.measures) : '')
 function rest(t: CultureTask): string {
   if (!t.amount) return ''
-  if (t.kind === 'top up' || t.kind === 'change water') return `of ${WATER_NAMES[usualWater(props.stop.vat)]}`
+  if (t.kind === 'top up' || t.kind === 'change water')
+    return `of ${WATER_NAMES[usualWater(props.stop.vat)]}`
   return t.amount.what
 }
 const reasons = computed(() => props.stop.tasks.flatMap(t => t.amount?.why ?? []))
@@ -36,19 +37,61 @@ async function finish() {
 
 <template>
   <StopFrame :now="now" :cautions="stop.cautions">
-    <template #drawing><VesselPicture :shape="view.shape" :family="view.family" :grades="stop.vat.reading.look" :label="view.label" :seed="view.seed" :air="view.air" :plug="view.plug" :scale="0.8" /></template>
+    <template #drawing
+      ><VesselPicture
+        :shape="view.shape"
+        :family="view.family"
+        :grades="stop.vat.reading.look"
+        :label="view.label"
+        :seed="view.seed"
+        :air="view.air"
+        :plug="view.plug"
+        :scale="0.8"
+    /></template>
     <div class="grid gap-1">
       <template v-for="t in stop.tasks" :key="t.kind">
-        <p class="sentence">{{ TASK_VERBS[t.kind] }} <strong>{{ record.name }}</strong><template v-if="t.amount">: <template v-if="t.kind === 'renew'">keep </template><span class="amount">{{ amount(t) }}</span> {{ rest(t) }}</template>.</p>
+        <p class="sentence">
+          {{ TASK_VERBS[t.kind] }} <strong>{{ record.name }}</strong><template v-if="t.amount"
+            >: <template v-if="t.kind === 'renew'">keep </template
+            ><span class="amount">{{ amount(t) }}</span> {{ rest(t) }}</template
+          >.
+        </p>
         <p class="small">{{ t.because }} {{ lateWords(t) }}</p>
       </template>
       <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
-      <WhyPanel v-if="reasons.length" :reasons="reasons" :ask="reasons.length === 1 ? `Why ${amount(stop.tasks.find(t => t.amount)!)}?` : 'Why these amounts?'" />
+      <WhyPanel
+        v-if="reasons.length"
+        :reasons="reasons"
+        :ask="
+          reasons.length === 1
+            ? `Why ${amount(stop.tasks.find(t => t.amount)!)}?`
+            : 'Why these amounts?'
+        "
+      />
     </div>
     <template #actions>
-      <button class="btn btn-quiet" @click="hatch.postpone(stop.key, roundKey, 'Left for the next round.')">Not now</button>
-      <NuxtLink :to="stop.tasks.some(t => t.kind === 'take') ? `/shelf/harvest/${record.id}` : `/shelf/${record.id}`" :prefetch="false" class="btn" :class="{ 'btn-main': atOnce.length === 0 }">{{ atOnce.length ? 'Differs' : stop.tasks[0]!.kind === 'take' ? 'Harvest' : 'To the vessel' }}</NuxtLink>
-      <button v-if="atOnce.length" class="btn btn-main" @click="finish">{{ atOnce.length === stop.tasks.length ? 'Done' : `${TASK_VERBS[atOnce[0]!.kind]}: done` }}</button>
+      <button
+        class="btn btn-quiet"
+        @click="hatch.postpone(stop.key, roundKey, 'Left for the next round.')"
+      >
+        Not now
+      </button>
+      <NuxtLink
+        :to="
+          stop.tasks.some(t => t.kind === 'take')
+            ? `/shelf/harvest/${record.id}`
+            : `/shelf/${record.id}`
+        "
+        :prefetch="false"
+        class="btn"
+        :class="{ 'btn-main': atOnce.length === 0 }"
+        >{{
+          atOnce.length ? 'Differs' : stop.tasks[0]!.kind === 'take' ? 'Harvest' : 'To the vessel'
+        }}</NuxtLink
+      >
+      <button v-if="atOnce.length" class="btn btn-main" @click="finish">
+        {{ atOnce.length === stop.tasks.length ? 'Done' : `${TASK_VERBS[atOnce[0]!.kind]}: done` }}
+      </button>
     </template>
   </StopFrame>
 </template>

@@ -22,7 +22,9 @@ const kept = useLive(() => room.db.kept.toArray(), toRef(room, 'db'))
 const persisted = ref<Persistence>('not-asked')
 const secure = window.isSecureContext
 
-onMounted(async () => { persisted.value = await persistence(room.db) })
+onMounted(async () => {
+  persisted.value = await persistence(room.db)
+})
 async function persist() {
   persisted.value = await askToKeep(room.db)
 }
@@ -32,33 +34,94 @@ function chosen(event: Event) {
   if (picked) void file.take(picked)
   input.value = ''
 }
-const types: Record<AnyRecord['type'], string> = { room: 'Room', place: 'Place', vessel: 'Vessel', salt: 'Salt', lot: 'Lot', tank: 'Tank', brood: 'Brood', species: 'Fish', tool: 'Measure', culture: 'Culture', container: 'Culture vessel', 'rolling-set': 'Set in turn', 'gel-ingredient': 'Ingredient', 'gel-tray': 'Tray', 'gel-mix': 'Gel diet' }
+const types: Record<AnyRecord['type'], string> = {
+  'room': 'Room',
+  'place': 'Place',
+  'vessel': 'Vessel',
+  'salt': 'Salt',
+  'lot': 'Lot',
+  'tank': 'Tank',
+  'brood': 'Brood',
+  'species': 'Fish',
+  'tool': 'Measure',
+  'culture': 'Culture',
+  'container': 'Culture vessel',
+  'rolling-set': 'Set in turn',
+  'gel-ingredient': 'Ingredient',
+  'gel-tray': 'Tray',
+  'gel-mix': 'Gel diet',
+}
 </script>
 
 <template>
   <section id="data" class="grid gap-4">
-    <div class="flex items-center gap-3"><h2>Data</h2><span class="edge" /></div>
-    <p class="max-w-prose">Two devices are two databases. The room lives in this browser on this device; carry it over by exporting it here and importing it there. Imports merge: entries of both are kept, of each record the newest holds, and the other can be restored.</p>
-    <p><strong>{{ age.at.value ? `Last export ${units.when(age.at.value)}.` : 'Never exported from this device.' }}</strong> <span v-if="age.due.value" class="text-due font-semibold">Export it this week.</span></p>
+    <div class="flex items-center gap-3">
+      <h2>Data</h2>
+      <span class="edge" />
+    </div>
+    <p class="max-w-prose">
+      Two devices are two databases. The room lives in this browser on this device; carry it over by
+      exporting it here and importing it there. Imports merge: entries of both are kept, of each
+      record the newest holds, and the other can be restored.
+    </p>
+    <p>
+      <strong>{{
+        age.at.value
+          ? `Last export ${units.when(age.at.value)}.`
+          : 'Never exported from this device.'
+      }}</strong>
+      <span v-if="age.due.value" class="text-due font-semibold">Export it this week.</span>
+    </p>
     <div class="flex flex-wrap gap-3 items-center">
       <button class="btn btn-main" @click="file.exportNow()">Export the room</button>
-      <label class="btn"><input type="file" accept=".json,application/json" class="sr-only" data-testid="import" @change="chosen">Import a file</label>
-      <template v-if="file.reading.value"><span role="status">Reading the file</span><button class="btn btn-quiet" @click="file.stop()">Stop</button></template>
+      <label class="btn"
+        ><input
+          type="file"
+          accept=".json,application/json"
+          class="sr-only"
+          data-testid="import"
+          @change="chosen"
+        />Import a file</label
+      >
+      <template v-if="file.reading.value"
+        ><span role="status">Reading the file</span
+        ><button class="btn btn-quiet" @click="file.stop()">Stop</button></template
+      >
     </div>
-    <p v-if="file.problem.value" role="alert" class="border-l-[6px] border-harm pl-3 max-w-prose">{{ file.problem.value }}</p>
-    <HoldButton v-if="file.other.value" :label="`Replace this room with “${file.other.value.name}”`" @held="file.replace()" />
+    <p v-if="file.problem.value" role="alert" class="border-l-[6px] border-harm pl-3 max-w-prose">
+      {{ file.problem.value }}
+    </p>
+    <HoldButton
+      v-if="file.other.value"
+      :label="`Replace this room with “${file.other.value.name}”`"
+      @held="file.replace()"
+    />
     <div v-if="file.merged.value" role="status" class="border-l-[6px] border-plan pl-3">
-      <p><strong>Merged:</strong> {{ plural(file.merged.value.added.records, 'new record') }}, {{ plural(file.merged.value.added.entries, 'new entry', 'new entries') }}, {{ plural(file.merged.value.conflicts.length, 'conflict') }}.</p>
+      <p>
+        <strong>Merged:</strong> {{ plural(file.merged.value.added.records, 'new record') }},
+        {{ plural(file.merged.value.added.entries, 'new entry', 'new entries') }},
+        {{ plural(file.merged.value.conflicts.length, 'conflict') }}.
+      </p>
       <ul v-if="file.merged.value.conflicts.length">
-        <li v-for="c in file.merged.value.conflicts" :key="c.id">{{ types[c.type] }} “{{ room.records?.find(r => r.id === c.id)?.name }}”: {{ c.winner === 'theirs' ? 'the file was newer' : 'this device was newer' }}; the other version stands below.</li>
+        <li v-for="c in file.merged.value.conflicts" :key="c.id">
+          {{ types[c.type] }} “{{ room.records?.find(r => r.id === c.id)?.name }}”:
+          {{ c.winner === 'theirs' ? 'the file was newer' : 'this device was newer' }}; the other
+          version stands below.
+        </li>
       </ul>
-      <p v-if="file.merged.value.entryConflicts.length">{{ plural(file.merged.value.entryConflicts.length, 'entry', 'entries') }} had the same id and other contents; those here stand.</p>
+      <p v-if="file.merged.value.entryConflicts.length">
+        {{ plural(file.merged.value.entryConflicts.length, 'entry', 'entries') }} had the same id
+        and other contents; those here stand.
+      </p>
     </div>
     <div v-if="kept?.length">
       <h3 class="font-bold">Older versions from merges</h3>
       <ul>
         <li v-for="k in kept" :key="k.n" class="rule py-2 flex flex-wrap gap-3 items-center">
-          <span class="grow">{{ types[k.record.type] }} “{{ k.record.name }}” as of {{ units.when(k.record.updatedAt) }}</span>
+          <span class="grow"
+            >{{ types[k.record.type] }} “{{ k.record.name }}” as of
+            {{ units.when(k.record.updatedAt) }}</span
+          >
           <button class="btn" @click="restoreKept(room.db, k.n!)">Restore</button>
         </li>
       </ul>
@@ -67,19 +130,44 @@ const types: Record<AnyRecord['type'], string> = { room: 'Room', place: 'Place',
       <div>
         <h3 class="font-bold">Storage</h3>
         <p v-if="persisted === 'yes'" class="small">The browser promised to keep the data.</p>
-        <template v-else-if="persisted === 'missing'"><p class="small">{{ secure ? 'This browser cannot promise to keep the data.' : 'On plain http the browser promises nothing.' }} Export often.</p></template>
+        <template v-else-if="persisted === 'missing'"
+          ><p class="small">
+            {{
+              secure
+                ? 'This browser cannot promise to keep the data.'
+                : 'On plain http the browser promises nothing.'
+            }}
+            Export often.
+          </p></template
+        >
         <template v-else>
-          <p v-if="persisted === 'refused'" role="alert" class="border-l-4 border-due pl-3">The browser refused: when space runs short it may delete the room. Install the app or export often, then ask again.</p>
-          <p v-else class="small">The browser may delete the data when space runs short, unless it promises not to.</p>
+          <p v-if="persisted === 'refused'" role="alert" class="border-l-4 border-due pl-3">
+            The browser refused: when space runs short it may delete the room. Install the app or
+            export often, then ask again.
+          </p>
+          <p v-else class="small">
+            The browser may delete the data when space runs short, unless it promises not to.
+          </p>
           <button class="btn mt-2" @click="persist">Ask it to keep the data</button>
         </template>
-        <p v-if="!secure" class="small mt-2">This page came over plain http: no installing, no use without the network. On this machine itself (localhost) or over https both work.</p>
+        <p v-if="!secure" class="small mt-2">
+          This page came over plain http: no installing, no use without the network. On this machine
+          itself (localhost) or over https both work.
+        </p>
       </div>
       <div>
-        <label class="font-bold block">This device is called<input v-model="device" class="field mt-1 font-normal" maxlength="60" @change="renameDevice(device)"></label>
+        <label class="font-bold block"
+          >This device is called<input
+            v-model="device"
+            class="field mt-1 font-normal"
+            maxlength="60"
+            @change="renameDevice(device)"
+        /></label>
         <p class="small mt-1">It stands in the entries it writes.</p>
       </div>
     </div>
-    <p v-if="room.which === 'own'"><button class="btn" @click="openDemoRoom()">Open the demo room</button></p>
+    <p v-if="room.which === 'own'">
+      <button class="btn" @click="openDemoRoom()">Open the demo room</button>
+    </p>
   </section>
 </template>

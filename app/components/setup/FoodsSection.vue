@@ -8,7 +8,9 @@ import { useRoomStore } from '~/stores/room'
 const room = useRoomStore()
 const kept = computed(() => new Set(room.state!.room.foods))
 async function toggle(id: string) {
-  const foods = kept.value.has(id) ? room.state!.room.foods.filter(f => f !== id) : [...room.state!.room.foods, id]
+  const foods = kept.value.has(id)
+    ? room.state!.room.foods.filter(f => f !== id)
+    : [...room.state!.room.foods, id]
   await room.save([{ ...room.state!.room, foods } as never])
 }
 </script>
@@ -16,9 +18,21 @@ async function toggle(id: string) {
 <template>
   <section class="grid gap-2">
     <ShelfEdge name="Foods kept here" />
-    <p class="small">Only these are offered to broods. What is missing is named where it would close a gap.</p>
+    <p class="small">
+      Only these are offered to broods. What is missing is named where it would close a gap.
+    </p>
     <div class="grid gap-x-6 sm:grid-cols-2 desk:grid-cols-3">
-      <label v-for="f in EDIBLES" :key="f.id" class="flex items-center gap-3 min-h-12 cursor-pointer"><input type="checkbox" class="size-6 accent-[var(--plan)] shrink-0" :checked="kept.has(f.id)" @change="toggle(f.id)"><span>{{ f.name }}</span></label>
+      <label
+        v-for="f in EDIBLES"
+        :key="f.id"
+        class="flex items-center gap-3 min-h-12 cursor-pointer"
+        ><input
+          type="checkbox"
+          class="size-6 accent-[var(--plan)] shrink-0"
+          :checked="kept.has(f.id)"
+          @change="toggle(f.id)"
+        /><span>{{ f.name }}</span></label
+      >
     </div>
   </section>
 </template>

@@ -13,66 +13,126 @@ import type { EditableType } from './recordForm'
 import { RECORD_FORMS, TOOL_KINDS } from './recordForms'
 import { SALT_CHOICES } from './salts'
 
-const props = defineProps<{ type: EditableType, addable?: boolean }>()
+const props = defineProps<{ type: EditableType; addable?: boolean }>()
 const room = useRoomStore()
 const units = useUnits()
 const editing = ref<string | null>(null)
-const records = computed(() => (room.records ?? []).filter(r => r.type === props.type && r.removedAt === null).sort((a, b) => (a.id < b.id ? -1 : 1)))
+const records = computed(() =>
+  (room.records ?? [])
+    .filter(r => r.type === props.type && r.removedAt === null)
+    .sort((a, b) => (a.id < b.id ? -1 : 1)),
+)
 /** What still stands on a record keeps it from being removed. */
 function inUse(r: AnyRecord): string | null {
   const s = room.state!
   if (r.type === 'tank' && s.broods.some(b => b.brood.tankId === r.id)) return 'a brood lives in it'
-  if (r.type === 'species' && s.broods.some(b => b.brood.speciesId === r.id)) return 'a brood is of it'
-  if (r.type === 'vessel' && s.runs.some(x => x.setup.vesselId === r.id && x.endedAt === null)) return 'a hatch runs in it'
+  if (r.type === 'species' && s.broods.some(b => b.brood.speciesId === r.id))
+    return 'a brood is of it'
+  if (r.type === 'vessel' && s.runs.some(x => x.setup.vesselId === r.id && x.endedAt === null))
+    return 'a hatch runs in it'
   if (r.type === 'place' && s.vessels.some(v => v.placeId === r.id)) return 'vessels stand there'
   if (r.type === 'container') {
     const held = s.cultureStates.find(c => c.ended === null && c.record.containerId === r.id)
     if (held) return `${held.record.name} is in it`
   }
-  if (r.type === 'place' && s.cultureStates.some(c => c.ended === null && c.placeId === r.id)) return 'cultures stand there'
-  if (r.type === 'place' && s.containers.some(c => c.placeId === r.id)) return 'culture vessels stand there'
+  if (r.type === 'place' && s.cultureStates.some(c => c.ended === null && c.placeId === r.id))
+    return 'cultures stand there'
+  if (r.type === 'place' && s.containers.some(c => c.placeId === r.id))
+    return 'culture vessels stand there'
   if (r.type === 'place' && s.tanks.some(t => t.placeId === r.id)) return 'tanks stand there'
   return null
 }
 function line(r: AnyRecord): string {
   const lot = room.state!.lots.find(l => l.lot.id === r.id)
   switch (r.type) {
-    case 'vessel': return `${units.litres(r.litres)} (${units.litresToo(r.litres)}), ${units.celsius(r.temperatureC)}, ${r.lit ? 'lit' : 'dark'}`
-    case 'salt': return `${SALT_CHOICES.find(c => c.value === r.kind)?.label}, ${r.gPerMl} g/mL${r.iodised ? ', with additives' : ''}`
-    case 'lot': return `${lot ? units.grams(lot.state.gramsLeft) : ''} left, hatches ${units.share(lot?.state.hatch ?? r.hatch)}${lot?.state.pricePerGram ? `, ${(lot.state.pricePerGram * 1000 / (r.cystsPerG * lot.state.hatch)).toPrecision(2)} per thousand nauplii` : ''}`
-    case 'species': return `${r.latin ? `${r.latin}, ` : ''}${r.firstFeedingMm} mm at first feeding, copied from ${SPECIES.find(s => s.id === r.basedOn)?.names[0] ?? r.basedOn}`
+    case 'vessel':
+      return `${units.litres(r.litres)} (${units.litresToo(r.litres)}), ${units.celsius(r.temperatureC)}, ${r.lit ? 'lit' : 'dark'}`
+    case 'salt':
+      return `${SALT_CHOICES.find(c => c.value === r.kind)?.label}, ${r.gPerMl} g/mL${r.iodised ? ', with additives' : ''}`
+    case 'lot':
+      return `${lot ? units.grams(lot.state.gramsLeft) : ''} left, hatches ${units.share(lot?.state.hatch ?? r.hatch)}${lot?.state.pricePerGram ? `, ${((lot.state.pricePerGram * 1000) / (r.cystsPerG * lot.state.hatch)).toPrecision(2)} per thousand nauplii` : ''}`
+    case 'species':
+      return `${r.latin ? `${r.latin}, ` : ''}${r.firstFeedingMm} mm at first feeding, copied from ${SPECIES.find(s => s.id === r.basedOn)?.names[0] ?? r.basedOn}`
     case 'tool': {
       const ml = room.state!.learned.tools[r.id]?.ml.value
       return `${TOOL_KINDS[r.kind]}, ${Number((ml ?? r.ml).toPrecision(3))} mL${ml === undefined ? ' as printed' : ' by weight'}`
     }
-    case 'gel-tray': return `${FORM_WORDS[r.form]}, ${units.ml(trayVolume(r))}${'cells' in r.fill ? `, ${r.fill.cells} cells` : ''}`
-    case 'container': return `${r.kind}, ${units.litres(r.litres)}`
-    case 'tank': return `${units.litres(r.litres)}, ${units.celsius(r.temperatureC)}`
-    default: return ''
+    case 'gel-tray':
+      return `${FORM_WORDS[r.form]}, ${units.ml(trayVolume(r))}${'cells' in r.fill ? `, ${r.fill.cells} cells` : ''}`
+    case 'container':
+      return `${r.kind}, ${units.litres(r.litres)}`
+    case 'tank':
+      return `${units.litres(r.litres)}, ${units.celsius(r.temperatureC)}`
+    default:
+      return ''
   }
 }
 </script>
 
 <template>
   <section class="grid gap-2">
-    <div class="flex items-center gap-3"><h2>{{ RECORD_FORMS[type].title }}</h2><span class="edge" /></div>
-    <p v-if="type === 'tool' && !records.length" class="small">A pipette, the drop it makes, or a spoon of your own: weigh a few fillings of water once, and counts become surer.</p>
-    <p v-if="type === 'gel-tray' && !records.length" class="small">What gel is poured into: a tray with cells, a flat bag, a twig or a cave to coat. Name it once, and every batch fits it.</p>
-    <p v-if="type === 'container' && !records.length" class="small">Jars, tubs and buckets that are used again and again: named once, they can be chosen at each start, and none is used twice.</p>
-    <p v-if="type === 'species' && !records.length" class="small">A fish the catalogue lacks: copy the nearest one and change what you know better.</p>
+    <div class="flex items-center gap-3">
+      <h2>{{ RECORD_FORMS[type].title }}</h2>
+      <span class="edge" />
+    </div>
+    <p v-if="type === 'tool' && !records.length" class="small">
+      A pipette, the drop it makes, or a spoon of your own: weigh a few fillings of water once, and
+      counts become surer.
+    </p>
+    <p v-if="type === 'gel-tray' && !records.length" class="small">
+      What gel is poured into: a tray with cells, a flat bag, a twig or a cave to coat. Name it
+      once, and every batch fits it.
+    </p>
+    <p v-if="type === 'container' && !records.length" class="small">
+      Jars, tubs and buckets that are used again and again: named once, they can be chosen at each
+      start, and none is used twice.
+    </p>
+    <p v-if="type === 'species' && !records.length" class="small">
+      A fish the catalogue lacks: copy the nearest one and change what you know better.
+    </p>
     <ul>
       <li v-for="r in records" :key="r.id" class="rule py-1">
-        <RecordForm v-if="editing === r.id" :type="type" :record="r" @saved="editing = null" @cancel="editing = null" />
+        <RecordForm
+          v-if="editing === r.id"
+          :type="type"
+          :record="r"
+          @saved="editing = null"
+          @cancel="editing = null"
+        />
         <div v-else class="flex flex-wrap items-center gap-x-3 gap-y-1 min-h-12">
-          <p class="grow"><strong>{{ r.name }}</strong> <span class="small">{{ line(r) }}</span></p>
+          <p class="grow">
+            <strong>{{ r.name }}</strong> <span class="small">{{ line(r) }}</span>
+          </p>
           <RecordMeasure v-if="r.type === 'lot' || r.type === 'tool'" :record="r" />
-          <button class="btn btn-quiet underline px-2" :aria-label="`Change ${r.name}`" @click="editing = r.id">Change</button>
+          <button
+            class="btn btn-quiet underline px-2"
+            :aria-label="`Change ${r.name}`"
+            @click="editing = r.id"
+          >
+            Change
+          </button>
           <span v-if="inUse(r)" class="small">{{ inUse(r) }}</span>
-          <HoldButton v-else-if="records.length > 1 || type === 'tank' || type === 'species' || type === 'tool' || type === 'container' || type === 'gel-tray'" label="Remove" @held="room.remove(r.id)" />
+          <HoldButton
+            v-else-if="
+              records.length > 1 ||
+              type === 'tank' ||
+              type === 'species' ||
+              type === 'tool' ||
+              type === 'container' ||
+              type === 'gel-tray'
+            "
+            label="Remove"
+            @held="room.remove(r.id)"
+          />
         </div>
       </li>
     </ul>
-    <RecordForm v-if="editing === 'new'" :type="type" @saved="editing = null" @cancel="editing = null" />
+    <RecordForm
+      v-if="editing === 'new'"
+      :type="type"
+      @saved="editing = null"
+      @cancel="editing = null"
+    />
     <p v-else-if="addable"><button class="btn" @click="editing = 'new'">Add</button></p>
   </section>
 </template>

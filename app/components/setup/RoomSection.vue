@@ -7,7 +7,14 @@ import type { RecordDraft } from '~/db/registry'
 import { useTheme } from '~/composables/useTheme'
 import { useZodForm } from '~/composables/useZodForm'
 import { useRoomStore } from '~/stores/room'
-import { addressField, clockField, numberField, optionalNumber, RULES, textField } from '~/words/fields'
+import {
+  addressField,
+  clockField,
+  numberField,
+  optionalNumber,
+  RULES,
+  textField,
+} from '~/words/fields'
 
 /** Name, zone, rounds, measures, water of the room. */
 const room = useRoomStore()
@@ -17,49 +24,141 @@ const MOST_ROUNDS = 5
 const rounds = ref(current.value.rounds.map(r => ({ ...r })))
 const problem = ref<string | null>(null)
 const saved = ref(false)
-const zones = [...new Set([current.value.timeZone, 'UTC', ...Intl.supportedValuesOf('timeZone')])].map(z => ({ value: z, label: z.replaceAll('_', ' ') }))
+const zones = [
+  ...new Set([current.value.timeZone, 'UTC', ...Intl.supportedValuesOf('timeZone')]),
+].map(z => ({ value: z, label: z.replaceAll('_', ' ') }))
 
-const schema = z.object({ name: textField('Name of the room'), timeZone: z.string(), measures: z.enum(['metric', 'us']), pH: optionalNumber(RULES.pH), soft: z.boolean(), hatchSaltGL: numberField(RULES.saltTarget), address: addressField })
-const form = useZodForm(() => schema, { name: current.value.name, timeZone: current.value.timeZone, measures: current.value.measures, pH: current.value.water.pH === null ? '' : String(current.value.water.pH), soft: current.value.water.soft, hatchSaltGL: String(current.value.hatchSaltGL), address: current.value.address ?? '' })
+const schema = z.object({
+  name: textField('Name of the room'),
+  timeZone: z.string(),
+  measures: z.enum(['metric', 'us']),
+  pH: optionalNumber(RULES.pH),
+  soft: z.boolean(),
+  hatchSaltGL: numberField(RULES.saltTarget),
+  address: addressField,
+})
+const form = useZodForm(() => schema, {
+  name: current.value.name,
+  timeZone: current.value.timeZone,
+  measures: current.value.measures,
+  pH: current.value.water.pH === null ? '' : String(current.value.water.pH),
+  soft: current.value.water.soft,
+  hatchSaltGL: String(current.value.hatchSaltGL),
+  address: current.value.address ?? '',
+})
 
 const submit = form.handleSubmit(async ({ pH, soft, ...v }) => {
   problem.value = null
   for (const r of rounds.value) {
-    const found = [textField('Name of the round').safeParse(r.name), clockField(r.name || 'Round').safeParse(r.at)].find(p => !p.success)
+    const found = [
+      textField('Name of the round').safeParse(r.name),
+      clockField(r.name || 'Round').safeParse(r.at),
+    ].find(p => !p.success)
     if (found && !found.success) problem.value = found.error.issues[0]!.message
   }
-  if (new Set(rounds.value.map(r => r.at)).size < rounds.value.length) problem.value = 'Two rounds begin at the same time: change one or take it out.'
-  if (rounds.value.every(r => r.feedingOnly)) problem.value = 'Every round is for feeding only, so nothing could be started or harvested: leave one a full round.'
+  if (new Set(rounds.value.map(r => r.at)).size < rounds.value.length)
+    problem.value = 'Two rounds begin at the same time: change one or take it out.'
+  if (rounds.value.every(r => r.feedingOnly))
+    problem.value =
+      'Every round is for feeding only, so nothing could be started or harvested: leave one a full round.'
   if (problem.value) return
-  await room.save([{ ...current.value, ...v, water: { pH, soft }, rounds: rounds.value.map(r => ({ ...r })).sort((a, b) => (a.at < b.at ? -1 : 1)) } as unknown as RecordDraft])
+  await room.save([
+    {
+      ...current.value,
+      ...v,
+      water: { pH, soft },
+      rounds: rounds.value.map(r => ({ ...r })).sort((a, b) => (a.at < b.at ? -1 : 1)),
+    } as unknown as RecordDraft,
+  ])
   saved.value = true
-  setTimeout(() => { saved.value = false }, 4000)
+  setTimeout(() => {
+    saved.value = false
+  }, 4000)
 })
 </script>
 
 <template>
   <form class="grid gap-4" novalidate :data-dirty="form.meta.value.dirty" @submit="submit">
-    <div class="flex items-center gap-3"><h2>Room</h2><span class="edge" /></div>
+    <div class="flex items-center gap-3">
+      <h2>Room</h2>
+      <span class="edge" />
+    </div>
     <div class="grid gap-4 sm:grid-cols-2 desk:grid-cols-3 items-start">
       <FormField name="name" label="Name" />
       <FormField name="timeZone" label="Time zone" :options="zones" />
-      <FormField name="measures" label="Measures" :options="[{ value: 'metric', label: 'litres, spoons of 5 and 15 mL, °C' }, { value: 'us', label: 'US gallons, cups and spoons, °F' }]" />
+      <FormField
+        name="measures"
+        label="Measures"
+        :options="[
+          { value: 'metric', label: 'litres, spoons of 5 and 15 mL, °C' },
+          { value: 'us', label: 'US gallons, cups and spoons, °F' },
+        ]"
+      />
       <FormField name="pH" label="pH of the water" numeric hint="Leave empty if nobody tested it" />
-      <FormField name="hatchSaltGL" label="Salt in the hatch" unit="g/L" numeric hint="25 is best, 15 to 35 does no harm (Lavens &amp; Sorgeloos 1996)" />
-      <FormField name="address" label="Address for phones" hint="Labels open it, such as http://loft.local:3000; empty: the address this page is at" />
+      <FormField
+        name="hatchSaltGL"
+        label="Salt in the hatch"
+        unit="g/L"
+        numeric
+        hint="25 is best, 15 to 35 does no harm (Lavens &amp; Sorgeloos 1996)"
+      />
+      <FormField
+        name="address"
+        label="Address for phones"
+        hint="Labels open it, such as http://loft.local:3000; empty: the address this page is at"
+      />
       <FormCheck name="soft" label="The water is soft (under 3 °dKH)" />
     </div>
     <fieldset class="grid gap-2">
       <legend class="font-semibold mb-1">Rounds</legend>
       <div v-for="(r, i) in rounds" :key="i" class="flex flex-wrap gap-2 items-center">
-        <input v-model="r.name" class="field max-w-60" :aria-label="`Name of round ${i + 1}`"><input v-model="r.at" type="time" class="field max-w-36" :aria-label="`Time of round ${i + 1}`">
-        <label class="flex items-center gap-2 min-h-12 cursor-pointer"><input v-model="r.feedingOnly" type="checkbox" class="size-6 accent-[var(--plan)]">feeding only</label>
-        <button v-if="rounds.length > 1" type="button" class="btn btn-quiet underline" @click="rounds.splice(i, 1)">Take out</button>
+        <input
+          v-model="r.name"
+          class="field max-w-60"
+          :aria-label="`Name of round ${i + 1}`"
+        /><input
+          v-model="r.at"
+          type="time"
+          class="field max-w-36"
+          :aria-label="`Time of round ${i + 1}`"
+        />
+        <label class="flex items-center gap-2 min-h-12 cursor-pointer"
+          ><input
+            v-model="r.feedingOnly"
+            type="checkbox"
+            class="size-6 accent-[var(--plan)]"
+          />feeding only</label
+        >
+        <button
+          v-if="rounds.length > 1"
+          type="button"
+          class="btn btn-quiet underline"
+          @click="rounds.splice(i, 1)"
+        >
+          Take out
+        </button>
       </div>
-      <p v-if="rounds.length < MOST_ROUNDS"><button type="button" class="btn" @click="rounds.push({ name: 'Midday round', at: '12:30', feedingOnly: true })">Add a round</button></p>
+      <p v-if="rounds.length < MOST_ROUNDS">
+        <button
+          type="button"
+          class="btn"
+          @click="rounds.push({ name: 'Midday round', at: '12:30', feedingOnly: true })"
+        >
+          Add a round
+        </button>
+      </p>
     </fieldset>
     <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
-    <div class="flex gap-4 items-center"><button class="btn btn-main">Save the room</button><span v-if="saved" role="status">Saved.</span></div>
-    <label class="font-semibold max-w-60">Light or dark<select v-model="theme" class="field mt-1 font-normal"><option value="auto">as the device</option><option value="light">light</option><option value="dark">dark, for a dim room</option></select></label>
+    <div class="flex gap-4 items-center">
+      <button class="btn btn-main">Save the room</button
+      ><span v-if="saved" role="status">Saved.</span>
+    </div>
+    <label class="font-semibold max-w-60"
+      >Light or dark<select v-model="theme" class="field mt-1 font-normal">
+        <option value="auto">as the device</option>
+        <option value="light">light</option>
+        <option value="dark">dark, for a dim room</option>
+      </select></label
+    >
   </form>
 </template>

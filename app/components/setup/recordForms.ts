@@ -1,102 +1,266 @@
 import * as z from 'zod'
 import { LOT_DEFAULTS } from '@renatus/core/dynamics/hatch/parameters'
-import { numberField, optionalNumber, RULES, temperatureField, textField, volumeField } from '~/words/fields'
+import {
+  numberField,
+  optionalNumber,
+  RULES,
+  temperatureField,
+  textField,
+  volumeField,
+} from '~/words/fields'
 import { VESSEL_KINDS } from '@renatus/core/records/vocabulary'
 import { ingredientForm, powderForm, trayForm } from '~/components/gel/gelForms'
 import { densityOf, SALT_CHOICES } from './salts'
 import type { EditableType, FormContext, RecordFormDefinition } from './recordForm'
 import { speciesForm } from './speciesForm'
 
-const text = (value: unknown, fallback: string) => (value === undefined || value === null ? fallback : String(value))
+const text = (value: unknown, fallback: string) =>
+  value === undefined || value === null ? fallback : String(value)
 const placeOptions = (c: FormContext) => c.places.map(p => ({ value: p.id, label: p.name }))
-const volume = (c: FormContext, value: unknown, fallback: number) => String(c.units.toVolumeUnit(typeof value === 'number' ? value : fallback))
-const degrees = (c: FormContext, value: unknown) => String(c.units.toTemperatureUnit(typeof value === 'number' ? value : 26))
+const volume = (c: FormContext, value: unknown, fallback: number) =>
+  String(c.units.toVolumeUnit(typeof value === 'number' ? value : fallback))
+const degrees = (c: FormContext, value: unknown) =>
+  String(c.units.toTemperatureUnit(typeof value === 'number' ? value : 26))
 
 /** What one use of a measure gives. */
-export const TOOL_KINDS = { drop: 'one drop', pipette: 'one full pipette', spoon: 'one level spoon' } as const
+export const TOOL_KINDS = {
+  drop: 'one drop',
+  pipette: 'one full pipette',
+  spoon: 'one level spoon',
+} as const
 
 export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
-  vessel: {
+  'vessel': {
     title: 'Hatch vessels',
     fields: c => [
-      { name: 'name', label: 'Name', hint: 'As on its tape' }, { name: 'placeId', label: 'Place', options: placeOptions(c) },
-      { name: 'shape', label: 'Shape', options: [{ value: 'cone', label: 'cone' }, { value: 'bottle', label: 'bottle' }] },
+      { name: 'name', label: 'Name', hint: 'As on its tape' },
+      { name: 'placeId', label: 'Place', options: placeOptions(c) },
+      {
+        name: 'shape',
+        label: 'Shape',
+        options: [
+          { value: 'cone', label: 'cone' },
+          { value: 'bottle', label: 'bottle' },
+        ],
+      },
       { name: 'litres', label: 'Water it takes', unit: c.units.volumeUnit.value, numeric: true },
-      { name: 'temperatureC', label: 'Temperature', unit: c.units.temperatureUnit.value, numeric: true },
+      {
+        name: 'temperatureC',
+        label: 'Temperature',
+        unit: c.units.temperatureUnit.value,
+        numeric: true,
+      },
       { name: 'lit', label: 'Lit in the first hours', check: true },
     ],
-    schema: c => z.object({ name: textField('Name of the vessel'), placeId: z.string(), shape: z.enum(['cone', 'bottle']), litres: volumeField(RULES.vesselLitres, c.measures), temperatureC: temperatureField(RULES.vesselTemperature, c.measures), lit: z.boolean() }),
-    initial: (r, c) => ({ name: text(r?.name, ''), placeId: text(r?.placeId, c.places[0]?.id ?? ''), shape: text(r?.shape, 'cone'), litres: volume(c, r?.litres, 2), temperatureC: degrees(c, r?.temperatureC), lit: r?.lit ?? true }),
+    schema: c =>
+      z.object({
+        name: textField('Name of the vessel'),
+        placeId: z.string(),
+        shape: z.enum(['cone', 'bottle']),
+        litres: volumeField(RULES.vesselLitres, c.measures),
+        temperatureC: temperatureField(RULES.vesselTemperature, c.measures),
+        lit: z.boolean(),
+      }),
+    initial: (r, c) => ({
+      name: text(r?.name, ''),
+      placeId: text(r?.placeId, c.places[0]?.id ?? ''),
+      shape: text(r?.shape, 'cone'),
+      litres: volume(c, r?.litres, 2),
+      temperatureC: degrees(c, r?.temperatureC),
+      lit: r?.lit ?? true,
+    }),
     toRecord: v => v,
   },
-  salt: {
+  'salt': {
     title: 'Salt',
     fields: () => [
-      { name: 'name', label: 'Name' }, { name: 'kind', label: 'Kind', options: SALT_CHOICES },
-      { name: 'gPerMl', label: 'One mL weighs', unit: 'g', numeric: true, hint: 'Ten level teaspoons of 5 mL, weighed, over 50', when: v => v.kind === 'own' },
+      { name: 'name', label: 'Name' },
+      { name: 'kind', label: 'Kind', options: SALT_CHOICES },
+      {
+        name: 'gPerMl',
+        label: 'One mL weighs',
+        unit: 'g',
+        numeric: true,
+        hint: 'Ten level teaspoons of 5 mL, weighed, over 50',
+        when: v => v.kind === 'own',
+      },
       { name: 'iodised', label: 'With iodine or anti-caking agent', check: true },
     ],
-    schema: () => z.object({ name: textField('Name of the salt'), kind: z.enum(['fine', 'coarse', 'sea-mix', 'own']), gPerMl: optionalNumber(RULES.saltDensity), iodised: z.boolean() }),
-    initial: r => ({ name: text(r?.name, ''), kind: text(r?.kind, 'fine'), gPerMl: text(r?.gPerMl, ''), iodised: r?.iodised ?? false }),
+    schema: () =>
+      z.object({
+        name: textField('Name of the salt'),
+        kind: z.enum(['fine', 'coarse', 'sea-mix', 'own']),
+        gPerMl: optionalNumber(RULES.saltDensity),
+        iodised: z.boolean(),
+      }),
+    initial: r => ({
+      name: text(r?.name, ''),
+      kind: text(r?.kind, 'fine'),
+      gPerMl: text(r?.gPerMl, ''),
+      iodised: r?.iodised ?? false,
+    }),
     toRecord: v => ({ ...v, gPerMl: densityOf(String(v.kind), v.gPerMl as number | null) }),
   },
-  lot: {
+  'lot': {
     title: 'Cysts',
     fields: () => [
-      { name: 'name', label: 'Name of the lot' }, { name: 'hatchPercent', label: 'Share that hatches', unit: '%', numeric: true, hint: 'From the tin; your counts correct it' },
-      { name: 'cystsPerG', label: 'Cysts per gram', numeric: true, hint: '270,000 for a medium strain' },
-      { name: 'speed', label: 'Speed', numeric: true, hint: '1 is usual; fresh premium cysts 1.1 to 1.15' },
-      { name: 'gramsAtStart', label: 'Grams when it came', unit: 'g', numeric: true }, { name: 'price', label: 'Price', numeric: true, hint: 'Optional, for these grams' },
+      { name: 'name', label: 'Name of the lot' },
+      {
+        name: 'hatchPercent',
+        label: 'Share that hatches',
+        unit: '%',
+        numeric: true,
+        hint: 'From the tin; your counts correct it',
+      },
+      {
+        name: 'cystsPerG',
+        label: 'Cysts per gram',
+        numeric: true,
+        hint: '270,000 for a medium strain',
+      },
+      {
+        name: 'speed',
+        label: 'Speed',
+        numeric: true,
+        hint: '1 is usual; fresh premium cysts 1.1 to 1.15',
+      },
+      { name: 'gramsAtStart', label: 'Grams when it came', unit: 'g', numeric: true },
+      { name: 'price', label: 'Price', numeric: true, hint: 'Optional, for these grams' },
     ],
-    schema: () => z.object({
-      name: textField('Name of the lot'), hatchPercent: numberField(RULES.hatchPercent), cystsPerG: numberField({ label: 'Cysts per gram', min: 100_000, max: 500_000 }),
-      speed: numberField({ label: 'Speed', min: 0.5, max: 2 }), gramsAtStart: numberField(RULES.gramsLeft), price: optionalNumber(RULES.price),
+    schema: () =>
+      z.object({
+        name: textField('Name of the lot'),
+        hatchPercent: numberField(RULES.hatchPercent),
+        cystsPerG: numberField({ label: 'Cysts per gram', min: 100_000, max: 500_000 }),
+        speed: numberField({ label: 'Speed', min: 0.5, max: 2 }),
+        gramsAtStart: numberField(RULES.gramsLeft),
+        price: optionalNumber(RULES.price),
+      }),
+    initial: r => ({
+      name: text(r?.name, ''),
+      hatchPercent: text(
+        typeof r?.hatch === 'number' ? Math.round(r.hatch * 100) : undefined,
+        '80',
+      ),
+      cystsPerG: text(r?.cystsPerG, String(LOT_DEFAULTS.cystsPerG)),
+      speed: text(r?.speed, '1'),
+      gramsAtStart: text(r?.gramsAtStart, '100'),
+      price: text(r?.price, ''),
     }),
-    initial: r => ({ name: text(r?.name, ''), hatchPercent: text(typeof r?.hatch === 'number' ? Math.round(r.hatch * 100) : undefined, '80'), cystsPerG: text(r?.cystsPerG, String(LOT_DEFAULTS.cystsPerG)), speed: text(r?.speed, '1'), gramsAtStart: text(r?.gramsAtStart, '100'), price: text(r?.price, '') }),
-    toRecord: ({ hatchPercent, ...v }, r) => ({ ...v, hatch: Number(hatchPercent) / 100, spread: r?.spread ?? LOT_DEFAULTS.spread, priceGrams: v.price === null || v.gramsAtStart === 0 ? null : v.gramsAtStart }),
+    toRecord: ({ hatchPercent, ...v }, r) => ({
+      ...v,
+      hatch: Number(hatchPercent) / 100,
+      spread: r?.spread ?? LOT_DEFAULTS.spread,
+      priceGrams: v.price === null || v.gramsAtStart === 0 ? null : v.gramsAtStart,
+    }),
   },
-  tank: {
+  'tank': {
     title: 'Tanks',
     fields: c => [
-      { name: 'name', label: 'Name' }, { name: 'litres', label: 'Volume', unit: c.units.volumeUnit.value, numeric: true }, { name: 'temperatureC', label: 'Temperature', unit: c.units.temperatureUnit.value, numeric: true },
-      { name: 'pH', label: 'pH', numeric: true, hint: 'Leave empty if nobody tested it' }, { name: 'changePercent', label: 'Water changed a day', unit: '%', numeric: true }, { name: 'filter', label: 'Has a mature filter', check: true },
+      { name: 'name', label: 'Name' },
+      { name: 'litres', label: 'Volume', unit: c.units.volumeUnit.value, numeric: true },
+      {
+        name: 'temperatureC',
+        label: 'Temperature',
+        unit: c.units.temperatureUnit.value,
+        numeric: true,
+      },
+      { name: 'pH', label: 'pH', numeric: true, hint: 'Leave empty if nobody tested it' },
+      { name: 'changePercent', label: 'Water changed a day', unit: '%', numeric: true },
+      { name: 'filter', label: 'Has a mature filter', check: true },
     ],
-    schema: c => z.object({
-      name: textField('Name of the tank'), litres: volumeField(RULES.tankLitres, c.measures), temperatureC: temperatureField(RULES.tankTemperature, c.measures),
-      pH: optionalNumber({ ...RULES.pH, label: 'pH of the tank' }), changePercent: numberField({ label: 'Water changed a day', min: 0, max: 100, unit: '%' }), filter: z.boolean(),
+    schema: c =>
+      z.object({
+        name: textField('Name of the tank'),
+        litres: volumeField(RULES.tankLitres, c.measures),
+        temperatureC: temperatureField(RULES.tankTemperature, c.measures),
+        pH: optionalNumber({ ...RULES.pH, label: 'pH of the tank' }),
+        changePercent: numberField({ label: 'Water changed a day', min: 0, max: 100, unit: '%' }),
+        filter: z.boolean(),
+      }),
+    initial: (r, c) => ({
+      name: text(r?.name, ''),
+      litres: volume(c, r?.litres, 20),
+      temperatureC: degrees(c, r?.temperatureC),
+      pH: text(r?.pH, ''),
+      changePercent: text(
+        typeof r?.changePerDay === 'number' ? Math.round(r.changePerDay * 100) : undefined,
+        '10',
+      ),
+      filter: r?.filter ?? true,
     }),
-    initial: (r, c) => ({ name: text(r?.name, ''), litres: volume(c, r?.litres, 20), temperatureC: degrees(c, r?.temperatureC), pH: text(r?.pH, ''), changePercent: text(typeof r?.changePerDay === 'number' ? Math.round(r.changePerDay * 100) : undefined, '10'), filter: r?.filter ?? true }),
-    toRecord: ({ changePercent, ...v }, r) => ({ ...v, changePerDay: Number(changePercent) / 100, placeId: r?.placeId ?? null }),
+    toRecord: ({ changePercent, ...v }, r) => ({
+      ...v,
+      changePerDay: Number(changePercent) / 100,
+      placeId: r?.placeId ?? null,
+    }),
   },
-  species: speciesForm,
+  'species': speciesForm,
   'gel-tray': trayForm,
   'gel-mix': powderForm,
   'gel-ingredient': ingredientForm,
-  tool: {
+  'tool': {
     title: 'Pipettes and spoons',
     fields: () => [
-      { name: 'name', label: 'Name', hint: 'As you call it' }, { name: 'kind', label: 'What it gives', options: Object.entries(TOOL_KINDS).map(([value, label]) => ({ value, label })) },
-      { name: 'ml', label: 'Volume', unit: 'mL', numeric: true, hint: 'As printed, or a guess: 0.05 for a drop' },
+      { name: 'name', label: 'Name', hint: 'As you call it' },
+      {
+        name: 'kind',
+        label: 'What it gives',
+        options: Object.entries(TOOL_KINDS).map(([value, label]) => ({ value, label })),
+      },
+      {
+        name: 'ml',
+        label: 'Volume',
+        unit: 'mL',
+        numeric: true,
+        hint: 'As printed, or a guess: 0.05 for a drop',
+      },
     ],
-    schema: () => z.object({ name: textField('Name'), kind: z.enum(['drop', 'pipette', 'spoon']), ml: numberField({ label: 'Volume', min: 0.005, max: 500, unit: 'mL' }) }),
-    initial: r => ({ name: text(r?.name, ''), kind: text(r?.kind, 'drop'), ml: text(r?.ml, '0.05') }),
+    schema: () =>
+      z.object({
+        name: textField('Name'),
+        kind: z.enum(['drop', 'pipette', 'spoon']),
+        ml: numberField({ label: 'Volume', min: 0.005, max: 500, unit: 'mL' }),
+      }),
+    initial: r => ({
+      name: text(r?.name, ''),
+      kind: text(r?.kind, 'drop'),
+      ml: text(r?.ml, '0.05'),
+    }),
     toRecord: v => v,
   },
-  place: {
+  'place': {
     title: 'Places',
     fields: () => [{ name: 'name', label: 'Name', hint: 'Its thermometers are read on the Shelf' }],
     schema: () => z.object({ name: textField('Name of the place') }),
     initial: r => ({ name: text(r?.name, '') }),
     toRecord: (v, r) => ({ ...v, topC: r?.topC ?? null, bottomC: r?.bottomC ?? null }),
   },
-  container: {
+  'container': {
     title: 'Culture vessels',
     fields: c => [
-      { name: 'name', label: 'Name', hint: 'As on its tape' }, { name: 'kind', label: 'It is a', options: VESSEL_KINDS.map(k => ({ value: k, label: k })) },
-      { name: 'litres', label: 'Holds', unit: c.units.volumeUnit.value, numeric: true }, { name: 'placeId', label: 'Place', options: [{ value: '', label: 'nowhere in particular' }, ...placeOptions(c)] },
+      { name: 'name', label: 'Name', hint: 'As on its tape' },
+      { name: 'kind', label: 'It is a', options: VESSEL_KINDS.map(k => ({ value: k, label: k })) },
+      { name: 'litres', label: 'Holds', unit: c.units.volumeUnit.value, numeric: true },
+      {
+        name: 'placeId',
+        label: 'Place',
+        options: [{ value: '', label: 'nowhere in particular' }, ...placeOptions(c)],
+      },
     ],
-    schema: c => z.object({ name: textField('Name of the vessel'), kind: z.enum(VESSEL_KINDS), litres: volumeField({ label: 'Vessel', min: 0, max: 2000, above: true }, c.measures), placeId: z.string() }),
-    initial: (r, c) => ({ name: text(r?.name, ''), kind: text(r?.kind, 'jar'), litres: volume(c, r?.litres, 1), placeId: text(r?.placeId, '') }),
+    schema: c =>
+      z.object({
+        name: textField('Name of the vessel'),
+        kind: z.enum(VESSEL_KINDS),
+        litres: volumeField({ label: 'Vessel', min: 0, max: 2000, above: true }, c.measures),
+        placeId: z.string(),
+      }),
+    initial: (r, c) => ({
+      name: text(r?.name, ''),
+      kind: text(r?.kind, 'jar'),
+      litres: volume(c, r?.litres, 1),
+      placeId: text(r?.placeId, ''),
+    }),
     toRecord: v => ({ ...v, placeId: v.placeId || null }),
   },
 }

@@ -7,8 +7,15 @@ const label = (id: string) => {
   const s = SPECIES.find(x => x.id === id)
   return s ? (s.latin.length > 0 ? `${s.names[0]} (${s.latin.join(', ')})` : s.names[0]!) : id
 }
-const ZONES = [['surface', 'surface'], ['surface,column', 'surface and midwater'], ['column', 'midwater'], ['bottom,column', 'bottom and midwater'], ['bottom', 'bottom']] as const
-const size = (name: string, min: number, max: number) => numberField({ label: name, min, max, unit: 'mm' })
+const ZONES = [
+  ['surface', 'surface'],
+  ['surface,column', 'surface and midwater'],
+  ['column', 'midwater'],
+  ['bottom,column', 'bottom and midwater'],
+  ['bottom', 'bottom'],
+] as const
+const size = (name: string, min: number, max: number) =>
+  numberField({ label: name, min, max, unit: 'mm' })
 /** Stages vary by about a quarter where the user gave one number. */
 const VARY = 0.25
 const span = (days: number) => [days, days * (1 - VARY), days * (1 + VARY)]
@@ -18,9 +25,21 @@ const first = (list: unknown) => (Array.isArray(list) ? String(list[0]) : undefi
 const copied = (id: string) => {
   const s = SPECIES.find(x => x.id === id) ?? SPECIES[0]!
   return {
-    guild: s.guild, zones: s.zones.length > 1 && s.zones.includes('bottom') ? 'bottom,column' : [...s.zones].sort((a, b) => (a === 'surface' ? -1 : b === 'surface' ? 1 : 0)).join(','), birth: s.birth,
-    hatchDays: String(s.hatchDays[0]), swimDays: String(s.swimDays[0]), firstFeedingMm: String(s.firstFeedingMm), gapePerLength: String(s.gapePerLength),
-    length14Mm: String(s.length14Mm), length30Mm: String(s.length30Mm), adultMm: String(s.adultMm), referenceC: String(s.referenceC), marine: s.marine,
+    guild: s.guild,
+    zones:
+      s.zones.length > 1 && s.zones.includes('bottom')
+        ? 'bottom,column'
+        : [...s.zones].sort((a, b) => (a === 'surface' ? -1 : b === 'surface' ? 1 : 0)).join(','),
+    birth: s.birth,
+    hatchDays: String(s.hatchDays[0]),
+    swimDays: String(s.swimDays[0]),
+    firstFeedingMm: String(s.firstFeedingMm),
+    gapePerLength: String(s.gapePerLength),
+    length14Mm: String(s.length14Mm),
+    length30Mm: String(s.length30Mm),
+    adultMm: String(s.adultMm),
+    referenceC: String(s.referenceC),
+    marine: s.marine,
   }
 }
 
@@ -29,29 +48,114 @@ export const speciesForm: RecordFormDefinition = {
   title: 'My fish',
   copies: { field: 'basedOn', values: copied },
   fields: () => [
-    { name: 'basedOn', label: 'Copy of', options: SPECIES.map(s => ({ value: s.id, label: label(s.id) })), hint: 'The nearest fish; then change what you know better' },
-    { name: 'name', label: 'Name' }, { name: 'latin', label: 'Latin name', hint: 'Optional' },
-    { name: 'guild', label: 'Eats', options: [{ value: 'carnivore', label: 'animals' }, { value: 'omnivore', label: 'both' }, { value: 'grazer', label: 'growth and plants' }] },
-    { name: 'zones', label: 'Fry feed at', options: ZONES.map(([value, text]) => ({ value, label: text })) },
-    { name: 'birth', label: 'Young come from', options: [{ value: 'eggs', label: 'eggs' }, { value: 'mouth', label: 'a mouth' }, { value: 'live', label: 'a live birth' }, { value: 'diapause', label: 'eggs kept dry' }] },
-    { name: 'hatchDays', label: 'Spawning to hatch', unit: 'days', numeric: true }, { name: 'swimDays', label: 'Hatch to free swimming', unit: 'days', numeric: true },
+    {
+      name: 'basedOn',
+      label: 'Copy of',
+      options: SPECIES.map(s => ({ value: s.id, label: label(s.id) })),
+      hint: 'The nearest fish; then change what you know better',
+    },
+    { name: 'name', label: 'Name' },
+    { name: 'latin', label: 'Latin name', hint: 'Optional' },
+    {
+      name: 'guild',
+      label: 'Eats',
+      options: [
+        { value: 'carnivore', label: 'animals' },
+        { value: 'omnivore', label: 'both' },
+        { value: 'grazer', label: 'growth and plants' },
+      ],
+    },
+    {
+      name: 'zones',
+      label: 'Fry feed at',
+      options: ZONES.map(([value, text]) => ({ value, label: text })),
+    },
+    {
+      name: 'birth',
+      label: 'Young come from',
+      options: [
+        { value: 'eggs', label: 'eggs' },
+        { value: 'mouth', label: 'a mouth' },
+        { value: 'live', label: 'a live birth' },
+        { value: 'diapause', label: 'eggs kept dry' },
+      ],
+    },
+    { name: 'hatchDays', label: 'Spawning to hatch', unit: 'days', numeric: true },
+    { name: 'swimDays', label: 'Hatch to free swimming', unit: 'days', numeric: true },
     { name: 'referenceC', label: 'At temperature', unit: '°C', numeric: true },
-    { name: 'firstFeedingMm', label: 'Length at first feeding', unit: 'mm', numeric: true }, { name: 'gapePerLength', label: 'Gape over length', numeric: true, hint: '0.045 to 0.11 for most' },
-    { name: 'length14Mm', label: 'Length at day 14', unit: 'mm', numeric: true }, { name: 'length30Mm', label: 'Length at day 30', unit: 'mm', numeric: true }, { name: 'adultMm', label: 'Adult length', unit: 'mm', numeric: true },
+    { name: 'firstFeedingMm', label: 'Length at first feeding', unit: 'mm', numeric: true },
+    {
+      name: 'gapePerLength',
+      label: 'Gape over length',
+      numeric: true,
+      hint: '0.045 to 0.11 for most',
+    },
+    { name: 'length14Mm', label: 'Length at day 14', unit: 'mm', numeric: true },
+    { name: 'length30Mm', label: 'Length at day 30', unit: 'mm', numeric: true },
+    { name: 'adultMm', label: 'Adult length', unit: 'mm', numeric: true },
     { name: 'marine', label: 'Lives in salt water', check: true },
   ],
-  schema: () => z.object({
-    basedOn: z.string(), name: textField('Name of the fish'), latin: z.coerce.string(), guild: z.string(), zones: z.string(), birth: z.string(),
-    hatchDays: numberField({ label: 'Spawning to hatch', min: 0, max: 300, unit: 'days' }), swimDays: numberField({ label: 'Hatch to free swimming', min: 0, max: 60, unit: 'days' }),
-    referenceC: numberField({ label: 'Temperature of these values', min: 10, max: 34, unit: '°C' }),
-    firstFeedingMm: size('Length at first feeding', 1.5, 15), gapePerLength: numberField({ label: 'Gape over length', min: 0.03, max: 0.15, hint: 'Most fry lie between 0.045 and 0.11.' }),
-    length14Mm: size('Length at day 14', 2, 40), length30Mm: size('Length at day 30', 2, 80), adultMm: size('Adult length', 8, 1000), marine: z.boolean(),
-  }).refine(o => o.firstFeedingMm < o.length14Mm && o.length14Mm < o.length30Mm && o.length30Mm < o.adultMm, { path: ['length14Mm'], error: 'The lengths must grow: first feeding, day 14, day 30, adult. Correct the one that is out of order.' }),
-  initial: (r) => {
+  schema: () =>
+    z
+      .object({
+        basedOn: z.string(),
+        name: textField('Name of the fish'),
+        latin: z.coerce.string(),
+        guild: z.string(),
+        zones: z.string(),
+        birth: z.string(),
+        hatchDays: numberField({ label: 'Spawning to hatch', min: 0, max: 300, unit: 'days' }),
+        swimDays: numberField({ label: 'Hatch to free swimming', min: 0, max: 60, unit: 'days' }),
+        referenceC: numberField({
+          label: 'Temperature of these values',
+          min: 10,
+          max: 34,
+          unit: '°C',
+        }),
+        firstFeedingMm: size('Length at first feeding', 1.5, 15),
+        gapePerLength: numberField({
+          label: 'Gape over length',
+          min: 0.03,
+          max: 0.15,
+          hint: 'Most fry lie between 0.045 and 0.11.',
+        }),
+        length14Mm: size('Length at day 14', 2, 40),
+        length30Mm: size('Length at day 30', 2, 80),
+        adultMm: size('Adult length', 8, 1000),
+        marine: z.boolean(),
+      })
+      .refine(
+        o =>
+          o.firstFeedingMm < o.length14Mm &&
+          o.length14Mm < o.length30Mm &&
+          o.length30Mm < o.adultMm,
+        {
+          path: ['length14Mm'],
+          error:
+            'The lengths must grow: first feeding, day 14, day 30, adult. Correct the one that is out of order.',
+        },
+      ),
+  initial: r => {
     const base = copied(String(r?.basedOn ?? 'medium'))
     if (!r) return { basedOn: 'medium', name: '', latin: '', ...base }
-    const own = Object.fromEntries(Object.keys(base).map(k => [k, typeof r[k] === 'number' ? String(r[k]) : r[k]]))
-    return { basedOn: r.basedOn, name: r.name, latin: r.latin, ...own, zones: (r.zones as string[]).join(','), hatchDays: first(r.hatchDays), swimDays: first(r.swimDays) }
+    const own = Object.fromEntries(
+      Object.keys(base).map(k => [k, typeof r[k] === 'number' ? String(r[k]) : r[k]]),
+    )
+    return {
+      basedOn: r.basedOn,
+      name: r.name,
+      latin: r.latin,
+      ...own,
+      zones: (r.zones as string[]).join(','),
+      hatchDays: first(r.hatchDays),
+      swimDays: first(r.swimDays),
+    }
   },
-  toRecord: v => ({ ...v, latin: String(v.latin).trim(), zones: String(v.zones).split(','), hatchDays: span(Number(v.hatchDays)), swimDays: span(Number(v.swimDays)) }),
+  toRecord: v => ({
+    ...v,
+    latin: String(v.latin).trim(),
+    zones: String(v.zones).split(','),
+    hatchDays: span(Number(v.hatchDays)),
+    swimDays: span(Number(v.swimDays)),
+  }),
 }

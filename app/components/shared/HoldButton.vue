@@ -25,11 +25,24 @@ onScopeDispose(stop)
 
 <template>
   <button
-    type="button" class="btn btn-harm relative overflow-hidden select-none touch-none" :aria-label="`${label} (hold)`"
-    @pointerdown="start" @pointerup="stop" @pointerleave="stop" @pointercancel="stop" @contextmenu.prevent
-    @keydown.enter.prevent="start" @keydown.space.prevent="start" @keyup="stop" @blur="stop"
+    type="button"
+    class="btn btn-harm relative overflow-hidden select-none touch-none"
+    :aria-label="`${label} (hold)`"
+    @pointerdown="start"
+    @pointerup="stop"
+    @pointerleave="stop"
+    @pointercancel="stop"
+    @contextmenu.prevent
+    @keydown.enter.prevent="start"
+    @keydown.space.prevent="start"
+    @keyup="stop"
+    @blur="stop"
   >
-    <span class="absolute inset-y-0 left-0 bg-harm/25 transition-[width] ease-linear" :class="holding ? 'w-full duration-[1200ms]' : 'w-0 duration-150'" aria-hidden="true" />
+    <span
+      class="absolute inset-y-0 left-0 bg-harm/25 transition-[width] ease-linear"
+      :class="holding ? 'w-full duration-[1200ms]' : 'w-0 duration-150'"
+      aria-hidden="true"
+    />
     <span class="relative">{{ holding ? 'Keep holding' : `${label}: hold` }}</span>
   </button>
 </template>

@@ -4,5 +4,7 @@ defineProps<{ name: string }>()
 </script>
 
 <template>
-  <h2 class="flex items-center gap-3"><span>{{ name }}</span><span class="edge" aria-hidden="true" /></h2>
+  <h2 class="flex items-center gap-3">
+    <span>{{ name }}</span><span class="edge" aria-hidden="true" />
+  </h2>
 </template>

@@ -7,22 +7,52 @@ import { useRoomStore } from '~/stores/room'
 
 const room = useRoomStore()
 const units = useUnits()
-const pwa = computed(() => (useNuxtApp() as { $pwa?: { needRefresh: boolean, updateServiceWorker(reload?: boolean): Promise<void> } }).$pwa)
+const pwa = computed(
+  () =>
+    (
+      useNuxtApp() as {
+        $pwa?: { needRefresh: boolean; updateServiceWorker(reload?: boolean): Promise<void> }
+      }
+    ).$pwa,
+)
 const typing = useTyping()
 </script>
 
 <template>
-  <section aria-label="Notices" class="print:hidden px-4 desk:px-6 grid gap-2" :class="{ 'pt-3': room.which === 'demo' || room.clockBehind || pwa?.needRefresh }">
-    <p v-if="room.which === 'demo'" class="small border-l-[6px] border-plan bg-paper pl-4 py-1 flex flex-wrap gap-x-4 items-center">
-      <span class="grow"><strong class="text-ink">Demo room.</strong> An invented net loft. Try anything: it starts afresh every day and never touches your own room.</span>
+  <section
+    aria-label="Notices"
+    class="print:hidden px-4 desk:px-6 grid gap-2"
+    :class="{ 'pt-3': room.which === 'demo' || room.clockBehind || pwa?.needRefresh }"
+  >
+    <p
+      v-if="room.which === 'demo'"
+      class="small border-l-[6px] border-plan bg-paper pl-4 py-1 flex flex-wrap gap-x-4 items-center"
+    >
+      <span class="grow"
+        ><strong class="text-ink">Demo room.</strong> An invented net loft. Try anything: it starts
+        afresh every day and never touches your own room.</span
+      >
       <button class="btn btn-quiet underline" @click="room.open('own')">Go to my room</button>
     </p>
     <p v-if="room.clockBehind" role="alert" class="border-l-[6px] border-harm bg-paper px-4 py-2">
-      <strong>Check this device’s clock.</strong> The newest entry is from {{ units.when(room.clockBehind) }}, which is still to come here. Times and amounts may be wrong until the clock is right; nothing is lost.
+      <strong>Check this device’s clock.</strong> The newest entry is from
+      {{ units.when(room.clockBehind) }}, which is still to come here. Times and amounts may be
+      wrong until the clock is right; nothing is lost.
     </p>
-    <p v-if="pwa?.needRefresh" role="status" class="border-l-[6px] border-plan bg-paper px-4 py-2 flex flex-wrap gap-x-4 items-center">
-      <span class="grow"><strong>A new version is here.</strong> {{ typing ? 'Finish what you are typing first.' : 'It takes a moment and keeps everything.' }}</span>
-      <button class="btn" :disabled="typing" @click="pwa?.updateServiceWorker(true)">Update now</button>
+    <p
+      v-if="pwa?.needRefresh"
+      role="status"
+      class="border-l-[6px] border-plan bg-paper px-4 py-2 flex flex-wrap gap-x-4 items-center"
+    >
+      <span class="grow"
+        ><strong>A new version is here.</strong>
+        {{
+          typing ? 'Finish what you are typing first.' : 'It takes a moment and keeps everything.'
+        }}</span
+      >
+      <button class="btn" :disabled="typing" @click="pwa?.updateServiceWorker(true)">
+        Update now
+      </button>
     </p>
   </section>
 </template>

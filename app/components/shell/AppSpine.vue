@@ -5,30 +5,65 @@ import { useRoute } from '#imports'
 import { VIEWS } from '~/words/nav'
 
 const route = useRoute()
-const here = (to: string) => (to === '/' ? route.path === '/' || route.path.startsWith('/harvest') : route.path.startsWith(to) || (to === '/shelf' && ['/labels', '/firstaid'].includes(route.path)))
+const here = (to: string) =>
+  to === '/'
+    ? route.path === '/' || route.path.startsWith('/harvest')
+    : route.path.startsWith(to) ||
+      (to === '/shelf' && ['/labels', '/firstaid'].includes(route.path))
 const more = VIEWS.filter(v => !v.phone)
 const moreHere = computed(() => more.find(v => here(v.to)))
 </script>
 
 <template>
-  <nav aria-label="Views" class="print:hidden fixed bottom-0 inset-x-0 z-30 bg-paper border-t border-line desk:static desk:border-t-0 desk:border-r desk:min-h-dvh">
+  <nav
+    aria-label="Views"
+    class="print:hidden fixed bottom-0 inset-x-0 z-30 bg-paper border-t border-line desk:static desk:border-t-0 desk:border-r desk:min-h-dvh"
+  >
     <p class="hidden desk:block text-[1.375rem] font-bold px-5 pt-3 pb-6">Renatus</p>
     <ul class="flex desk:block">
-      <li v-for="view in VIEWS" :key="view.to" class="flex-1" :class="view.phone ? '' : 'hidden desk:block'">
-        <hr v-if="'rule' in view" class="hidden desk:block border-line mx-5 my-3">
+      <li
+        v-for="view in VIEWS"
+        :key="view.to"
+        class="flex-1"
+        :class="view.phone ? '' : 'hidden desk:block'"
+      >
+        <hr v-if="'rule' in view" class="hidden desk:block border-line mx-5 my-3" />
         <NuxtLink
-          :to="view.to" :prefetch="false" :aria-current="here(view.to) ? 'page' : undefined"
+          :to="view.to"
+          :prefetch="false"
+          :aria-current="here(view.to) ? 'page' : undefined"
           class="flex items-center justify-center desk:justify-start min-h-14 desk:min-h-11 desk:px-5 border-t-4 desk:border-t-0 desk:border-l-[6px] text-[0.9375rem] desk:text-base whitespace-nowrap"
-          :class="here(view.to) ? 'border-due font-bold text-ink' : 'border-transparent text-ink2 hover:text-ink'"
+          :class="
+            here(view.to)
+              ? 'border-due font-bold text-ink'
+              : 'border-transparent text-ink2 hover:text-ink'
+          "
         >
-          <span class="desk:hidden">{{ view.short }}</span><span class="hidden desk:inline">{{ view.name }}</span>
+          <span class="desk:hidden">{{ view.short }}</span><span class="hidden desk:inline">{{
+            view.name
+          }}</span>
         </NuxtLink>
       </li>
       <Popover v-slot="{ close }" as="li" class="flex-1 desk:hidden">
-        <PopoverButton class="w-full flex items-center justify-center min-h-14 border-t-4 text-[0.9375rem] cursor-pointer" :class="moreHere ? 'border-due font-bold text-ink' : 'border-transparent text-ink2'">{{ moreHere?.short ?? 'More' }}</PopoverButton>
-        <PopoverPanel as="ul" class="absolute bottom-full right-0 w-48 bg-paper border border-line-strong">
+        <PopoverButton
+          class="w-full flex items-center justify-center min-h-14 border-t-4 text-[0.9375rem] cursor-pointer"
+          :class="moreHere ? 'border-due font-bold text-ink' : 'border-transparent text-ink2'"
+          >{{ moreHere?.short ?? 'More' }}</PopoverButton
+        >
+        <PopoverPanel
+          as="ul"
+          class="absolute bottom-full right-0 w-48 bg-paper border border-line-strong"
+        >
           <li v-for="view in more" :key="view.to">
-            <NuxtLink :to="view.to" :prefetch="false" :aria-current="here(view.to) ? 'page' : undefined" class="flex items-center min-h-14 px-5 border-l-[6px]" :class="here(view.to) ? 'border-due font-bold' : 'border-transparent'" @click="close()">{{ view.name }}</NuxtLink>
+            <NuxtLink
+              :to="view.to"
+              :prefetch="false"
+              :aria-current="here(view.to) ? 'page' : undefined"
+              class="flex items-center min-h-14 px-5 border-l-[6px]"
+              :class="here(view.to) ? 'border-due font-bold' : 'border-transparent'"
+              @click="close()"
+              >{{ view.name }}</NuxtLink
+            >
           </li>
         </PopoverPanel>
       </Popover>

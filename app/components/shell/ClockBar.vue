@@ -15,45 +15,100 @@ const room = useRoomStore()
 const units = useUnits()
 const second = useSecond()
 const running = computed(() => {
-  return room.state ? clocks(room.state.entries, new Date(second.value).toISOString(), new Set(room.state.stores.map(s => s.id))) : []
+  return room.state
+    ? clocks(
+        room.state.entries,
+        new Date(second.value).toISOString(),
+        new Set(room.state.stores.map(s => s.id)),
+      )
+    : []
 })
 const going = computed(() => running.value.filter(c => !c.ended))
 const ended = computed(() => running.value.filter(c => c.ended))
-const left = (h: number) => (h * 60 < 2 ? `${Math.max(0, Math.ceil(h * 3600))} s` : units.duration(h))
+const left = (h: number) =>
+  h * 60 < 2 ? `${Math.max(0, Math.ceil(h * 3600))} s` : units.duration(h)
 const today = computed(() => format(units.local(new Date(second.value).toISOString()), 'EEE d MMM'))
 const time = computed(() => format(units.local(new Date(second.value).toISOString()), 'HH:mm'))
 
 const ringing = useRinging(ended)
-const seen = (id: string) => room.write([{ kind: 'clock.seen', subject: { type: 'clock', id }, data: { clockId: id } }])
-const toCalendar = async (clock: (typeof running.value)[number]) => download(`clock-${clock.endsAt.slice(0, 16).replace(':', '')}.ics`, 'text/calendar', await clockCalendar(clock))
+const seen = (id: string) =>
+  room.write([{ kind: 'clock.seen', subject: { type: 'clock', id }, data: { clockId: id } }])
+const toCalendar = async (clock: (typeof running.value)[number]) =>
+  download(
+    `clock-${clock.endsAt.slice(0, 16).replace(':', '')}.ics`,
+    'text/calendar',
+    await clockCalendar(clock),
+  )
 </script>
 
 <template>
-  <header class="print:hidden sticky top-0 z-20 bg-ground border-b border-line px-4 desk:px-6 min-h-12 flex items-center gap-x-6 gap-y-1 flex-wrap py-1" aria-label="Clocks">
+  <header
+    class="print:hidden sticky top-0 z-20 bg-ground border-b border-line px-4 desk:px-6 min-h-12 flex items-center gap-x-6 gap-y-1 flex-wrap py-1"
+    aria-label="Clocks"
+  >
     <p class="desk:hidden font-bold text-lg grow">Renatus</p>
     <Popover v-for="clock in going.slice(0, 3)" :key="clock.id" class="relative min-w-0">
-      <PopoverButton class="flex items-center gap-2 min-h-12 text-[0.9375rem] max-w-full" :data-testid="`clock-${clock.about.type}`">
+      <PopoverButton
+        class="flex items-center gap-2 min-h-12 text-[0.9375rem] max-w-full"
+        :data-testid="`clock-${clock.about.type}`"
+      >
         <span class="truncate max-w-44">{{ clock.label }}</span>
-        <span class="w-16 desk:w-22 h-2.5 border border-ink shrink-0" aria-hidden="true"><span class="block h-full bg-due" :style="{ width: `${clock.passed * 100}%` }" /></span>
+        <span class="w-16 desk:w-22 h-2.5 border border-ink shrink-0" aria-hidden="true"
+          ><span class="block h-full bg-due" :style="{ width: `${clock.passed * 100}%` }"
+        /></span>
         <strong class="num shrink-0">{{ left(clock.left) }}</strong>
       </PopoverButton>
-      <PopoverPanel class="absolute left-0 mt-1 z-40 bg-paper border-2 border-ink p-4 w-72 grid gap-3">
-        <p><strong>{{ clock.label }}</strong><br><span class="small">ends {{ units.when(clock.endsAt) }}. It runs on when this page is closed; it sounds only while it is open.</span></p>
+      <PopoverPanel
+        class="absolute left-0 mt-1 z-40 bg-paper border-2 border-ink p-4 w-72 grid gap-3"
+      >
+        <p>
+          <strong>{{ clock.label }}</strong><br /><span class="small"
+            >ends {{ units.when(clock.endsAt) }}. It runs on when this page is closed; it sounds
+            only while it is open.</span
+          >
+        </p>
         <button class="btn" @click="toCalendar(clock)">Calendar alarm</button>
         <button class="btn btn-quiet" @click="seen(clock.id)">Stop this clock</button>
       </PopoverPanel>
     </Popover>
     <span v-if="going.length > 3" class="small">and {{ going.length - 3 }} more</span>
-    <button type="button" class="desk:ml-auto min-h-12 px-2 link text-[0.9375rem] print:hidden" aria-keyshortcuts="/" @click="emit('find')">Find<span class="hidden desk:inline small"> (/)</span></button>
-    <p class="max-desk:order-first max-desk:sr-only small num whitespace-nowrap"><span class="hidden sm:inline">{{ today }}&nbsp;&nbsp;</span>{{ time }}</p>
+    <button
+      type="button"
+      class="desk:ml-auto min-h-12 px-2 link text-[0.9375rem] print:hidden"
+      aria-keyshortcuts="/"
+      @click="emit('find')"
+    >
+      Find<span class="hidden desk:inline small"> (/)</span>
+    </button>
+    <p class="max-desk:order-first max-desk:sr-only small num whitespace-nowrap">
+      <span class="hidden sm:inline">{{ today }}&nbsp;&nbsp;</span>{{ time }}
+    </p>
   </header>
-  <section v-if="ended.length" class="print:hidden mx-4 desk:mx-6 mt-3 border-l-[6px] border-due bg-paper px-4 py-2" aria-label="Clocks that have ended" role="status">
+  <section
+    v-if="ended.length"
+    class="print:hidden mx-4 desk:mx-6 mt-3 border-l-[6px] border-due bg-paper px-4 py-2"
+    aria-label="Clocks that have ended"
+    role="status"
+  >
     <ul>
-      <li v-for="clock in ended" :key="clock.id" class="flex flex-wrap items-center gap-x-4 gap-y-1 py-1">
-        <p class="grow"><strong>{{ clock.label }}</strong> <span class="small">ended {{ units.when(clock.endsAt) }}, {{ units.duration(-clock.left) }} ago</span></p>
-        <button class="btn" :aria-label="`Seen: ${clock.label}`" @click="seen(clock.id)">Seen</button>
+      <li
+        v-for="clock in ended"
+        :key="clock.id"
+        class="flex flex-wrap items-center gap-x-4 gap-y-1 py-1"
+      >
+        <p class="grow">
+          <strong>{{ clock.label }}</strong>
+          <span class="small"
+            >ended {{ units.when(clock.endsAt) }}, {{ units.duration(-clock.left) }} ago</span
+          >
+        </p>
+        <button class="btn" :aria-label="`Seen: ${clock.label}`" @click="seen(clock.id)">
+          Seen
+        </button>
       </li>
     </ul>
-    <p v-if="ringing.blocked.value" class="small">The sound is held back until you tap the page once.</p>
+    <p v-if="ringing.blocked.value" class="small">
+      The sound is held back until you tap the page once.
+    </p>
   </section>
 </template>

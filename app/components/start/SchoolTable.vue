@@ -8,37 +8,79 @@ import { plural } from '~/words/round'
 import type { SchoolComparer } from '~/workers/schools.worker'
 
 /** The schools of a food side by side: what each trades for what. */
-const props = defineProps<{ food: Food, litres: number, temperatureC: number }>()
+const props = defineProps<{ food: Food; litres: number; temperatureC: number }>()
 const chosen = defineModel<string>({ required: true })
 const units = useUnits()
 const found = shallowRef<ReadonlyMap<string, SchoolSummary>>(new Map())
-const worker = new Worker(new URL('../../workers/schools.worker.ts', import.meta.url), { type: 'module' })
+const worker = new Worker(new URL('../../workers/schools.worker.ts', import.meta.url), {
+  type: 'module',
+})
 const comparer: Remote<SchoolComparer> = wrap<SchoolComparer>(worker)
 onScopeDispose(() => worker.terminate())
-watch(() => [props.food.profile.id, props.litres, props.temperatureC] as const, ([foodId, l, c]) => {
-  found.value = new Map()
-  void comparer.compare(foodId, l, c, proxy((s: SchoolSummary) => {
-    if (props.food.profile.id === foodId) found.value = new Map(found.value).set(s.methodId, s)
-  }))
-}, { immediate: true })
-const days = (s: SchoolSummary) => (s.readyDays === null ? 'over 60 days' : s.readyDays.p90 - s.readyDays.p10 < 1 ? `${Math.round(s.readyDays.p50)} d` : `${Math.round(s.readyDays.p10)} to ${Math.round(s.readyDays.p90)} d`)
+watch(
+  () => [props.food.profile.id, props.litres, props.temperatureC] as const,
+  ([foodId, l, c]) => {
+    found.value = new Map()
+    void comparer.compare(
+      foodId,
+      l,
+      c,
+      proxy((s: SchoolSummary) => {
+        if (props.food.profile.id === foodId) found.value = new Map(found.value).set(s.methodId, s)
+      }),
+    )
+  },
+  { immediate: true },
+)
+const days = (s: SchoolSummary) =>
+  s.readyDays === null
+    ? 'over 60 days'
+    : s.readyDays.p90 - s.readyDays.p10 < 1
+      ? `${Math.round(s.readyDays.p50)} d`
+      : `${Math.round(s.readyDays.p10)} to ${Math.round(s.readyDays.p90)} d`
 const hands = (n: number) => (n < 0.5 ? 'hardly ever' : `${plural(Math.round(n), 'time')} a week`)
 </script>
 
 <template>
   <div class="grid gap-3 sm:grid-cols-2 desk:grid-cols-3" role="radiogroup" aria-label="School">
-    <label v-for="m in food.methods" :key="m.id" class="grid gap-2 content-start border-[3px] bg-paper p-3 cursor-pointer" :class="chosen === m.id ? 'border-ink' : 'border-line'">
-        <span class="flex gap-3 items-center min-h-12"><input v-model="chosen" type="radio" name="school" :value="m.id" class="size-5 accent-[var(--plan)] shrink-0"><strong class="text-[1.1875rem] leading-tight">{{ m.name }}</strong></span>
-        <span class="small">{{ m.about }}</span>
-        <dl v-if="found.get(m.id)" class="grid grid-cols-[auto_1fr] gap-x-3 text-[0.9375rem]">
-          <dt class="text-ink2">Ready in</dt><dd class="num font-semibold">{{ days(found.get(m.id)!) }}</dd>
-          <dt class="text-ink2">Goes wrong</dt><dd class="num font-semibold">{{ Math.round(found.get(m.id)!.failure * 100) }} in 100</dd>
-          <dt class="text-ink2">Start</dt><dd>{{ plural(found.get(m.id)!.steps, 'step') }}{{ found.get(m.id)!.waitMinutes ? `, waits ${units.duration(found.get(m.id)!.waitMinutes / 60)}` : '' }}</dd>
-          <dt class="text-ink2">Fed</dt><dd>{{ hands(found.get(m.id)!.handsPerWeek) }}</dd>
-          <dt class="text-ink2">Lasts</dt><dd>{{ found.get(m.id)!.lastsDays }} d</dd>
-          <dt class="text-ink2">Needs</dt><dd>{{ found.get(m.id)!.buy.join(', ') || 'nothing bought' }}</dd>
-        </dl>
-        <span v-else class="small" role="status">Working it out</span>
+    <label
+      v-for="m in food.methods"
+      :key="m.id"
+      class="grid gap-2 content-start border-[3px] bg-paper p-3 cursor-pointer"
+      :class="chosen === m.id ? 'border-ink' : 'border-line'"
+    >
+      <span class="flex gap-3 items-center min-h-12"
+        ><input
+          v-model="chosen"
+          type="radio"
+          name="school"
+          :value="m.id"
+          class="size-5 accent-[var(--plan)] shrink-0"
+        /><strong class="text-[1.1875rem] leading-tight">{{ m.name }}</strong></span
+      >
+      <span class="small">{{ m.about }}</span>
+      <dl v-if="found.get(m.id)" class="grid grid-cols-[auto_1fr] gap-x-3 text-[0.9375rem]">
+        <dt class="text-ink2">Ready in</dt>
+        <dd class="num font-semibold">{{ days(found.get(m.id)!) }}</dd>
+        <dt class="text-ink2">Goes wrong</dt>
+        <dd class="num font-semibold">{{ Math.round(found.get(m.id)!.failure * 100) }} in 100</dd>
+        <dt class="text-ink2">Start</dt>
+        <dd>
+          {{ plural(found.get(m.id)!.steps, 'step')
+          }}{{
+            found.get(m.id)!.waitMinutes
+              ? `, waits ${units.duration(found.get(m.id)!.waitMinutes / 60)}`
+              : ''
+          }}
+        </dd>
+        <dt class="text-ink2">Fed</dt>
+        <dd>{{ hands(found.get(m.id)!.handsPerWeek) }}</dd>
+        <dt class="text-ink2">Lasts</dt>
+        <dd>{{ found.get(m.id)!.lastsDays }} d</dd>
+        <dt class="text-ink2">Needs</dt>
+        <dd>{{ found.get(m.id)!.buy.join(', ') || 'nothing bought' }}</dd>
+      </dl>
+      <span v-else class="small" role="status">Working it out</span>
     </label>
   </div>
 </template>

@@ -30,35 +30,91 @@ import type { StartDraft } from './startDraft'
 import { useStartForm } from './useStartForm'
 
 /** The vessel, the starter, the amounts, the steps; and the start itself. */
-const props = defineProps<{ food: Food, method: FoodMethod, draft: StartDraft }>()
-const emit = defineEmits<{ change: [draft: Partial<StartDraft>], started: [cultures: CultureDraft[]], estimate: [litres: number, temperatureC: number] }>()
+const props = defineProps<{ food: Food; method: FoodMethod; draft: StartDraft }>()
+const emit = defineEmits<{
+  change: [draft: Partial<StartDraft>]
+  started: [cultures: CultureDraft[]]
+  estimate: [litres: number, temperatureC: number]
+}>()
 const room = useRoomStore()
 const units = useUnits()
 const actions = useCultureActions()
-const { form, v, state, alive, mothers, heldBy, containers, containerOf, place, air, litres, temperatureC, count, usualMl, starterMl } = useStartForm(props.food, props.method, props.draft)
-watch(() => ({ ...form.values }), values => emit('change', values as Partial<StartDraft>), { deep: true })
+const {
+  form,
+  v,
+  state,
+  alive,
+  mothers,
+  heldBy,
+  containers,
+  containerOf,
+  place,
+  air,
+  litres,
+  temperatureC,
+  count,
+  usualMl,
+  starterMl,
+} = useStartForm(props.food, props.method, props.draft)
+watch(
+  () => ({ ...form.values }),
+  values => emit('change', values as Partial<StartDraft>),
+  { deep: true },
+)
 watch([litres, temperatureC], ([l, c]) => emit('estimate', l, c), { immediate: true })
 const needsStarter = computed(() => props.method.starterShare > 0)
-const sheet = computed(() => recipe(props.food, props.method, litres.value, units.measures.value, starterMl.value))
+const sheet = computed(() =>
+  recipe(props.food, props.method, litres.value, units.measures.value, starterMl.value),
+)
 const { volume } = units
-const mother = computed(() => (needsStarter.value && v.origin === 'cultures' ? mothers.value.find(c => c.id === v.parentId) : undefined))
+const mother = computed(() =>
+  needsStarter.value && v.origin === 'cultures'
+    ? mothers.value.find(c => c.id === v.parentId)
+    : undefined,
+)
 const { readings } = useCultureReadings(computed(() => mothers.value.slice(0, 12).map(c => c.id)))
-const stageWord = (id: string) => (readings.value.has(id) ? STAGES[stageOf(readings.value.get(id)!.estimate)].word : '')
+const stageWord = (id: string) =>
+  readings.value.has(id) ? STAGES[stageOf(readings.value.get(id)!.estimate)].word : ''
 const chosen = ref(false)
 /** Until somebody chooses, the starter comes from a vessel that is ready. */
-watch(readings, (found) => {
-  const best = mothers.value.find(c => !c.quarantine && found.has(c.id) && stageOf(found.get(c.id)!.estimate) === 'ready')
+watch(readings, found => {
+  const best = mothers.value.find(
+    c => !c.quarantine && found.has(c.id) && stageOf(found.get(c.id)!.estimate) === 'ready',
+  )
   const now = found.get(String(v.parentId))
-  if (best && now && stageOf(now.estimate) !== 'ready' && !chosen.value) form.setFieldValue('parentId', best.id, false)
+  if (best && now && stageOf(now.estimate) !== 'ready' && !chosen.value)
+    form.setFieldValue('parentId', best.id, false)
 })
-const share = computed(() => (mother.value ? starterFrom(starterMl.value, count.value, mother.value.record.litres) : 0))
-const enoughFor = computed(() => (mother.value ? Math.min(20, mostVessels(props.method, mother.value.record.litres * 500, litres.value)) : null))
-const shape = computed((): VesselShape => (v.vesselKind ? v.vesselKind as VesselShape : shapeFor(litres.value, props.method.vessel.depthCm, props.method.vessel.widthCm)))
+const share = computed(() =>
+  mother.value ? starterFrom(starterMl.value, count.value, mother.value.record.litres) : 0,
+)
+const enoughFor = computed(() =>
+  mother.value
+    ? Math.min(20, mostVessels(props.method, mother.value.record.litres * 500, litres.value))
+    : null,
+)
+const shape = computed((): VesselShape =>
+  v.vesselKind
+    ? (v.vesselKind as VesselShape)
+    : shapeFor(litres.value, props.method.vessel.depthCm, props.method.vessel.widthCm),
+)
 const against = computed((): Refusal[] => {
   const acid = acidRefusal(props.food, state.value.entries, room.now)
-  return [...(acid ? [acid] : []), ...(mother.value?.quarantine ? [{ id: 'quarantine' as const, why: `${mother.value.record.name} stands apart: what is in it would go into the new line.` }] : [])]
+  return [
+    ...(acid ? [acid] : []),
+    ...(mother.value?.quarantine
+      ? [
+          {
+            id: 'quarantine' as const,
+            why: `${mother.value.record.name} stands apart: what is in it would go into the new line.`,
+          },
+        ]
+      : []),
+  ]
 })
-const unfit = computed(() => temperatureC.value < props.food.rangeC[0] || temperatureC.value > props.food.rangeC[1])
+const unfit = computed(
+  () => temperatureC.value < props.food.rangeC[0] || temperatureC.value > props.food.rangeC[1],
+)
 const ticked = ref([...props.draft.ticked])
 const understood = ref([...props.draft.understood])
 watch([ticked, understood], ([t, u]) => emit('change', { ticked: t, understood: u }))
@@ -68,80 +124,280 @@ const problem = ref<string | null>(null)
 function ratioOf(each: number, vesselL: number): number {
   if (!needsStarter.value) return 1
   const reading = mother.value ? readings.value.get(mother.value.id) : undefined
-  const ratio = reading ? starterRatio(props.food, props.method, vesselL, (each / (mother.value!.record.litres * 1000)) * reading.estimate.organisms.p50) : each / (props.method.starterShare * vesselL * 1000)
+  const ratio = reading
+    ? starterRatio(
+        props.food,
+        props.method,
+        vesselL,
+        (each / (mother.value!.record.litres * 1000)) * reading.estimate.organisms.p50,
+      )
+    : each / (props.method.starterShare * vesselL * 1000)
   return Math.min(10_000, Math.max(0.001, ratio))
 }
 
-const begin = (despite: boolean) => form.handleSubmit(async (raw) => {
-  const x = raw as { name: string, containerId: string, vesselKind: VesselShape | '', kind: string, placeId: string, level: 'top' | 'middle' | 'bottom', warmth: 'place' | 'own', litres: number, origin: 'cultures' | 'bought' | 'wild', starterMl: number | null, vessels: number, daysAgo: number, mother: boolean, keepVessel: boolean }
-  const each = x.starterMl ?? usualMl.value
-  const taken = mother.value ? starterFrom(each, x.vessels, mother.value.record.litres) : 0
-  problem.value = taken > 1
-    ? `${x.vessels} × ${volume(each)} is more than ${mother.value!.record.name} holds (${units.litres(mother.value!.record.litres)}): take less starter, or fewer vessels.`
-    : x.warmth === 'place' && air.value === null ? `Nobody has read a thermometer at ${place.value?.name ?? 'that place'}: read it on the Shelf, or say how warm the vessel itself is.` : null
-  if (problem.value) return
-  const names = [x.name, ...nextNames(x.name, x.vessels - 1, new Set(alive.value.map(c => c.record.name)))]
-  const kept = x.keepVessel && x.containerId === '' ? names.map(name => ({ id: newId(), type: 'container' as const, name, kind: x.vesselKind || shape.value, placeId: x.placeId || null, litres: x.litres as never })) : []
-  const cultures = newCultures(state.value, names.map((name, i) => ({
-    name, foodId: props.food.profile.id, methodId: props.method.id, kind: x.kind || null, placeId: x.placeId || null, level: x.level, containerId: x.containerId || (kept[i]?.id ?? null),
-    vesselKind: x.vesselKind || (containerOf(x.containerId)?.kind ?? null), startedAt: addHours(new Date().toISOString(), -24 * x.daysAgo), litres: x.litres as never, starter: ratioOf(each, x.litres),
-    temperatureC: temperatureC.value as never, warmth: x.warmth, setId: null, mother: x.mother,
-  })))
-  const ok = await actions.start(cultures, {
-    origin: needsStarter.value ? x.origin : 'unknown', parentIds: mother.value ? [mother.value.id] : [], starterMl: needsStarter.value ? each : null, despite: despite ? against.value.map(r => r.id) : [],
-  }, mother.value ? { id: mother.value.id, share: taken } : null, kept)
-  if (ok) emit('started', cultures)
-})
+const begin = (despite: boolean) =>
+  form.handleSubmit(async raw => {
+    const x = raw as {
+      name: string
+      containerId: string
+      vesselKind: VesselShape | ''
+      kind: string
+      placeId: string
+      level: 'top' | 'middle' | 'bottom'
+      warmth: 'place' | 'own'
+      litres: number
+      origin: 'cultures' | 'bought' | 'wild'
+      starterMl: number | null
+      vessels: number
+      daysAgo: number
+      mother: boolean
+      keepVessel: boolean
+    }
+    const each = x.starterMl ?? usualMl.value
+    const taken = mother.value ? starterFrom(each, x.vessels, mother.value.record.litres) : 0
+    problem.value =
+      taken > 1
+        ? `${x.vessels} × ${volume(each)} is more than ${mother.value!.record.name} holds (${units.litres(mother.value!.record.litres)}): take less starter, or fewer vessels.`
+        : x.warmth === 'place' && air.value === null
+          ? `Nobody has read a thermometer at ${place.value?.name ?? 'that place'}: read it on the Shelf, or say how warm the vessel itself is.`
+          : null
+    if (problem.value) return
+    const names = [
+      x.name,
+      ...nextNames(x.name, x.vessels - 1, new Set(alive.value.map(c => c.record.name))),
+    ]
+    const kept =
+      x.keepVessel && x.containerId === ''
+        ? names.map(name => ({
+            id: newId(),
+            type: 'container' as const,
+            name,
+            kind: x.vesselKind || shape.value,
+            placeId: x.placeId || null,
+            litres: x.litres as never,
+          }))
+        : []
+    const cultures = newCultures(
+      state.value,
+      names.map((name, i) => ({
+        name,
+        foodId: props.food.profile.id,
+        methodId: props.method.id,
+        kind: x.kind || null,
+        placeId: x.placeId || null,
+        level: x.level,
+        containerId: x.containerId || (kept[i]?.id ?? null),
+        vesselKind: x.vesselKind || (containerOf(x.containerId)?.kind ?? null),
+        startedAt: addHours(new Date().toISOString(), -24 * x.daysAgo),
+        litres: x.litres as never,
+        starter: ratioOf(each, x.litres),
+        temperatureC: temperatureC.value as never,
+        warmth: x.warmth,
+        setId: null,
+        mother: x.mother,
+      })),
+    )
+    const ok = await actions.start(
+      cultures,
+      {
+        origin: needsStarter.value ? x.origin : 'unknown',
+        parentIds: mother.value ? [mother.value.id] : [],
+        starterMl: needsStarter.value ? each : null,
+        despite: despite ? against.value.map(r => r.id) : [],
+      },
+      mother.value ? { id: mother.value.id, share: taken } : null,
+      kept,
+    )
+    if (ok) emit('started', cultures)
+  })
 </script>
 
 <template>
-  <form class="grid grid-cols-1 gap-6" novalidate data-dirty="true" @submit.prevent="begin(false)()">
+  <form
+    class="grid grid-cols-1 gap-6"
+    novalidate
+    data-dirty="true"
+    @submit.prevent="begin(false)()"
+  >
     <section class="grid gap-3">
       <ShelfEdge name="Vessel and place" />
       <div class="grid gap-4 sm:grid-cols-2 desk:grid-cols-4 items-start">
         <FormField name="name" label="Name" hint="As on its tape" />
-        <FormField v-if="containers.length" name="containerId" label="Vessel" :options="[{ value: '', label: 'another vessel' }, ...containers.map(c => ({ value: c.id, label: `${c.name}${heldBy(c.id) ? `, holds ${heldBy(c.id)!.record.name}` : ''}` }))]" />
+        <FormField
+          v-if="containers.length"
+          name="containerId"
+          label="Vessel"
+          :options="[
+            { value: '', label: 'another vessel' },
+            ...containers.map(c => ({
+              value: c.id,
+              label: `${c.name}${heldBy(c.id) ? `, holds ${heldBy(c.id)!.record.name}` : ''}`,
+            })),
+          ]"
+        />
         <FormField name="litres" label="Vessel holds" :unit="units.volumeUnit.value" numeric />
-        <FormField name="vesselKind" label="It is a" :options="[{ value: '', label: 'usual one' }, ...VESSEL_KINDS.map(k => ({ value: k, label: k }))]" />
-        <FormField v-if="food.kinds.length" name="kind" label="Kind" :options="food.kinds.map(k => ({ value: k.id, label: k.name }))" />
-        <FormField v-if="state.places.length" name="placeId" label="Place" :options="state.places.map(p => ({ value: p.id, label: p.name }))" />
-        <FormField name="level" label="Height" :options="LEVELS.map(l => ({ value: l, label: LEVEL_WORDS[l] }))" />
-        <FormField name="warmth" label="Warmth" :options="[{ value: 'own', label: 'as stated here' }, { value: 'place', label: air === null ? 'as its place (not read yet)' : `as its place, ${units.celsius(air)}` }]" />
-        <FormField v-if="v.warmth === 'own'" name="temperatureC" label="Temperature where it stands" :unit="units.temperatureUnit.value" numeric />
-        <FormField name="vessels" label="Vessels alike" numeric hint="Two of a line: one accident does not end it" />
+        <FormField
+          name="vesselKind"
+          label="It is a"
+          :options="[
+            { value: '', label: 'usual one' },
+            ...VESSEL_KINDS.map(k => ({ value: k, label: k })),
+          ]"
+        />
+        <FormField
+          v-if="food.kinds.length"
+          name="kind"
+          label="Kind"
+          :options="food.kinds.map(k => ({ value: k.id, label: k.name }))"
+        />
+        <FormField
+          v-if="state.places.length"
+          name="placeId"
+          label="Place"
+          :options="state.places.map(p => ({ value: p.id, label: p.name }))"
+        />
+        <FormField
+          name="level"
+          label="Height"
+          :options="LEVELS.map(l => ({ value: l, label: LEVEL_WORDS[l] }))"
+        />
+        <FormField
+          name="warmth"
+          label="Warmth"
+          :options="[
+            { value: 'own', label: 'as stated here' },
+            {
+              value: 'place',
+              label:
+                air === null
+                  ? 'as its place (not read yet)'
+                  : `as its place, ${units.celsius(air)}`,
+            },
+          ]"
+        />
+        <FormField
+          v-if="v.warmth === 'own'"
+          name="temperatureC"
+          label="Temperature where it stands"
+          :unit="units.temperatureUnit.value"
+          numeric
+        />
+        <FormField
+          name="vessels"
+          label="Vessels alike"
+          numeric
+          hint="Two of a line: one accident does not end it"
+        />
         <FormField name="daysAgo" label="Started days ago" numeric hint="0: now" />
       </div>
       <div class="flex flex-wrap gap-6 items-end">
-        <VesselPicture :shape="shape" :family="food.profile.family" :grades="{}" :label="`A ${shape}, as it is drawn`" :scale="sizeOf(shape, litres)" />
-        <div><FormCheck name="mother" label="A mother: kept clean, never fed from" /><FormCheck v-if="v.containerId === ''" name="keepVessel" label="Keep this vessel in the list for the next time" /></div>
+        <VesselPicture
+          :shape="shape"
+          :family="food.profile.family"
+          :grades="{}"
+          :label="`A ${shape}, as it is drawn`"
+          :scale="sizeOf(shape, litres)"
+        />
+        <div>
+          <FormCheck name="mother" label="A mother: kept clean, never fed from" /><FormCheck
+            v-if="v.containerId === ''"
+            name="keepVessel"
+            label="Keep this vessel in the list for the next time"
+          />
+        </div>
       </div>
-      <p v-if="unfit" class="border-l-4 border-due pl-3">At {{ units.celsius(temperatureC) }} it will hardly grow: it lives from {{ units.celsius(food.rangeC[0]) }} to {{ units.celsius(food.rangeC[1]) }}.</p>
+      <p v-if="unfit" class="border-l-4 border-due pl-3">
+        At {{ units.celsius(temperatureC) }} it will hardly grow: it lives from
+        {{ units.celsius(food.rangeC[0]) }} to {{ units.celsius(food.rangeC[1]) }}.
+      </p>
     </section>
     <section v-if="needsStarter" class="grid gap-3">
       <ShelfEdge name="Starter" />
       <div class="grid gap-4 sm:grid-cols-2 desk:grid-cols-3 items-start">
-        <FormField name="origin" label="It comes from" :options="[...(mothers.length ? [{ value: 'cultures', label: 'a culture of this room' }] : []), { value: 'bought', label: 'bought, or a friend' }, { value: 'wild', label: 'caught outdoors' }]" />
-        <FormField v-if="v.origin === 'cultures'" name="parentId" label="From" :options="mothers.map(c => ({ value: c.id, label: `${c.record.name}${stageWord(c.id) ? `, ${stageWord(c.id)}` : ''}${c.quarantine ? ', stands apart' : ''}` }))" @change="chosen = true" />
-        <FormField name="starterMl" label="Starter for each vessel" unit="mL" numeric :hint="`Empty: the usual ${volume(usualMl)}`" />
+        <FormField
+          name="origin"
+          label="It comes from"
+          :options="[
+            ...(mothers.length ? [{ value: 'cultures', label: 'a culture of this room' }] : []),
+            { value: 'bought', label: 'bought, or a friend' },
+            { value: 'wild', label: 'caught outdoors' },
+          ]"
+        />
+        <FormField
+          v-if="v.origin === 'cultures'"
+          name="parentId"
+          label="From"
+          :options="
+            mothers.map(c => ({
+              value: c.id,
+              label: `${c.record.name}${stageWord(c.id) ? `, ${stageWord(c.id)}` : ''}${c.quarantine ? ', stands apart' : ''}`,
+            }))
+          "
+          @change="chosen = true"
+        />
+        <FormField
+          name="starterMl"
+          label="Starter for each vessel"
+          unit="mL"
+          numeric
+          :hint="`Empty: the usual ${volume(usualMl)}`"
+        />
       </div>
-      <p v-if="mother" class="small num">That is {{ volume(starterMl * count) }}, {{ Math.round(share * 100) }} % of {{ mother.record.name }}<template v-if="enoughFor !== null && Number.isFinite(enoughFor)">; half of it is enough for {{ enoughFor }} {{ enoughFor === 1 ? 'vessel' : 'vessels' }} like this</template>.</p>
-      <p v-if="v.origin === 'bought'" class="border-l-4 border-due pl-3">Stand what you bought apart for {{ buyingOf(food).apartDays }} days, with tools of its own, until it is seen to live and to bring nothing along.</p>
-      <p v-if="v.origin === 'wild'" class="border-l-4 border-harm pl-3"><strong>Caution.</strong> {{ CAUTIONS.wild.text }}</p>
+      <p v-if="mother" class="small num">
+        That is {{ volume(starterMl * count) }}, {{ Math.round(share * 100) }} % of
+        {{ mother.record.name
+        }}<template v-if="enoughFor !== null && Number.isFinite(enoughFor)"
+          >; half of it is enough for {{ enoughFor }}
+          {{ enoughFor === 1 ? 'vessel' : 'vessels' }} like this</template
+        >.
+      </p>
+      <p v-if="v.origin === 'bought'" class="border-l-4 border-due pl-3">
+        Stand what you bought apart for {{ buyingOf(food).apartDays }} days, with tools of its own,
+        until it is seen to live and to bring nothing along.
+      </p>
+      <p v-if="v.origin === 'wild'" class="border-l-4 border-harm pl-3">
+        <strong>Caution.</strong> {{ CAUTIONS.wild.text }}
+      </p>
     </section>
     <section class="grid gap-2">
       <ShelfEdge :name="count > 1 ? `What goes into all ${count}` : 'What goes in'" />
-      <ul v-if="sheet.warnings.length" class="border-l-4 border-due pl-3"><li v-for="w in sheet.warnings" :key="w.code">{{ RECIPE_WARNINGS[w.code] }}</li></ul>
-      <RecipeTable :lines="sheet.lines" caption="Amounts" :count="count" :from="mother?.record.name" />
-      <p class="small max-w-prose">Have ready: {{ method.materials.join(', ') }}. {{ method.waterRule }} {{ method.airRule }}</p>
+      <ul v-if="sheet.warnings.length" class="border-l-4 border-due pl-3">
+        <li v-for="w in sheet.warnings" :key="w.code">{{ RECIPE_WARNINGS[w.code] }}</li>
+      </ul>
+      <RecipeTable
+        :lines="sheet.lines"
+        caption="Amounts"
+        :count="count"
+        :from="mother?.record.name"
+      />
+      <p class="small max-w-prose">
+        Have ready: {{ method.materials.join(', ') }}. {{ method.waterRule }} {{ method.airRule }}
+      </p>
     </section>
-    <StartSteps v-model:ticked="ticked" v-model:understood="understood" :method="method" :start-id="draft.id" />
+    <StartSteps
+      v-model:ticked="ticked"
+      v-model:understood="understood"
+      :method="method"
+      :start-id="draft.id"
+    />
     <RefusalList :refusals="against" />
     <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
-    <p v-else-if="form.submitCount.value > 0 && Object.keys(form.errors.value).length" role="alert" class="text-harm font-semibold">{{ Object.values(form.errors.value)[0] }}</p>
+    <p
+      v-else-if="form.submitCount.value > 0 && Object.keys(form.errors.value).length"
+      role="alert"
+      class="text-harm font-semibold"
+    >
+      {{ Object.values(form.errors.value)[0] }}
+    </p>
     <div class="flex flex-wrap gap-3 items-center">
       <HoldButton v-if="against.length" label="Start all the same" @held="begin(true)()" />
-      <button v-else class="btn btn-main px-8">{{ count > 1 ? `All ${count} are started` : 'It is started' }}</button>
-      <span v-if="ticked.length < method.start.length" class="small">{{ ticked.length }} of {{ method.start.length }} steps ticked. You may start it with steps left.</span>
+      <button v-else class="btn btn-main px-8">
+        {{ count > 1 ? `All ${count} are started` : 'It is started' }}
+      </button>
+      <span v-if="ticked.length < method.start.length" class="small"
+        >{{ ticked.length }} of {{ method.start.length }} steps ticked. You may start it with steps
+        left.</span
+      >
     </div>
   </form>
 </template>

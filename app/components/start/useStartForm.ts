@@ -8,7 +8,13 @@ import { nextNames } from '~/composables/newCulture'
 import { useUnits } from '~/composables/useUnits'
 import { useZodForm } from '~/composables/useZodForm'
 import { useRoomStore } from '~/stores/room'
-import { numberField, optionalNumber, temperatureField, textField, volumeField } from '~/words/fields'
+import {
+  numberField,
+  optionalNumber,
+  temperatureField,
+  textField,
+  volumeField,
+} from '~/words/fields'
 import type { StartDraft } from './startDraft'
 
 /** The form of a start, and what follows from what stands in it. */
@@ -18,51 +24,113 @@ export function useStartForm(food: Food, method: FoodMethod, d: StartDraft) {
   const state = computed(() => room.state!)
   const alive = computed(() => running(state.value.cultureStates))
   const mothers = computed(() => alive.value.filter(c => c.record.foodId === food.profile.id))
-  const heldBy = (containerId: string) => alive.value.find(c => c.record.containerId === containerId)
+  const heldBy = (containerId: string) =>
+    alive.value.find(c => c.record.containerId === containerId)
   const containers = computed(() => state.value.containers)
   const containerOf = (id: unknown) => containers.value.find(c => c.id === id)
   const volumeRule = { label: 'Vessel', min: 0, max: 2000, above: true }
 
-  const schemaOf = (v: Record<string, unknown>) => z.object({
-    name: textField('Name', 50),
-    containerId: z.string().refine(id => id === '' || !heldBy(id), {
-      error: i => `${containerOf(i.input)?.name ?? 'That vessel'} holds ${heldBy(String(i.input))?.record.name ?? 'another culture'}: end that first, or choose another vessel.`,
-    }),
-    vesselKind: z.enum(VESSEL_KINDS).or(z.literal('')), kind: z.string(), placeId: z.string(), level: z.enum(LEVELS), warmth: z.enum(['place', 'own']),
-    litres: volumeField(volumeRule, units.measures.value),
-    temperatureC: temperatureField({ label: 'Temperature', min: 0, max: 40 }, units.measures.value),
-    origin: z.enum(['cultures', 'bought', 'wild']), parentId: z.string(),
-    starterMl: optionalNumber({ label: 'Starter for each vessel', min: 0, max: 100_000, above: true, unit: 'mL' }),
-    vessels: numberField(containerOf(v.containerId)
-      ? { label: 'Vessels alike', min: 1, max: 1, whole: true, hint: 'A vessel of the room holds one culture: choose “another vessel” for several.' }
-      : { label: 'Vessels alike', min: 1, max: 20, whole: true }),
-    daysAgo: numberField({ label: 'Started days ago', min: 0, max: 400 }),
-    mother: z.boolean(), keepVessel: z.boolean(),
-  })
+  const schemaOf = (v: Record<string, unknown>) =>
+    z.object({
+      name: textField('Name', 50),
+      containerId: z.string().refine(id => id === '' || !heldBy(id), {
+        error: i =>
+          `${containerOf(i.input)?.name ?? 'That vessel'} holds ${heldBy(String(i.input))?.record.name ?? 'another culture'}: end that first, or choose another vessel.`,
+      }),
+      vesselKind: z.enum(VESSEL_KINDS).or(z.literal('')),
+      kind: z.string(),
+      placeId: z.string(),
+      level: z.enum(LEVELS),
+      warmth: z.enum(['place', 'own']),
+      litres: volumeField(volumeRule, units.measures.value),
+      temperatureC: temperatureField(
+        { label: 'Temperature', min: 0, max: 40 },
+        units.measures.value,
+      ),
+      origin: z.enum(['cultures', 'bought', 'wild']),
+      parentId: z.string(),
+      starterMl: optionalNumber({
+        label: 'Starter for each vessel',
+        min: 0,
+        max: 100_000,
+        above: true,
+        unit: 'mL',
+      }),
+      vessels: numberField(
+        containerOf(v.containerId)
+          ? {
+              label: 'Vessels alike',
+              min: 1,
+              max: 1,
+              whole: true,
+              hint: 'A vessel of the room holds one culture: choose “another vessel” for several.',
+            }
+          : { label: 'Vessels alike', min: 1, max: 20, whole: true },
+      ),
+      daysAgo: numberField({ label: 'Started days ago', min: 0, max: 400 }),
+      mother: z.boolean(),
+      keepVessel: z.boolean(),
+    })
   const taken = new Set(alive.value.map(c => c.record.name))
   const first = `${food.profile.name} 1`
   const form = useZodForm(schemaOf, {
     name: d.name || (taken.has(first) ? nextNames(first, 1, taken)[0] : first),
-    containerId: containerOf(d.containerId) ? d.containerId : '', vesselKind: d.vesselKind, kind: d.kind || (food.kinds[0]?.id ?? ''),
-    placeId: d.placeId || (state.value.places[0]?.id ?? ''), level: d.level, warmth: d.warmth,
-    litres: d.litres || String(units.toVolumeUnit(method.vessel.volumeL)), temperatureC: d.temperatureC || String(units.toTemperatureUnit(Math.round((food.rangeC[0] + food.rangeC[1]) / 2))),
-    origin: mothers.value.length === 0 ? (d.origin === 'wild' ? 'wild' : 'bought') : d.origin || 'cultures', parentId: d.parentId || (mothers.value[0]?.id ?? ''),
-    starterMl: d.starterMl, vessels: d.vessels || '1', daysAgo: d.daysAgo || '0', mother: d.mother, keepVessel: d.keepVessel,
+    containerId: containerOf(d.containerId) ? d.containerId : '',
+    vesselKind: d.vesselKind,
+    kind: d.kind || (food.kinds[0]?.id ?? ''),
+    placeId: d.placeId || (state.value.places[0]?.id ?? ''),
+    level: d.level,
+    warmth: d.warmth,
+    litres: d.litres || String(units.toVolumeUnit(method.vessel.volumeL)),
+    temperatureC:
+      d.temperatureC ||
+      String(units.toTemperatureUnit(Math.round((food.rangeC[0] + food.rangeC[1]) / 2))),
+    origin:
+      mothers.value.length === 0
+        ? d.origin === 'wild'
+          ? 'wild'
+          : 'bought'
+        : d.origin || 'cultures',
+    parentId: d.parentId || (mothers.value[0]?.id ?? ''),
+    starterMl: d.starterMl,
+    vessels: d.vessels || '1',
+    daysAgo: d.daysAgo || '0',
+    mother: d.mother,
+    keepVessel: d.keepVessel,
   })
   const v = form.values as Record<string, string | boolean>
-  watch(() => v.containerId, (id) => {
-    const c = containerOf(id)
-    if (c) form.setValues({ ...form.values, litres: String(units.toVolumeUnit(c.litres)), vesselKind: c.kind, placeId: c.placeId ?? v.placeId }, false)
-  })
+  watch(
+    () => v.containerId,
+    id => {
+      const c = containerOf(id)
+      if (c)
+        form.setValues(
+          {
+            ...form.values,
+            litres: String(units.toVolumeUnit(c.litres)),
+            vesselKind: c.kind,
+            placeId: c.placeId ?? v.placeId,
+          },
+          false,
+        )
+    },
+  )
   const place = computed(() => state.value.places.find(p => p.id === v.placeId))
-  const air = computed(() => (place.value ? airAt(airNow(place.value, state.value.entries), v.level as (typeof LEVELS)[number]) : null))
+  const air = computed(() =>
+    place.value
+      ? airAt(airNow(place.value, state.value.entries), v.level as (typeof LEVELS)[number])
+      : null,
+  )
   const litres = computed(() => {
     const p = volumeField(volumeRule, units.measures.value).safeParse(v.litres)
     return p.success ? p.data : method.vessel.volumeL
   })
   const temperatureC = computed(() => {
     if (v.warmth === 'place' && air.value !== null) return air.value
-    const p = temperatureField({ label: 'Temperature', min: 0, max: 40 }, units.measures.value).safeParse(v.temperatureC)
+    const p = temperatureField(
+      { label: 'Temperature', min: 0, max: 40 },
+      units.measures.value,
+    ).safeParse(v.temperatureC)
     return p.success ? p.data : food.rangeC[0]
   })
   const count = computed(() => Math.max(1, Math.min(20, Math.round(Number(v.vessels)) || 1)))
@@ -71,5 +139,21 @@ export function useStartForm(food: Food, method: FoodMethod, d: StartDraft) {
     const n = Number(String(v.starterMl ?? '').replace(',', '.'))
     return n > 0 ? n : usualMl.value
   })
-  return { form, v, state, alive, mothers, heldBy, containers, containerOf, place, air, litres, temperatureC, count, usualMl, starterMl }
+  return {
+    form,
+    v,
+    state,
+    alive,
+    mothers,
+    heldBy,
+    containers,
+    containerOf,
+    place,
+    air,
+    litres,
+    temperatureC,
+    count,
+    usualMl,
+    starterMl,
+  }
 }

@@ -16,24 +16,55 @@ const adding = ref(useRoute().query.new === '1')
 /** Days ahead that a list looks at. */
 const AHEAD = 21
 const broods = computed(() => room.state?.broods ?? [])
-const requests = computed(() => broods.value.flatMap(b => sheetRequest(b, room.state!.room, Math.max(0, b.day), AHEAD) ?? []))
+const requests = computed(() =>
+  broods.value.flatMap(b => sheetRequest(b, room.state!.room, Math.max(0, b.day), AHEAD) ?? []),
+)
 const summaries = useSummaries(requests)
-const rows = computed(() => broods.value.map((brood) => {
-  const sheet = summaries.value?.find(s => s.id === brood.id) ?? null
-  return { brood, sheet, urgency: summaries.value === undefined ? null : urgency(brood, sheet) }
-}).sort((a, b) => (a.urgency?.rank ?? 0) - (b.urgency?.rank ?? 0) || (a.urgency?.inDays ?? 0) - (b.urgency?.inDays ?? 0) || b.brood.day - a.brood.day))
+const rows = computed(() =>
+  broods.value
+    .map(brood => {
+      const sheet = summaries.value?.find(s => s.id === brood.id) ?? null
+      return { brood, sheet, urgency: summaries.value === undefined ? null : urgency(brood, sheet) }
+    })
+    .sort(
+      (a, b) =>
+        (a.urgency?.rank ?? 0) - (b.urgency?.rank ?? 0) ||
+        (a.urgency?.inDays ?? 0) - (b.urgency?.inDays ?? 0) ||
+        b.brood.day - a.brood.day,
+    ),
+)
 </script>
 
 <template>
   <NoRoom v-if="!room.state" />
   <div v-else class="grid grid-cols-1 gap-4 max-w-5xl">
     <div class="flex flex-wrap items-end gap-4">
-      <div class="grow"><h1>Broods</h1><p class="small mt-1">{{ broods.length ? `${plural(broods.length, 'brood')}, the most pressing first.` : 'No brood yet.' }}</p></div>
+      <div class="grow">
+        <h1>Broods</h1>
+        <p class="small mt-1">
+          {{
+            broods.length
+              ? `${plural(broods.length, 'brood')}, the most pressing first.`
+              : 'No brood yet.'
+          }}
+        </p>
+      </div>
       <button v-if="!adding" class="btn btn-main" @click="adding = true">Add a brood</button>
     </div>
     <UndoLine />
     <BroodForm v-if="adding" @saved="adding = false" @cancel="adding = false" />
-    <p v-if="!broods.length && !adding" class="sentence max-w-prose">Add a brood with the day it spawned, hatched or swims free, and the number of fry: Renatus works out what fits its mouth, how much, and what must be started.</p>
-    <div><BroodCard v-for="row in rows" :key="row.brood.id" :brood="row.brood" :sheet="row.sheet" :urgency="row.urgency" /></div>
+    <p v-if="!broods.length && !adding" class="sentence max-w-prose">
+      Add a brood with the day it spawned, hatched or swims free, and the number of fry: Renatus
+      works out what fits its mouth, how much, and what must be started.
+    </p>
+    <div>
+      <BroodCard
+        v-for="row in rows"
+        :key="row.brood.id"
+        :brood="row.brood"
+        :sheet="row.sheet"
+        :urgency="row.urgency"
+      />
+    </div>
   </div>
 </template>

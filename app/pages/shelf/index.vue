@@ -18,7 +18,18 @@ const arranging = ref(false)
 const { cultures, places } = useShelf(arranging)
 const { readings, busy } = useCultureReadings(computed(() => cultures.value.map(c => c.id)))
 /** Vessels whose line would end with them. */
-const alone = computed(() => new Set(cultures.value.filter(c => ['only', 'other-line'].includes(backupOf(room.state!.cultureStates, c.id).code) && backupOf(room.state!.cultureStates, c.id).lost !== null).map(c => c.id)))
+const alone = computed(
+  () =>
+    new Set(
+      cultures.value
+        .filter(
+          c =>
+            ['only', 'other-line'].includes(backupOf(room.state!.cultureStates, c.id).code) &&
+            backupOf(room.state!.cultureStates, c.id).lost !== null,
+        )
+        .map(c => c.id),
+    ),
+)
 const looks = (id: string) => (readings.value.get(id)?.look ?? {}) as Record<string, number>
 </script>
 
@@ -26,17 +37,45 @@ const looks = (id: string) => (readings.value.get(id)?.look ?? {}) as Record<str
   <NoRoom v-if="!room.state" />
   <div v-else class="grid grid-cols-1 gap-6">
     <div class="flex flex-wrap items-end gap-3">
-      <div class="grow"><h1>Shelf</h1><p class="small mt-1">{{ cultures.length ? `${plural(cultures.length, 'culture')}, each drawn as it should look now.` : 'No culture yet.' }}<span v-if="busy" role="status"> Reading them.</span></p></div>
-      <NuxtLink to="/firstaid" :prefetch="false" class="btn btn-quiet underline">Power cut, heater off</NuxtLink>
-      <button v-if="cultures.length" class="btn" :aria-pressed="arranging" @click="arranging = !arranging">{{ arranging ? 'Arranged' : 'Arrange' }}</button>
+      <div class="grow">
+        <h1>Shelf</h1>
+        <p class="small mt-1">
+          {{
+            cultures.length
+              ? `${plural(cultures.length, 'culture')}, each drawn as it should look now.`
+              : 'No culture yet.'
+          }}<span v-if="busy" role="status"> Reading them.</span>
+        </p>
+      </div>
+      <NuxtLink to="/firstaid" :prefetch="false" class="btn btn-quiet underline"
+        >Power cut, heater off</NuxtLink
+      >
+      <button
+        v-if="cultures.length"
+        class="btn"
+        :aria-pressed="arranging"
+        @click="arranging = !arranging"
+      >
+        {{ arranging ? 'Arranged' : 'Arrange' }}
+      </button>
       <NuxtLink to="/shelf/start" :prefetch="false" class="btn btn-main">Start a culture</NuxtLink>
     </div>
     <UndoLine />
-    <p v-if="!cultures.length" class="sentence max-w-prose">Choose a food and a method, and say what it stands in: Renatus follows it from its start, says when it is ready and how much may be taken, and learns from what you see.</p>
+    <p v-if="!cultures.length" class="sentence max-w-prose">
+      Choose a food and a method, and say what it stands in: Renatus follows it from its start, says
+      when it is ready and how much may be taken, and learns from what you see.
+    </p>
     <ShelfArrange v-if="arranging" :places="places" :looks="looks" />
     <template v-else>
       <div class="grid gap-x-10 gap-y-8 desk:grid-cols-2 items-end">
-        <ShelfPlaceView v-for="p in places" :key="p.id ?? 'none'" :place="p" :readings="readings" :alone="alone" :class="p.rows.some(r => r.cultures.length > 3) ? 'desk:col-span-2' : ''" />
+        <ShelfPlaceView
+          v-for="p in places"
+          :key="p.id ?? 'none'"
+          :place="p"
+          :readings="readings"
+          :alone="alone"
+          :class="p.rows.some(r => r.cultures.length > 3) ? 'desk:col-span-2' : ''"
+        />
       </div>
       <RollingSets v-if="cultures.length" />
       <ShelfHistory />

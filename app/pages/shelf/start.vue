@@ -28,14 +28,32 @@ const litres = ref(0)
 const temperatureC = ref(22)
 function fresh(foodId: string) {
   localStorage.removeItem(key.value)
-  Object.assign(draft, readStart(null, newId), { foodId, methodId: '', name: '', litres: '', temperatureC: '', kind: '', parentId: '', starterMl: '', containerId: '', placeId: '' })
+  Object.assign(draft, readStart(null, newId), {
+    foodId,
+    methodId: '',
+    name: '',
+    litres: '',
+    temperatureC: '',
+    kind: '',
+    parentId: '',
+    starterMl: '',
+    containerId: '',
+    placeId: '',
+  })
   started.value = []
 }
 const asked = typeof route.query.food === 'string' ? foodOf(route.query.food) : null
 if (asked && asked.profile.id !== draft.foodId) fresh(asked.profile.id)
-if (asked && typeof route.query.method === 'string' && asked.methods.some(m => m.id === route.query.method)) draft.methodId = route.query.method
-if (asked && Number(route.query.vessels) > 1) draft.vessels = String(Math.min(50, Math.round(Number(route.query.vessels))))
-if (asked && Number(route.query.litres) > 0) draft.litres = String(units.toVolumeUnit(Number(route.query.litres)))
+if (
+  asked &&
+  typeof route.query.method === 'string' &&
+  asked.methods.some(m => m.id === route.query.method)
+)
+  draft.methodId = route.query.method
+if (asked && Number(route.query.vessels) > 1)
+  draft.vessels = String(Math.min(50, Math.round(Number(route.query.vessels))))
+if (asked && Number(route.query.litres) > 0)
+  draft.litres = String(units.toVolumeUnit(Number(route.query.litres)))
 
 function choose(id: string) {
   if (id === draft.methodId) return
@@ -45,7 +63,14 @@ function done(cultures: CultureDraft[]) {
   started.value = cultures
   localStorage.removeItem(key.value)
   const left = readStart(null, newId)
-  Object.assign(draft, left, { foodId: '', methodId: '', name: '', litres: '', temperatureC: '', starterMl: '' })
+  Object.assign(draft, left, {
+    foodId: '',
+    methodId: '',
+    name: '',
+    litres: '',
+    temperatureC: '',
+    starterMl: '',
+  })
 }
 </script>
 
@@ -55,25 +80,87 @@ function done(cultures: CultureDraft[]) {
     <h1>{{ started.length === 1 ? 'It is started' : `All ${started.length} are started` }}</h1>
     <UndoLine />
     <p class="sentence">Write these letters on the tape, with the date:</p>
-    <ul class="grid gap-2"><li v-for="c in started" :key="c.id" class="rule py-2 flex flex-wrap gap-4 items-center"><span class="amount tracking-widest" :data-testid="`code-${c.name}`">{{ c.code }}</span><NuxtLink :to="`/shelf/${c.id}`" :prefetch="false" class="link">{{ c.name }}</NuxtLink></li></ul>
-    <p class="flex flex-wrap gap-2"><NuxtLink :to="`/labels?ids=${started.map(c => c.id).join(',')}`" :prefetch="false" class="btn btn-main">Print labels</NuxtLink><NuxtLink to="/shelf" :prefetch="false" class="btn">To the shelf</NuxtLink></p>
+    <ul class="grid gap-2">
+      <li v-for="c in started" :key="c.id" class="rule py-2 flex flex-wrap gap-4 items-center">
+        <span class="amount tracking-widest" :data-testid="`code-${c.name}`">{{
+          c.code
+        }}</span><NuxtLink :to="`/shelf/${c.id}`" :prefetch="false" class="link">{{
+          c.name
+        }}</NuxtLink>
+      </li>
+    </ul>
+    <p class="flex flex-wrap gap-2">
+      <NuxtLink
+        :to="`/labels?ids=${started.map(c => c.id).join(',')}`"
+        :prefetch="false"
+        class="btn btn-main"
+        >Print labels</NuxtLink
+      ><NuxtLink to="/shelf" :prefetch="false" class="btn">To the shelf</NuxtLink>
+    </p>
   </div>
   <div v-else class="grid grid-cols-1 gap-6">
-    <div><p><NuxtLink to="/shelf" :prefetch="false" class="link inline-flex min-h-12 items-center">Shelf</NuxtLink></p><h1>Start a culture</h1></div>
+    <div>
+      <p>
+        <NuxtLink to="/shelf" :prefetch="false" class="link inline-flex min-h-12 items-center"
+          >Shelf</NuxtLink
+        >
+      </p>
+      <h1>Start a culture</h1>
+    </div>
     <section class="grid gap-3">
       <ShelfEdge name="Food" />
       <div class="flex flex-wrap gap-2" role="radiogroup" aria-label="Food">
-        <button v-for="f in foods" :key="f.profile.id" type="button" role="radio" :aria-checked="draft.foodId === f.profile.id" class="btn" :class="{ 'btn-main': draft.foodId === f.profile.id }" @click="fresh(f.profile.id)">{{ f.profile.name }}</button>
+        <button
+          v-for="f in foods"
+          :key="f.profile.id"
+          type="button"
+          role="radio"
+          :aria-checked="draft.foodId === f.profile.id"
+          class="btn"
+          :class="{ 'btn-main': draft.foodId === f.profile.id }"
+          @click="fresh(f.profile.id)"
+        >
+          {{ f.profile.name }}
+        </button>
       </div>
     </section>
-    <p v-if="food?.profile.family === 'hatch'" class="sentence">A hatch is measured on its own bench. <NuxtLink to="/bench" :prefetch="false" class="btn btn-main ml-2">To the hatch bench</NuxtLink></p>
+    <p v-if="food?.profile.family === 'hatch'" class="sentence">
+      A hatch is measured on its own bench.
+      <NuxtLink to="/bench" :prefetch="false" class="btn btn-main ml-2"
+        >To the hatch bench</NuxtLink
+      >
+    </p>
     <template v-else-if="food">
       <section class="grid gap-3">
         <ShelfEdge name="School" />
-        <SchoolTable :model-value="draft.methodId" :food="food" :litres="litres || food.methods[0]!.vessel.volumeL" :temperature-c="litres ? temperatureC : Math.round((food.rangeC[0] + food.rangeC[1]) / 2)" @update:model-value="choose" />
-        <p v-if="method" class="small"><NuxtLink :to="`/methods/${food.profile.id}/${method.id}`" :prefetch="false" class="link">The whole method card</NuxtLink></p>
+        <SchoolTable
+          :model-value="draft.methodId"
+          :food="food"
+          :litres="litres || food.methods[0]!.vessel.volumeL"
+          :temperature-c="litres ? temperatureC : Math.round((food.rangeC[0] + food.rangeC[1]) / 2)"
+          @update:model-value="choose"
+        />
+        <p v-if="method" class="small">
+          <NuxtLink :to="`/methods/${food.profile.id}/${method.id}`" :prefetch="false" class="link"
+            >The whole method card</NuxtLink
+          >
+        </p>
       </section>
-      <StartForm v-if="method" :key="`${draft.id} ${method.id}`" :food="food" :method="method" :draft="draft" @change="c => Object.assign(draft, c)" @estimate="(l, c) => { litres = l; temperatureC = c }" @started="done" />
+      <StartForm
+        v-if="method"
+        :key="`${draft.id} ${method.id}`"
+        :food="food"
+        :method="method"
+        :draft="draft"
+        @change="c => Object.assign(draft, c)"
+        @estimate="
+          (l, c) => {
+            litres = l
+            temperatureC = c
+          }
+        "
+        @started="done"
+      />
     </template>
   </div>
 </template>

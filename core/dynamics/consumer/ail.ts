@@ -22,11 +22,17 @@ export function ail(s: ConsumerState, p: ConsumerParams, ailment: Ailment): bool
       s.f += p.overfed * GLUT
       return true
     }
-    case 'dense': s.x *= CROWD; return true
-    case 'contaminated': s.preyed = PREYED; return true
+    case 'dense':
+      s.x *= CROWD
+      return true
+    case 'contaminated':
+      s.preyed = PREYED
+      return true
     case 'poisoned':
       if (!s.crashed) crash(s)
       return true
-    case 'old': s.a += STALE_TAN; return true
+    case 'old':
+      s.a += STALE_TAN
+      return true
   }
 }

@@ -6,7 +6,22 @@ import { act, start, step, type ConsumerState } from './step'
 
 /** Daphnia, Moina, rotifers: animals on suspended food, which settles and rots. */
 export const consumer: Family<ConsumerParams, ConsumerState> = {
-  id: 'consumer', start, step, act, copy: s => ({ ...s }), nudge: (s, f) => { s.x *= f }, look, stage, readiness, stock, surplusPerDay, yieldRatio, ail, balance,
+  id: 'consumer',
+  start,
+  step,
+  act,
+  copy: s => ({ ...s }),
+  nudge: (s, f) => {
+    s.x *= f
+  },
+  look,
+  stage,
+  readiness,
+  stock,
+  surplusPerDay,
+  yieldRatio,
+  ail,
+  balance,
   usualFeed: p => ({ amount: p.dose, unit: 'mgPerL' }),
   roles: { growth: 'iMax', capacity: 'limit' },
 }

@@ -27,7 +27,8 @@ export function readiness(s: ConsumerState, p: ConsumerParams): Readiness {
 }
 
 /** Continuous grade on a logarithmic scale: 1 at a tenth of `full`, 2 at it. */
-const byLog = (value: number, full: number) => Math.min(3, Math.max(0, 2 + Math.log10(Math.max(value, 1e-9) / full)))
+const byLog = (value: number, full: number) =>
+  Math.min(3, Math.max(0, 2 + Math.log10(Math.max(value, 1e-9) / full)))
 
 export function look(s: ConsumerState, p: ConsumerParams): Look {
   const n = density(s, p)
@@ -35,11 +36,29 @@ export function look(s: ConsumerState, p: ConsumerParams): Look {
   const crowd = n / p.limit
   const tooMuch = Number.isFinite(p.overfed) ? food / p.overfed : 0
   return {
-    movers: { grade: s.crashed ? 0.1 : n < p.readyAt ? Math.max(0, 1.5 * (Math.log(1 + (9 * n) / p.readyAt) / Math.log(10))) : 1.5 + 1.2 * Math.min(1.25, (n - p.readyAt) / Math.max(1e-9, p.limit - p.readyAt)), sd: 0.35 },
-    cloudiness: { grade: s.overfedD > 0 ? Math.min(3, 1.9 + 0.3 * tooMuch) : Math.min(1.7, byLog(s.f, p.dose * 2)), sd: 0.4 },
+    movers: {
+      grade: s.crashed
+        ? 0.1
+        : n < p.readyAt
+          ? Math.max(0, 1.5 * (Math.log(1 + (9 * n) / p.readyAt) / Math.log(10)))
+          : 1.5 + 1.2 * Math.min(1.25, (n - p.readyAt) / Math.max(1e-9, p.limit - p.readyAt)),
+      sd: 0.35,
+    },
+    cloudiness: {
+      grade:
+        s.overfedD > 0 ? Math.min(3, 1.9 + 0.3 * tooMuch) : Math.min(1.7, byLog(s.f, p.dose * 2)),
+      sd: 0.4,
+    },
     sediment: { grade: Math.min(3, 3 * (s.d / (s.d + 2 * p.dose))), sd: 0.5 },
     gathering: { grade: s.crashed ? 0 : s.settledD < 1 ? 0.2 : s.f < p.clear ? 2 : 0.8, sd: 0.6 },
-    smell: { grade: s.crashed ? 2.6 : s.overfedD > 0 ? 2 : Math.min(1.6, 0.3 * s.a * (crowd > CROWDED ? 1.3 : 1)), sd: 0.4 },
+    smell: {
+      grade: s.crashed
+        ? 2.6
+        : s.overfedD > 0
+          ? 2
+          : Math.min(1.6, 0.3 * s.a * (crowd > CROWDED ? 1.3 : 1)),
+      sd: 0.4,
+    },
     tint: { grade: s.crashed ? 0 : Math.min(3, crowd * 2.5), sd: 0.4 },
   }
 }
@@ -50,7 +69,11 @@ export function stock(s: ConsumerState, p: ConsumerParams): Stock {
 }
 
 /** Growth at the food of a well-fed vessel from half of its limit, at most a third a day; nothing before it is ready. */
-export function surplusPerDay(s: ConsumerState, p: ConsumerParams, { temperatureC }: Environment): number {
+export function surplusPerDay(
+  s: ConsumerState,
+  p: ConsumerParams,
+  { temperatureC }: Environment,
+): number {
   if (s.crashed || density(s, p) < p.readyAt) return 0
   const q = cappedQ10(temperatureC, p.q10, p.tRef, p.tCap, p.tMax)
   // Between "just cloudy" and "cleared", as it is kept.
@@ -59,6 +82,14 @@ export function surplusPerDay(s: ConsumerState, p: ConsumerParams, { temperature
   return stock(s, p).organisms * Math.min(MOST_SHARE, growth / 2)
 }
 
-export const balance = (s: ConsumerState): Balance => ({ unit: 'mg/L', start: s.start, added: s.added, held: s.f + s.d + s.x, taken: s.taken, lost: s.lost })
+export const balance = (s: ConsumerState): Balance => ({
+  unit: 'mg/L',
+  start: s.start,
+  added: s.added,
+  held: s.f + s.d + s.x,
+  taken: s.taken,
+  lost: s.lost,
+})
 
-export const yieldRatio = (s: ConsumerState, p: ConsumerParams) => (s.crashed ? 0 : density(s, p) / p.readyAt)
+export const yieldRatio = (s: ConsumerState, p: ConsumerParams) =>
+  s.crashed ? 0 : density(s, p) / p.readyAt

@@ -37,13 +37,40 @@ const EATEN_TO_TAN = 0.6
 /** What survives a crash. */
 const SURVIVE = 0.02
 
-export function start(p: ConsumerParams, setup: Setup, _chance: RandomStream | null): ConsumerState {
+export function start(
+  p: ConsumerParams,
+  setup: Setup,
+  _chance: RandomStream | null,
+): ConsumerState {
   const x = p.n0 * setup.starter * p.dryMg
-  return { f: 0, d: 0, x, a: 0, ageD: 0, settledD: 0, overfedD: 0, preyed: 0, bad: 0, peak: x, crashed: false, start: x, added: 0, taken: 0, lost: 0, setup }
+  return {
+    f: 0,
+    d: 0,
+    x,
+    a: 0,
+    ageD: 0,
+    settledD: 0,
+    overfedD: 0,
+    preyed: 0,
+    bad: 0,
+    peak: x,
+    crashed: false,
+    start: x,
+    added: 0,
+    taken: 0,
+    lost: 0,
+    setup,
+  }
 }
 
 /** Fluxes between food, settled food and animals (exponential midpoint); hazards once a step. */
-export function step(s: ConsumerState, p: ConsumerParams, { temperatureC }: Environment, hours: number, chance: RandomStream | null): void {
+export function step(
+  s: ConsumerState,
+  p: ConsumerParams,
+  { temperatureC }: Environment,
+  hours: number,
+  chance: RandomStream | null,
+): void {
   const q = cappedQ10(temperatureC, p.q10, p.tRef, p.tCap, p.tMax)
   const hot = (temperatureC >= p.tMax || s.crashed ? DEATH : 0) + s.preyed
   // Food rots on when animals are too hot to eat.
@@ -74,7 +101,14 @@ export function crash(s: ConsumerState): void {
  * Food leaves in proportion to itself, at rates taken from the middle of the step, however many mouths there are.
  * Pools are held in locals over all sub-steps: this is where an estimate spends its time.
  */
-function move(s: ConsumerState, p: ConsumerParams, q: number, rot: number, hot: number, days: number): void {
+function move(
+  s: ConsumerState,
+  p: ConsumerParams,
+  q: number,
+  rot: number,
+  hot: number,
+  days: number,
+): void {
   const n = Math.ceil(days / SUB_D - 1e-9)
   const dt = days / n
   const h = dt / 2
@@ -122,7 +156,8 @@ export function act(s: ConsumerState, p: ConsumerParams, action: Action): void {
   const share = (usual: number) => actionShare(action, s.setup.volumeL, usual)
   switch (action.kind) {
     // Without an amount: until the water is just cloudy.
-    case 'feed': case 'dose': {
+    case 'feed':
+    case 'dose': {
       const mg = actionMgPerL(action, s.setup.volumeL, Math.max(0, p.dose - s.f))
       s.f += mg
       s.added += mg
@@ -133,7 +168,8 @@ export function act(s: ConsumerState, p: ConsumerParams, action: Action): void {
       s.d /= 2
       return
     // Poured or siphoned: animals and the water they swim in, made up again.
-    case 'takeOut': case 'split': {
+    case 'takeOut':
+    case 'split': {
       const gone = share(action.kind === 'split' ? 0.5 : USUAL_TAKE)
       s.taken += (s.x + s.f) * gone
       s.x *= 1 - gone
@@ -142,7 +178,8 @@ export function act(s: ConsumerState, p: ConsumerParams, action: Action): void {
       s.a *= 1 - gone
       return
     }
-    case 'waterChange': case 'topUp': {
+    case 'waterChange':
+    case 'topUp': {
       const gone = action.kind === 'topUp' ? 0 : share(USUAL_CHANGE)
       s.taken += s.f * gone
       s.f *= 1 - gone
@@ -154,10 +191,21 @@ export function act(s: ConsumerState, p: ConsumerParams, action: Action): void {
     case 'renew': {
       const kept = Math.min(s.x, p.n0 * p.dryMg * s.setup.starter)
       s.taken += s.x - kept + s.f + s.d
-      Object.assign(s, { x: kept, f: 0, d: 0, a: 0, settledD: 0, overfedD: 0, preyed: 0, bad: 0, peak: kept })
+      Object.assign(s, {
+        x: kept,
+        f: 0,
+        d: 0,
+        a: 0,
+        settledD: 0,
+        overfedD: 0,
+        preyed: 0,
+        bad: 0,
+        peak: kept,
+      })
       if (kept > 1e-6) s.crashed = false
       return
     }
-    case 'poison': crash(s)
+    case 'poison':
+      crash(s)
   }
 }

@@ -11,7 +11,13 @@ export interface HatchConditions {
   lit: boolean
 }
 
-export interface HatchFactors { salinity: number, pH: number, density: number, light: number, temperature: number }
+export interface HatchFactors {
+  salinity: number
+  pH: number
+  density: number
+  light: number
+  temperature: number
+}
 
 /** Factor of crowding at a load of cysts in g/L: 1 up to 2 g/L. */
 export const densityFactor = (cystsGL: number) => interpolate(HATCH_FACTORS.density, cystsGL)
@@ -20,7 +26,10 @@ export const densityFactor = (cystsGL: number) => interpolate(HATCH_FACTORS.dens
 export const temperatureFactor = (c: number) => interpolate(HATCH_FACTORS.temperature, c)
 
 /** All factors on the lot's hatch; the temperature factor is the time mean computed by the curve. */
-export function hatchFactors(conditions: HatchConditions, meanTemperatureFactor: number): HatchFactors {
+export function hatchFactors(
+  conditions: HatchConditions,
+  meanTemperatureFactor: number,
+): HatchFactors {
   return {
     salinity: interpolate(HATCH_FACTORS.salinity, conditions.saltGL),
     pH: interpolate(HATCH_FACTORS.pH, conditions.pH),
@@ -30,4 +39,5 @@ export function hatchFactors(conditions: HatchConditions, meanTemperatureFactor:
   }
 }
 
-export const productOfFactors = (f: HatchFactors) => f.salinity * f.pH * f.density * f.light * f.temperature
+export const productOfFactors = (f: HatchFactors) =>
+  f.salinity * f.pH * f.density * f.light * f.temperature

@@ -1,7 +1,18 @@
 import { normalCdf } from '../../math/normalCdf'
 import type { RandomStream } from '../../math/random'
 import { grams, gramsPerLitre, litres } from '../../units/quantity'
-import { actionShare, type Action, type Ailment, type Environment, type Family, type Look, type Readiness, type Setup, type Stage, type Stock } from '../contract'
+import {
+  actionShare,
+  type Action,
+  type Ailment,
+  type Environment,
+  type Family,
+  type Look,
+  type Readiness,
+  type Setup,
+  type Stage,
+  type Stock,
+} from '../contract'
 import { energyLoss } from './energyLoss'
 import { hatchFactors, productOfFactors, temperatureFactor } from './factors'
 import { HATCH, LOT_DEFAULTS } from './parameters'
@@ -45,20 +56,41 @@ const GIVEN_UP_H = 72
 const OVER = 0.05
 
 const start = (p: HatchFamilyParams, setup: Setup, chance: RandomStream | null): HatchState => ({
-  theta: 0, ageH: 0, hatched: 0, alive: 0, useful: 0, t90H: Infinity, factorSum: 0, warmth: 1, taken: 0, spoilt: chance !== null && chance.next() < p.failure, setup,
+  theta: 0,
+  ageH: 0,
+  hatched: 0,
+  alive: 0,
+  useful: 0,
+  t90H: Infinity,
+  factorSum: 0,
+  warmth: 1,
+  taken: 0,
+  spoilt: chance !== null && chance.next() < p.failure,
+  setup,
 })
 
-function step(s: HatchState, p: HatchFamilyParams, { temperatureC: t }: Environment, hours: number): void {
-  const pace = (p.speed / (p.decapsulated > 0.5 ? HATCH.decapsulatedShare : 1)) * Math.max(0, Math.min(t, HATCH.capTemperatureC) - HATCH.baseTemperatureC)
+function step(
+  s: HatchState,
+  p: HatchFamilyParams,
+  { temperatureC: t }: Environment,
+  hours: number,
+): void {
+  const pace =
+    (p.speed / (p.decapsulated > 0.5 ? HATCH.decapsulatedShare : 1)) *
+    Math.max(0, Math.min(t, HATCH.capTemperatureC) - HATCH.baseTemperatureC)
   const loss = energyLoss(t)
   const factor = temperatureFactor(t)
   for (let left = hours; left > 1e-9; left -= SUB_H) {
     const dt = Math.min(SUB_H, left)
     s.theta += pace * dt
     s.ageH += dt
-    const f = s.theta > 0 && !s.spoilt ? normalCdf(Math.log(s.theta / HATCH.medianDegreeHours) / p.spread) : 0
+    const f =
+      s.theta > 0 && !s.spoilt
+        ? normalCdf(Math.log(s.theta / HATCH.medianDegreeHours) / p.spread)
+        : 0
     const fresh = f - s.hatched
-    const dying = s.ageH > s.t90H + HATCH.crowdingDelayH ? Math.exp(-HATCH.crowdingDeathPerHour * dt) : 1
+    const dying =
+      s.ageH > s.t90H + HATCH.crowdingDelayH ? Math.exp(-HATCH.crowdingDeathPerHour * dt) : 1
     s.alive = (s.alive + fresh) * dying
     s.useful = (s.useful * Math.exp(-loss * dt) + fresh * Math.exp((-loss * dt) / 2)) * dying
     s.hatched = f
@@ -72,7 +104,8 @@ function step(s: HatchState, p: HatchFamilyParams, { temperatureC: t }: Environm
 
 function act(s: HatchState, _p: HatchFamilyParams, action: Action): void {
   switch (action.kind) {
-    case 'takeOut': case 'split': {
+    case 'takeOut':
+    case 'split': {
       const share = actionShare(action, s.setup.volumeL, 1)
       s.taken += s.alive * share
       s.alive *= 1 - share
@@ -81,24 +114,49 @@ function act(s: HatchState, _p: HatchFamilyParams, action: Action): void {
     }
     case 'renew':
       s.taken += s.alive
-      Object.assign(s, { theta: 0, ageH: 0, hatched: 0, alive: 0, useful: 0, t90H: Infinity, factorSum: 0, warmth: 1, spoilt: false })
+      Object.assign(s, {
+        theta: 0,
+        ageH: 0,
+        hatched: 0,
+        alive: 0,
+        useful: 0,
+        t90H: Infinity,
+        factorSum: 0,
+        warmth: 1,
+        spoilt: false,
+      })
       return
     case 'poison':
       s.spoilt = true
       s.alive = 0
       s.useful = 0
       return
-    case 'feed': case 'dose': case 'stir': case 'topUp': case 'waterChange': return
+    case 'feed':
+    case 'dose':
+    case 'stir':
+    case 'topUp':
+    case 'waterChange':
+      return
   }
 }
 
 /** Nauplii that will hatch in all. */
 function total(s: HatchState, p: HatchFamilyParams): number {
-  const f = hatchFactors({ vesselL: litres(s.setup.volumeL), cystsG: grams(p.cystsGL * s.setup.volumeL), saltGL: gramsPerLitre(p.saltGL), pH: p.pH, lit: p.lit > 0.5 }, s.warmth)
+  const f = hatchFactors(
+    {
+      vesselL: litres(s.setup.volumeL),
+      cystsG: grams(p.cystsGL * s.setup.volumeL),
+      saltGL: gramsPerLitre(p.saltGL),
+      pH: p.pH,
+      lit: p.lit > 0.5,
+    },
+    s.warmth,
+  )
   return p.cystsGL * s.setup.volumeL * p.cystsPerG * p.hatchShare * productOfFactors(f)
 }
 
-const isOver = (s: HatchState) => (s.hatched > 0.5 && s.alive < OVER) || (s.ageH > GIVEN_UP_H && s.hatched < OVER)
+const isOver = (s: HatchState) =>
+  (s.hatched > 0.5 && s.alive < OVER) || (s.ageH > GIVEN_UP_H && s.hatched < OVER)
 
 function stage(s: HatchState): Stage {
   if (isOver(s)) return 'crashed'
@@ -130,7 +188,12 @@ function look(s: HatchState): Look {
 
 function stock(s: HatchState, p: HatchFamilyParams): Stock {
   const organisms = total(s, p) * s.alive
-  return { organisms, dryMg: (organisms * p.dryUg) / 1000, perMl: organisms / (s.setup.volumeL * 1000), perCm2: null }
+  return {
+    organisms,
+    dryMg: (organisms * p.dryUg) / 1000,
+    perMl: organisms / (s.setup.volumeL * 1000),
+    perCm2: null,
+  }
 }
 
 /** What swims now against what the bottle would give with the household's figures. */
@@ -147,7 +210,21 @@ function ail(s: HatchState, _p: HatchFamilyParams, ailment: Ailment): boolean {
 }
 
 export const hatchFamily: Family<HatchFamilyParams, HatchState> = {
-  id: 'hatch', start, step, act, copy: s => ({ ...s }), nudge: () => {}, look, stage, readiness, stock,
-  yieldRatio, ail, usualFeed: () => null, roles: { growth: 'speed', capacity: 'hatchShare' },
-  surplusPerDay: (s: HatchState, p: HatchFamilyParams, _e: Environment) => (readiness(s) === 'resting' ? 0 : stock(s, p).organisms), balance: () => null,
+  id: 'hatch',
+  start,
+  step,
+  act,
+  copy: s => ({ ...s }),
+  nudge: () => {},
+  look,
+  stage,
+  readiness,
+  stock,
+  yieldRatio,
+  ail,
+  usualFeed: () => null,
+  roles: { growth: 'speed', capacity: 'hatchShare' },
+  surplusPerDay: (s: HatchState, p: HatchFamilyParams, _e: Environment) =>
+    readiness(s) === 'resting' ? 0 : stock(s, p).organisms,
+  balance: () => null,
 }

@@ -11,10 +11,21 @@ export interface CystLot {
   spread: number
 }
 
-export interface HatchSetup extends HatchConditions, Pick<HatchTiming, 'temperature' | 'decapsulated'> { lot: CystLot }
+export interface HatchSetup
+  extends HatchConditions, Pick<HatchTiming, 'temperature' | 'decapsulated'> {
+  lot: CystLot
+}
 
 export type HatchWarning =
-  | 'over-2-g-per-L' | 'cold' | 'hot' | 'low-pH' | 'low-salt' | 'high-salt' | 'dark' | 'too-slow' | 'never'
+  | 'over-2-g-per-L'
+  | 'cold'
+  | 'hot'
+  | 'low-pH'
+  | 'low-salt'
+  | 'high-salt'
+  | 'dark'
+  | 'too-slow'
+  | 'never'
 
 /** A bottle of cysts, worked out: when, how many, and what holds it back. */
 export interface Hatch {
@@ -28,7 +39,14 @@ export interface Hatch {
 }
 
 /** Limits that raise a warning (Lavens & Sorgeloos 1996; the upper salt limit is where the hatch starts to fall). */
-export const HATCH_LIMITS = { coldC: 18, hotC: 30, lowPH: 8, lowSaltGL: 10, highSaltGL: 35, slowH: 60 } as const
+export const HATCH_LIMITS = {
+  coldC: 18,
+  hotC: 30,
+  lowPH: 8,
+  lowSaltGL: 10,
+  highSaltGL: 35,
+  slowH: 60,
+} as const
 
 const curves = new Map<string, HatchCurve>()
 
@@ -49,10 +67,21 @@ function curveOf(timing: HatchTiming): HatchCurve {
 /** Works out a hatch. Total: any positive vessel and temperature has an answer, "never" among them. */
 export function hatch(setup: HatchSetup): Hatch {
   const { speed, spread } = setup.lot
-  const curve = curveOf({ temperature: setup.temperature, decapsulated: setup.decapsulated, speed, spread })
+  const curve = curveOf({
+    temperature: setup.temperature,
+    decapsulated: setup.decapsulated,
+    speed,
+    spread,
+  })
   const factors = hatchFactors(setup, curve.meanTemperatureFactor)
   const nauplii = setup.cystsG * setup.lot.cystsPerG * setup.lot.hatch * productOfFactors(factors)
-  return { curve, factors, nauplii, crowdingLoss: 1 - factors.density, warnings: warningsOf(setup, curve, nauplii) }
+  return {
+    curve,
+    factors,
+    nauplii,
+    crowdingLoss: 1 - factors.density,
+    warnings: warningsOf(setup, curve, nauplii),
+  }
 }
 
 function warningsOf(setup: HatchSetup, curve: HatchCurve, nauplii: number): HatchWarning[] {
@@ -70,14 +99,18 @@ function warningsOf(setup: HatchSetup, curve: HatchCurve, nauplii: number): Hatc
   return found.filter(([holds]) => holds).map(([, warning]) => warning)
 }
 
-export interface HarvestWindow { fromH: number, toH: number, lastCallH: number }
+export interface HarvestWindow {
+  fromH: number
+  toH: number
+  lastCallH: number
+}
 
 const windows = new WeakMap<HatchCurve, HarvestWindow | null>()
 
 /** The stretch of hours in which a single pull brings at least 95 % of the best useful yield, and the last call after it. */
 export function harvestWindow(curve: HatchCurve): HarvestWindow | null {
   let window = windows.get(curve)
-  if (window === undefined) windows.set(curve, window = findWindow(curve))
+  if (window === undefined) windows.set(curve, (window = findWindow(curve)))
   return window
 }
 
@@ -88,5 +121,9 @@ function findWindow(curve: HatchCurve): HarvestWindow | null {
   let toH = curve.best.h
   while (fromH > 0.1 && curve.usefulAt(fromH - 0.1) >= enough) fromH -= 0.1
   while (toH < HATCH.horizonH && curve.usefulAt(toH + 0.1) >= enough) toH += 0.1
-  return { fromH, toH, lastCallH: Math.max(toH, (curve.t90h ?? curve.best.h) + HATCH.crowdingDelayH) }
+  return {
+    fromH,
+    toH,
+    lastCallH: Math.max(toH, (curve.t90h ?? curve.best.h) + HATCH.crowdingDelayH),
+  }
 }

@@ -27,7 +27,7 @@ export interface HatchCurve {
   t10h: number | null
   t50h: number | null
   t90h: number | null
-  best: { h: number, useful: number, hatchedFraction: number } | null
+  best: { h: number; useful: number; hatchedFraction: number } | null
   /** Time mean of the temperature factor on the final hatch. */
   meanTemperatureFactor: number
   meanTemperatureC: number
@@ -36,7 +36,7 @@ export interface HatchCurve {
   usefulAt(h: number): number
   aliveAt(h: number): number
   /** What a pull at h brings when everything hatched by `sinceH` has been taken already. */
-  pull(h: number, sinceH?: number): { hatchedFraction: number, useful: number }
+  pull(h: number, sinceH?: number): { hatchedFraction: number; useful: number }
 }
 
 /**
@@ -63,7 +63,10 @@ export function hatchCurve(timing: HatchTiming, horizonH: number = HATCH.horizon
 
   for (let i = 1; i <= n; i++) {
     const middle = temperature((i - 0.5) * CURVE_STEP_H)
-    theta += pace * Math.max(0, Math.min(middle, HATCH.capTemperatureC) - HATCH.baseTemperatureC) * CURVE_STEP_H
+    theta +=
+      pace *
+      Math.max(0, Math.min(middle, HATCH.capTemperatureC) - HATCH.baseTemperatureC) *
+      CURVE_STEP_H
     const f = theta > 0 ? normalCdf(Math.log(theta / HATCH.medianDegreeHours) / timing.spread) : 0
     const before = hatched[i - 1]!
     hatched[i] = f
@@ -73,9 +76,16 @@ export function hatchCurve(timing: HatchTiming, horizonH: number = HATCH.horizon
     useful[i] = useful[i - 1]! * Math.exp(-k) + (f - before) * Math.exp(-k / 2)
     const time = i * CURVE_STEP_H
     const dying = t90.at !== null && time > t90.at + HATCH.crowdingDelayH
-    alive[i] = (alive[i - 1]! + f - before) * (dying ? Math.exp(-HATCH.crowdingDeathPerHour * CURVE_STEP_H) : 1)
-    for (const [mark, share] of [[t10, 0.1], [t50, 0.5], [t90, 0.9]] as const) {
-      if (mark.at === null && f >= share) mark.at = time - CURVE_STEP_H * ((f - share) / (f - before))
+    alive[i] =
+      (alive[i - 1]! + f - before) *
+      (dying ? Math.exp(-HATCH.crowdingDeathPerHour * CURVE_STEP_H) : 1)
+    for (const [mark, share] of [
+      [t10, 0.1],
+      [t50, 0.5],
+      [t90, 0.9],
+    ] as const) {
+      if (mark.at === null && f >= share)
+        mark.at = time - CURVE_STEP_H * ((f - share) / (f - before))
     }
     factorSum[i] = factorSum[i - 1]! + temperatureFactor(middle)
     temperatureSum[i] = temperatureSum[i - 1]! + middle
@@ -84,7 +94,12 @@ export function hatchCurve(timing: HatchTiming, horizonH: number = HATCH.horizon
   }
 
   // Curves are kept in a cache: hold no more than was drawn.
-  ;[hatched, useful, alive, loss] = [hatched.slice(0, n + 1), useful.slice(0, n + 1), alive.slice(0, n + 1), loss.slice(0, n + 1)]
+  ;[hatched, useful, alive, loss] = [
+    hatched.slice(0, n + 1),
+    useful.slice(0, n + 1),
+    alive.slice(0, n + 1),
+    loss.slice(0, n + 1),
+  ]
   const at = (series: Float64Array, h: number) => {
     const x = Math.max(0, h) / CURVE_STEP_H
     if (x >= n) return series[n]!
@@ -94,10 +109,17 @@ export function hatchCurve(timing: HatchTiming, horizonH: number = HATCH.horizon
   let peak = 0
   for (let i = 1; i <= n; i++) if (useful[i]! > useful[peak]!) peak = i
   const reached = useful[peak]! > 1e-6
-  const window = Math.max(1, Math.min(n, Math.round((t90.at ?? HATCH.factorWindowH) / CURVE_STEP_H)))
+  const window = Math.max(
+    1,
+    Math.min(n, Math.round((t90.at ?? HATCH.factorWindowH) / CURVE_STEP_H)),
+  )
   return {
-    t10h: t10.at, t50h: t50.at, t90h: t90.at,
-    best: reached ? { h: peak * CURVE_STEP_H, useful: useful[peak]!, hatchedFraction: hatched[peak]! } : null,
+    t10h: t10.at,
+    t50h: t50.at,
+    t90h: t90.at,
+    best: reached
+      ? { h: peak * CURVE_STEP_H, useful: useful[peak]!, hatchedFraction: hatched[peak]! }
+      : null,
     meanTemperatureFactor: factorSum[window]! / window,
     meanTemperatureC: temperatureSum[window]! / window,
     maxTemperatureC,

@@ -35,17 +35,54 @@ export const HATCH = {
 } as const
 
 /** Defaults of a lot nobody has measured yet. */
-export const LOT_DEFAULTS = { hatch: 0.8, cystsPerG: 270_000, speed: 1, spread: HATCH.defaultSpread } as const
+export const LOT_DEFAULTS = {
+  hatch: 0.8,
+  cystsPerG: 270_000,
+  speed: 1,
+  spread: HATCH.defaultSpread,
+} as const
 
 /** Piecewise linear factors on the final hatch; beyond the ends the end value holds. */
 export const HATCH_FACTORS = {
   /** g/L of salt */
-  salinity: [[0, 0], [3, 0.7], [5, 0.9], [10, 1], [35, 1], [45, 0.9], [60, 0.7], [80, 0.3]],
-  pH: [[6, 0.4], [6.5, 0.5], [7, 0.7], [7.5, 0.9], [8, 1], [9, 1], [9.5, 0.8]],
+  salinity: [
+    [0, 0],
+    [3, 0.7],
+    [5, 0.9],
+    [10, 1],
+    [35, 1],
+    [45, 0.9],
+    [60, 0.7],
+    [80, 0.3],
+  ],
+  pH: [
+    [6, 0.4],
+    [6.5, 0.5],
+    [7, 0.7],
+    [7.5, 0.9],
+    [8, 1],
+    [9, 1],
+    [9.5, 0.8],
+  ],
   /** g of cysts per litre */
-  density: [[0, 1], [2, 1], [5, 0.85], [10, 0.6], [20, 0.3]],
+  density: [
+    [0, 1],
+    [2, 1],
+    [5, 0.85],
+    [10, 0.6],
+    [20, 0.3],
+  ],
   /** degC, averaged over time */
-  temperature: [[10, 0], [15, 0.8], [18, 0.95], [20, 1], [30, 1], [32, 0.85], [35, 0.4], [38, 0]],
+  temperature: [
+    [10, 0],
+    [15, 0.8],
+    [18, 0.95],
+    [20, 1],
+    [30, 1],
+    [32, 0.85],
+    [35, 0.4],
+    [38, 0],
+  ],
 } as const satisfies Record<string, readonly Knot[]>
 
 export const LIGHT_FACTOR = { lit: 1, dark: 0.8 } as const

@@ -1,7 +1,7 @@
 import { interpolate, type Knot } from '../../math/interpolate'
 
 /** Temperature of a vessel over the hours since start: a constant, or points joined linearly, held after the last. */
-export type TemperatureCourse = number | readonly { h: number, c: number }[]
+export type TemperatureCourse = number | readonly { h: number; c: number }[]
 
 /** Turns a course into a function of hours. Points may come in any order. */
 export function temperatureAt(course: TemperatureCourse): (h: number) => number {

@@ -10,11 +10,20 @@ const SURVIVE = 0.03
 
 export function ail(s: LogisticState, _p: LogisticParams, ailment: Ailment): boolean {
   switch (ailment) {
-    case 'starved': s.q = Math.min(s.q, STARVED_Q); return true
-    case 'old': s.q = Math.min(s.q, OLD_Q); return true
-    case 'dense': s.x = Math.min(1, s.x * CROWD); return true
+    case 'starved':
+      s.q = Math.min(s.q, STARVED_Q)
+      return true
+    case 'old':
+      s.q = Math.min(s.q, OLD_Q)
+      return true
+    case 'dense':
+      s.x = Math.min(1, s.x * CROWD)
+      return true
     // Too much food sours, and what sours is lost like what mould takes.
-    case 'overfed': case 'contaminated': s.badAtD = Math.min(s.badAtD, s.ageD); return true
+    case 'overfed':
+    case 'contaminated':
+      s.badAtD = Math.min(s.badAtD, s.ageD)
+      return true
     case 'poisoned':
       s.x *= SURVIVE
       return true

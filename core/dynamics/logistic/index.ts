@@ -7,7 +7,22 @@ import { act, start, step } from './step'
 
 /** Worms, vinegar eels, paramecium, scuds: a population that grows on a medium that ages. */
 export const logistic: Family<LogisticParams, LogisticState> = {
-  id: 'logistic', start, step, act, copy: s => ({ ...s }), nudge: (s, f) => { s.x = Math.min(1, s.x * f) }, look, stage, readiness, stock, surplusPerDay, yieldRatio, ail, balance: () => null,
+  id: 'logistic',
+  start,
+  step,
+  act,
+  copy: s => ({ ...s }),
+  nudge: (s, f) => {
+    s.x = Math.min(1, s.x * f)
+  },
+  look,
+  stage,
+  readiness,
+  stock,
+  surplusPerDay,
+  yieldRatio,
+  ail,
+  balance: () => null,
   usualFeed: () => ({ amount: 1, unit: 'share' }),
   roles: { growth: 'rOpt', lag: 'lag', capacity: 'capacity' },
 }

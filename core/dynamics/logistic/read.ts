@@ -29,10 +29,20 @@ export function readiness(s: LogisticState, p: LogisticParams): Readiness {
 export function look(s: LogisticState, p: LogisticParams): Look {
   const against = s.x / p.readyAt
   const bad = s.crashed ? 3 : s.ageD > s.badAtD ? 1.6 + 0.4 * Math.min(1, s.ageD - s.badAtD) : 0
-  const crowd = Math.min(3, against < 1 ? 1.6 * Math.sqrt(against) : 1.6 + 1.4 * Math.min(1, (s.x - p.readyAt) / (1 - p.readyAt)))
+  const crowd = Math.min(
+    3,
+    against < 1
+      ? 1.6 * Math.sqrt(against)
+      : 1.6 + 1.4 * Math.min(1, (s.x - p.readyAt) / (1 - p.readyAt)),
+  )
   return {
-    movers: { grade: s.crashed ? 0 : s.lagLeft > 0 ? Math.min(0.5, crowd) : Math.max(0.6, crowd), sd: 0.45 },
-    ...(p.perArea > 0.5 ? { climbing: { grade: s.crashed || s.lagLeft > 0 ? 0 : crowd * 0.9, sd: 0.5 } } : { cloudiness: { grade: Math.min(3, 2 * (1 - s.q) + (bad > 0 ? 0.6 : 0)), sd: 0.4 } }),
+    movers: {
+      grade: s.crashed ? 0 : s.lagLeft > 0 ? Math.min(0.5, crowd) : Math.max(0.6, crowd),
+      sd: 0.45,
+    },
+    ...(p.perArea > 0.5
+      ? { climbing: { grade: s.crashed || s.lagLeft > 0 ? 0 : crowd * 0.9, sd: 0.5 } }
+      : { cloudiness: { grade: Math.min(3, 2 * (1 - s.q) + (bad > 0 ? 0.6 : 0)), sd: 0.4 } }),
     sediment: { grade: 3 * (1 - s.q), sd: 0.5 },
     smell: { grade: Math.max(bad, s.q < TIRED_Q ? 1 + (TIRED_Q - s.q) * 2 : 0.4), sd: 0.4 },
     tint: { grade: 3 * (1 - s.q), sd: 0.4 },
@@ -43,11 +53,20 @@ export function look(s: LogisticState, p: LogisticParams): Look {
 export function stock(s: LogisticState, p: LogisticParams): Stock {
   const organisms = s.x * p.capacity * s.units
   const density = s.x * p.capacity
-  return { organisms, dryMg: (organisms * p.dryUg) / 1000, perMl: p.perArea > 0.5 ? null : density, perCm2: p.perArea > 0.5 ? density : null }
+  return {
+    organisms,
+    dryMg: (organisms * p.dryUg) / 1000,
+    perMl: p.perArea > 0.5 ? null : density,
+    perCm2: p.perArea > 0.5 ? density : null,
+  }
 }
 
 /** Largest harvest that holds the population at half of what the medium carries, at most a third a day; nothing before it is ready. */
-export function surplusPerDay(s: LogisticState, p: LogisticParams, { temperatureC: t }: Environment): number {
+export function surplusPerDay(
+  s: LogisticState,
+  p: LogisticParams,
+  { temperatureC: t }: Environment,
+): number {
   if (s.x < p.readyAt || s.crashed || s.ageD > s.badAtD) return 0
   const r = p.rOpt * ctmi(t, p.tMin, p.tOpt, p.tMax)
   const half = s.q / 2

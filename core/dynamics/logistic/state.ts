@@ -20,4 +20,5 @@ export interface LogisticState {
   units: number
 }
 
-export const unitsOf = (setup: Setup, perArea: number) => (perArea > 0.5 ? areaCm2(setup) : setup.volumeL * 1000)
+export const unitsOf = (setup: Setup, perArea: number) =>
+  perArea > 0.5 ? areaCm2(setup) : setup.volumeL * 1000

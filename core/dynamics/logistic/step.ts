@@ -14,10 +14,20 @@ const BAD_RATE = 1
 
 export function start(p: LogisticParams, setup: Setup, chance: RandomStream | null): LogisticState {
   const state: LogisticState = {
-    x: Math.min(0.9, p.x0 * setup.starter), q: 1, ageD: 0, lagLeft: p.lag, peak: 0, badAtD: Infinity, crashed: false, taken: 0, setup, units: unitsOf(setup, p.perArea),
+    x: Math.min(0.9, p.x0 * setup.starter),
+    q: 1,
+    ageD: 0,
+    lagLeft: p.lag,
+    peak: 0,
+    badAtD: Infinity,
+    crashed: false,
+    taken: 0,
+    setup,
+    units: unitsOf(setup, p.perArea),
   }
   // A vessel that will fail does so on the way to readiness: contaminated, without a word.
-  if (chance && chance.next() < p.failure) state.badAtD = chance.next() * (p.lag + Math.log(p.readyAt / Math.max(1e-6, state.x)) / p.rOpt)
+  if (chance && chance.next() < p.failure)
+    state.badAtD = chance.next() * (p.lag + Math.log(p.readyAt / Math.max(1e-6, state.x)) / p.rOpt)
   return state
 }
 
@@ -25,14 +35,26 @@ export function start(p: LogisticParams, setup: Setup, chance: RandomStream | nu
  * One step: closed form of the logistic with the quality of mid-step, so that half the step changes the course by well under 1 %.
  * dx/dt = max(-d, r (1 - x/q)) x while awake; dq/dt = -(0.3 + 0.7 x) / tau.
  */
-export function step(s: LogisticState, p: LogisticParams, { temperatureC: t }: Environment, hours: number, chance: RandomStream | null): void {
+export function step(
+  s: LogisticState,
+  p: LogisticParams,
+  { temperatureC: t }: Environment,
+  hours: number,
+  chance: RandomStream | null,
+): void {
   const days = hours / 24
   const qTerm = p.qT ** ((t - p.tRef) / 10)
   const hot = t > p.tMax
   const death = hot ? BAD_RATE : p.death * qTerm
   const r = p.rOpt * ctmi(t, p.tMin, p.tOpt, p.tMax)
   s.ageD += days
-  if (chance && s.badAtD === Infinity && s.x > p.readyAt && chance.next() < 1 - (1 - p.crashPerWeek) ** (days / 7)) s.badAtD = s.ageD
+  if (
+    chance &&
+    s.badAtD === Infinity &&
+    s.x > p.readyAt &&
+    chance.next() < 1 - (1 - p.crashPerWeek) ** (days / 7)
+  )
+    s.badAtD = s.ageD
   let grow = days
   if (s.lagLeft > 0) {
     const reference = p.rOpt * ctmi(p.tRef, p.tMin, p.tOpt, p.tMax)
@@ -67,7 +89,8 @@ function grown(x: number, q: number, r: number, death: number, days: number, hot
   return logistic(x, q, r, days)
 }
 
-const logistic = (x: number, q: number, r: number, days: number) => (x * q) / (x + (q - x) * Math.exp(-r * days))
+const logistic = (x: number, q: number, r: number, days: number) =>
+  (x * q) / (x + (q - x) * Math.exp(-r * days))
 
 /** Shares that a usual action takes or brings. */
 const USUAL_TAKE = 0.2
@@ -75,7 +98,9 @@ const NEW_START = 0.2
 
 export function act(s: LogisticState, p: LogisticParams, action: Action): void {
   switch (action.kind) {
-    case 'feed': s.q = Math.min(1, s.q + p.qFeed * (action.unit === 'share' ? action.amount ?? 1 : 1)); return
+    case 'feed':
+      s.q = Math.min(1, s.q + p.qFeed * (action.unit === 'share' ? (action.amount ?? 1) : 1))
+      return
     case 'takeOut': {
       const share = actionShare(action, s.setup.volumeL, USUAL_TAKE) * p.reach
       s.taken += s.x * share
@@ -98,8 +123,15 @@ export function act(s: LogisticState, p: LogisticParams, action: Action): void {
       if (!s.crashed) s.badAtD = Infinity
       return
     }
-    case 'waterChange': s.q = Math.min(1, s.q + 0.1 * actionShare(action, s.setup.volumeL, 0.2)); return
-    case 'poison': s.badAtD = Math.min(s.badAtD, s.ageD); return
-    case 'dose': case 'stir': case 'topUp': return
+    case 'waterChange':
+      s.q = Math.min(1, s.q + 0.1 * actionShare(action, s.setup.volumeL, 0.2))
+      return
+    case 'poison':
+      s.badAtD = Math.min(s.badAtD, s.ageD)
+      return
+    case 'dose':
+    case 'stir':
+    case 'topUp':
+      return
   }
 }

@@ -12,10 +12,19 @@ export function ail(s: PhototrophState, p: PhototrophParams, ailment: Ailment): 
       s.n = Math.min(s.n, 0.02 * p.n0)
       s.spentD = Math.max(s.spentD, 3)
       return true
-    case 'old': s.sterileD += OLD_D; return true
-    case 'dense': s.x = Math.max(s.x, 0.95 * s.limit); return true
-    case 'contaminated': s.grazed = GRAZED; return true
-    case 'poisoned': s.crashed = true; return true
-    case 'overfed': return false
+    case 'old':
+      s.sterileD += OLD_D
+      return true
+    case 'dense':
+      s.x = Math.max(s.x, 0.95 * s.limit)
+      return true
+    case 'contaminated':
+      s.grazed = GRAZED
+      return true
+    case 'poisoned':
+      s.crashed = true
+      return true
+    case 'overfed':
+      return false
   }
 }

@@ -35,11 +35,25 @@ function byDensity(x: number, ready: number): number {
 }
 
 export function look(s: PhototrophState, p: PhototrophParams): Look {
-  const tint = s.crashed ? 5 : s.spentD > OLIVE_D ? 4 + Math.min(1, Math.max(0, s.spentD - OLIVE_D) / (YELLOW_D - OLIVE_D)) * 0.9 : byDensity(s.x, p.readyAt)
+  const tint = s.crashed
+    ? 5
+    : s.spentD > OLIVE_D
+      ? 4 + Math.min(1, Math.max(0, s.spentD - OLIVE_D) / (YELLOW_D - OLIVE_D)) * 0.9
+      : byDensity(s.x, p.readyAt)
   return {
     tint: { grade: tint, sd: 0.35 },
-    cloudiness: { grade: s.crashed ? 0.4 : Math.min(3, Math.max(0, (s.lagLeft > 0 ? 0 : 0.5) + 2.5 * (s.x / s.limit))), sd: 0.35 },
-    sediment: { grade: s.crashed ? 2.6 : Math.min(2, 0.3 + (s.x > DARK * s.limit ? 0.9 : 0) + 0.12 * s.spentD), sd: 0.4 },
+    cloudiness: {
+      grade: s.crashed
+        ? 0.4
+        : Math.min(3, Math.max(0, (s.lagLeft > 0 ? 0 : 0.5) + 2.5 * (s.x / s.limit))),
+      sd: 0.35,
+    },
+    sediment: {
+      grade: s.crashed
+        ? 2.6
+        : Math.min(2, 0.3 + (s.x > DARK * s.limit ? 0.9 : 0) + 0.12 * s.spentD),
+      sd: 0.4,
+    },
     film: { grade: s.crashed ? 2.2 : Math.min(2, 0.2 + 0.15 * s.spentD), sd: 0.4 },
     smell: { grade: s.crashed ? 2.6 : 0.4, sd: 0.3 },
   }
@@ -48,16 +62,33 @@ export function look(s: PhototrophState, p: PhototrophParams): Look {
 export function stock(s: PhototrophState, p: PhototrophParams): Stock {
   const alive = s.crashed ? 0 : s.x
   const organisms = (alive * s.setup.volumeL * 1000) / p.cellUg
-  return { organisms, dryMg: alive * s.setup.volumeL, perMl: organisms / (s.setup.volumeL * 1000), perCm2: null }
+  return {
+    organisms,
+    dryMg: alive * s.setup.volumeL,
+    perMl: organisms / (s.setup.volumeL * 1000),
+    perCm2: null,
+  }
 }
 
 /** The advised daily share of what stands there, once it is as dense as it is wanted. */
-export function surplusPerDay(s: PhototrophState, p: PhototrophParams, { temperatureC: t }: Environment): number {
+export function surplusPerDay(
+  s: PhototrophState,
+  p: PhototrophParams,
+  { temperatureC: t }: Environment,
+): number {
   if (s.crashed || s.x < p.readyAt) return 0
   const share = thinningShare(p, s.depthM, cappedQ10(t, p.q10, 22, p.tOpt, p.tMax))
   return stock(s, p).organisms * Math.min(0.5, share)
 }
 
-export const balance = (s: PhototrophState, p: PhototrophParams): Balance => ({ unit: 'mg N/L', start: s.start, added: s.added, held: s.n + s.x / p.yield, taken: s.taken, lost: s.lost })
+export const balance = (s: PhototrophState, p: PhototrophParams): Balance => ({
+  unit: 'mg N/L',
+  start: s.start,
+  added: s.added,
+  held: s.n + s.x / p.yield,
+  taken: s.taken,
+  lost: s.lost,
+})
 
-export const yieldRatio = (s: PhototrophState, p: PhototrophParams) => (s.crashed ? 0 : s.x / p.readyAt)
+export const yieldRatio = (s: PhototrophState, p: PhototrophParams) =>
+  s.crashed ? 0 : s.x / p.readyAt

@@ -34,17 +34,41 @@ const DEATH = 1
 const SPENT_SHARE = 0.05
 const SPENT_DAYS = 3
 
-export function start(p: PhototrophParams, setup: Setup, _chance: RandomStream | null): PhototrophState {
+export function start(
+  p: PhototrophParams,
+  setup: Setup,
+  _chance: RandomStream | null,
+): PhototrophState {
   const x = p.x0 * setup.starter
   const depthM = setup.widthCm / 100
   return {
-    x, n: p.n0, ageD: 0, sterileD: 0, lagLeft: p.lag, spentD: 0, limit: lightLimit(p, depthM), depthM, grazed: 0, peak: x, crashed: false,
-    start: p.n0 + x / p.yield, added: 0, taken: 0, lost: 0, setup,
+    x,
+    n: p.n0,
+    ageD: 0,
+    sterileD: 0,
+    lagLeft: p.lag,
+    spentD: 0,
+    limit: lightLimit(p, depthM),
+    depthM,
+    grazed: 0,
+    peak: x,
+    crashed: false,
+    start: p.n0 + x / p.yield,
+    added: 0,
+    taken: 0,
+    lost: 0,
+    setup,
   }
 }
 
 /** Sub-steps of at most an hour that end at lights-on and lights-off; explicit midpoint, nitrogen closes exactly. */
-export function step(s: PhototrophState, p: PhototrophParams, { temperatureC: t }: Environment, hours: number, chance: RandomStream | null): void {
+export function step(
+  s: PhototrophState,
+  p: PhototrophParams,
+  { temperatureC: t }: Environment,
+  hours: number,
+  chance: RandomStream | null,
+): void {
   const q = cappedQ10(t, p.q10, 22, p.tOpt, p.tMax)
   const hot = t >= p.tMax
   let left = hours
@@ -63,16 +87,30 @@ export function step(s: PhototrophState, p: PhototrophParams, { temperatureC: t 
   s.sterileD += days
   s.peak = Math.max(s.peak, s.x)
   s.spentD = s.n < SPENT_SHARE * p.n0 ? s.spentD + days : 0
-  if (chance && !s.crashed && chance.next() < 1 - Math.exp(-hazard(s, p, hot) * days)) s.crashed = true
+  if (chance && !s.crashed && chance.next() < 1 - Math.exp(-hazard(s, p, hot) * days))
+    s.crashed = true
   if (s.x < 1e-4) s.crashed = true
 }
 
 /** Chance of a crash, 1/d: age since sterile, shade, hunger, heat. */
 export function hazard(s: PhototrophState, p: PhototrophParams, hot: boolean): number {
-  return p.openHazard + 0.0002 * s.sterileD + 0.3 * Math.max(0, s.x / s.limit - 0.7) ** 2 + (s.spentD > SPENT_DAYS ? 0.06 : 0) + (hot ? 0.3 : 0)
+  return (
+    p.openHazard +
+    0.0002 * s.sterileD +
+    0.3 * Math.max(0, s.x / s.limit - 0.7) ** 2 +
+    (s.spentD > SPENT_DAYS ? 0.06 : 0) +
+    (hot ? 0.3 : 0)
+  )
 }
 
-function sub(s: PhototrophState, p: PhototrophParams, q: number, lit: boolean, death: number, dt: number): void {
+function sub(
+  s: PhototrophState,
+  p: PhototrophParams,
+  q: number,
+  lit: boolean,
+  death: number,
+  dt: number,
+): void {
   let growing = dt
   if (s.lagLeft > 0) {
     growing = Math.max(0, dt - s.lagLeft)
@@ -81,7 +119,7 @@ function sub(s: PhototrophState, p: PhototrophParams, q: number, lit: boolean, d
   const grows = lit && growing > 0
   const fall = p.resp * q + death
   const mu0 = grows ? rate(p, q, s.depthM, s.x, s.n) : 0
-  const x = s.x * Math.exp((mu0 - fall) * growing / 2)
+  const x = s.x * Math.exp(((mu0 - fall) * growing) / 2)
   const n = Math.max(0, s.n - (mu0 * s.x * growing) / 2 / p.yield)
   const grown = grows ? Math.min(s.n * p.yield, rate(p, q, s.depthM, x, n) * x * growing) : 0
   const spent = Math.min(s.x + grown, fall * x * dt)
@@ -100,7 +138,9 @@ const USUAL_TAKE = 0.25
 export function act(s: PhototrophState, p: PhototrophParams, action: Action): void {
   switch (action.kind) {
     // Taken and made up with fresh medium.
-    case 'takeOut': case 'split': case 'waterChange': {
+    case 'takeOut':
+    case 'split':
+    case 'waterChange': {
       const share = actionShare(action, s.setup.volumeL, action.kind === 'split' ? 0.5 : USUAL_TAKE)
       s.taken += (s.x / p.yield + s.n) * share
       s.x *= 1 - share
@@ -108,7 +148,9 @@ export function act(s: PhototrophState, p: PhototrophParams, action: Action): vo
       s.added += p.n0 * share
       return
     }
-    case 'feed': case 'dose': case 'topUp': {
+    case 'feed':
+    case 'dose':
+    case 'topUp': {
       const mg = actionMgPerL(action, s.setup.volumeL, p.n0 / 4)
       s.n += mg
       s.added += mg
@@ -118,11 +160,21 @@ export function act(s: PhototrophState, p: PhototrophParams, action: Action): vo
       const kept = Math.min(s.x, p.x0 * s.setup.starter)
       s.taken += (s.x - kept) / p.yield + s.n
       s.added += p.n0
-      Object.assign(s, { x: kept, n: p.n0, sterileD: 0, lagLeft: p.lag, spentD: 0, grazed: 0, peak: kept })
+      Object.assign(s, {
+        x: kept,
+        n: p.n0,
+        sterileD: 0,
+        lagLeft: p.lag,
+        spentD: 0,
+        grazed: 0,
+        peak: kept,
+      })
       if (kept > 1e-2) s.crashed = false
       return
     }
-    case 'poison': s.crashed = true; return
+    case 'poison':
+      s.crashed = true
+      return
     case 'stir':
   }
 }

@@ -1,5 +1,15 @@
 import type { RandomStream } from '../../math/random'
-import { actionShare, type Action, type Environment, type Family, type Look, type Readiness, type Setup, type Stage, type Stock } from '../contract'
+import {
+  actionShare,
+  type Action,
+  type Environment,
+  type Family,
+  type Look,
+  type Readiness,
+  type Setup,
+  type Stage,
+  type Stock,
+} from '../contract'
 import type { StageClockParams } from './parameters'
 
 export interface StageClockState {
@@ -22,7 +32,12 @@ const start = (p: StageClockParams, setup: Setup, chance: RandomStream | null): 
   return { theta: 0, n: none ? 0 : p.perLitre * setup.starter, taken: 0, empty: none, setup }
 }
 
-function step(s: StageClockState, p: StageClockParams, { temperatureC: t }: Environment, hours: number): void {
+function step(
+  s: StageClockState,
+  p: StageClockParams,
+  { temperatureC: t }: Environment,
+  hours: number,
+): void {
   const days = hours / 24
   if (t >= p.maxC) s.n *= Math.exp(-HOT_DEATH * days)
   else if (t > p.baseC) s.theta += (t - p.baseC) * days
@@ -31,19 +46,26 @@ function step(s: StageClockState, p: StageClockParams, { temperatureC: t }: Envi
 
 function act(s: StageClockState, _p: StageClockParams, action: Action): void {
   switch (action.kind) {
-    case 'takeOut': case 'split': {
+    case 'takeOut':
+    case 'split': {
       const share = actionShare(action, s.setup.volumeL, 0.3)
       s.taken += s.n * share
       s.n *= 1 - share
       return
     }
     // Emptied and set out anew.
-    case 'renew': case 'poison':
+    case 'renew':
+    case 'poison':
       s.taken += s.n
       s.n = 0
       s.empty = true
       return
-    case 'feed': case 'dose': case 'stir': case 'topUp': case 'waterChange': return
+    case 'feed':
+    case 'dose':
+    case 'stir':
+    case 'topUp':
+    case 'waterChange':
+      return
   }
 }
 
@@ -80,8 +102,24 @@ function look(s: StageClockState, p: StageClockParams): Look {
   const gone = s.empty || s.n < 0.01
   return {
     movers: { grade: gone || d < 0 ? 0 : Math.min(3, 1 + Math.log10(1 + s.n)), sd: 0.4 },
-    size: { grade: gone || d < 0 ? 0 : d < p.instar1 ? 0.6 + 0.4 * (d / p.instar1) : Math.min(3, 1.2 + (1.8 * (d - p.instar1)) / (p.advisedLast - p.instar1)), sd: 0.3 },
-    pupae: { grade: gone || d < p.advisedLast ? 0 : d < p.firstPupa ? 0.3 : Math.min(3, 1 + (2 * (d - p.firstPupa)) / (p.meanPupa - p.firstPupa)), sd: 0.25 },
+    size: {
+      grade:
+        gone || d < 0
+          ? 0
+          : d < p.instar1
+            ? 0.6 + 0.4 * (d / p.instar1)
+            : Math.min(3, 1.2 + (1.8 * (d - p.instar1)) / (p.advisedLast - p.instar1)),
+      sd: 0.3,
+    },
+    pupae: {
+      grade:
+        gone || d < p.advisedLast
+          ? 0
+          : d < p.firstPupa
+            ? 0.3
+            : Math.min(3, 1 + (2 * (d - p.firstPupa)) / (p.meanPupa - p.firstPupa)),
+      sd: 0.25,
+    },
     gathering: { grade: gone || d < 0 ? 0 : 2, sd: 0.4 },
     film: { grade: d < 0 && !gone ? 1 : 0.2, sd: 0.3 },
   }
@@ -89,11 +127,20 @@ function look(s: StageClockState, p: StageClockParams): Look {
 
 function stock(s: StageClockState, p: StageClockParams): Stock {
   const organisms = sinceHatch(s, p) < 0 ? 0 : s.n * s.setup.volumeL
-  return { organisms, dryMg: (organisms * dryUg(s, p)) / 1000, perMl: organisms / (s.setup.volumeL * 1000), perCm2: null }
+  return {
+    organisms,
+    dryMg: (organisms * dryUg(s, p)) / 1000,
+    perMl: organisms / (s.setup.volumeL * 1000),
+    perCm2: null,
+  }
 }
 
 /** All that is left is to be fed out before the advised last day. */
-function surplusPerDay(s: StageClockState, p: StageClockParams, { temperatureC: t }: Environment): number {
+function surplusPerDay(
+  s: StageClockState,
+  p: StageClockParams,
+  { temperatureC: t }: Environment,
+): number {
   if (readiness(s, p) !== 'ready') return 0
   const daysLeft = t > p.baseC ? (p.advisedLast - sinceHatch(s, p)) / (t - p.baseC) : 30
   return stock(s, p).organisms * Math.min(1, Math.max(MOST_SHARE, 1 / Math.max(1, daysLeft)))
@@ -101,11 +148,26 @@ function surplusPerDay(s: StageClockState, p: StageClockParams, { temperatureC: 
 
 /** Days until the last safe harvest at the warmest forecast; 0 when it has passed. */
 export const daysToLastHarvest = (s: StageClockState, p: StageClockParams, warmestC: number) =>
-  (warmestC <= p.baseC ? Infinity : Math.max(0, (p.advisedLast - sinceHatch(s, p)) / (warmestC - p.baseC)))
+  warmestC <= p.baseC
+    ? Infinity
+    : Math.max(0, (p.advisedLast - sinceHatch(s, p)) / (warmestC - p.baseC))
 
 /** Mosquito larvae: no population model, a clock that must not run out. */
 export const stageClock: Family<StageClockParams, StageClockState> = {
-  id: 'stage-clock', start, step, act, copy: s => ({ ...s }), nudge: (s, f) => { s.n *= f }, look, stage, readiness, stock, surplusPerDay, balance: () => null,
+  id: 'stage-clock',
+  start,
+  step,
+  act,
+  copy: s => ({ ...s }),
+  nudge: (s, f) => {
+    s.n *= f
+  },
+  look,
+  stage,
+  readiness,
+  stock,
+  surplusPerDay,
+  balance: () => null,
   yieldRatio: (s, p) => (s.empty || sinceHatch(s, p) < 0 ? 0 : s.n / p.perLitre),
   ail: (s, _p, ailment) => {
     if (ailment !== 'poisoned' && ailment !== 'contaminated') return false

@@ -12,13 +12,20 @@ export function ail(st: SuccessionState, _p: SuccessionParams, ailment: Ailment)
       st.b = Math.min(st.b, 1)
       st.m *= 0.1
       return true
-    case 'old': st.m *= 0.05; return true
+    case 'old':
+      st.m *= 0.05
+      return true
     case 'overfed':
       st.s += GLUT.s
       st.b += GLUT.b
       return true
-    case 'contaminated': st.loss = Math.max(st.loss, (BAD_LOSS[0] + BAD_LOSS[1]) / 2); return true
-    case 'poisoned': st.c *= SURVIVE; return true
-    case 'dense': return false
+    case 'contaminated':
+      st.loss = Math.max(st.loss, (BAD_LOSS[0] + BAD_LOSS[1]) / 2)
+      return true
+    case 'poisoned':
+      st.c *= SURVIVE
+      return true
+    case 'dense':
+      return false
   }
 }

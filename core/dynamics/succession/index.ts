@@ -6,7 +6,22 @@ import { act, USUAL_FEED, start, step, type SuccessionState } from './step'
 
 /** Infusoria: bacteria bloom on plant matter, ciliates clear them away. */
 export const succession: Family<SuccessionParams, SuccessionState> = {
-  id: 'succession', start, step, act, copy: s => ({ ...s }), nudge: (s, f) => { s.c *= f }, look, stage, readiness, stock, surplusPerDay, yieldRatio, ail, balance,
+  id: 'succession',
+  start,
+  step,
+  act,
+  copy: s => ({ ...s }),
+  nudge: (s, f) => {
+    s.c *= f
+  },
+  look,
+  stage,
+  readiness,
+  stock,
+  surplusPerDay,
+  yieldRatio,
+  ail,
+  balance,
   usualFeed: () => ({ amount: USUAL_FEED, unit: 'mgPerL' }),
   roles: { growth: 'graze' },
 }

@@ -9,7 +9,8 @@ const OVER = { bacteria: 2, ciliates: 0.8 } as const
 export function stage(s: SuccessionState): Stage {
   if (s.past && s.c < OVER.ciliates && s.b < OVER.bacteria) return 'crashed'
   if (!s.past && s.b < 2) return 'lag'
-  if (!s.wasReady && (!s.past || s.c < s.peakC * 0.999 || s.c < READY.ciliates)) return s.past && s.c < s.peakC * 0.8 ? 'decline' : 'exponential'
+  if (!s.wasReady && (!s.past || s.c < s.peakC * 0.999 || s.c < READY.ciliates))
+    return s.past && s.c < s.peakC * 0.8 ? 'decline' : 'exponential'
   return s.c > 0.8 * s.peakC ? 'stationary' : 'decline'
 }
 
@@ -44,7 +45,10 @@ export function look(s: SuccessionState, p: SuccessionParams): Look {
     movers: { grade: Math.min(3, graded(s.c, [2, 10, 30])), sd: 0.45 },
     sediment: { grade: 3 * (1 - Math.min(1, s.m / s.m0)), sd: 0.5 },
     smell: { grade: Math.min(3, graded(s.b * (p.foul > 0.5 ? 1.5 : 1), [8, 40, 90])), sd: 0.5 },
-    film: { grade: Math.min(3, (p.foul > 0.5 ? 1.2 : 0.6) * (s.m / s.m0) * Math.min(1, s.b / 20)), sd: 0.5 },
+    film: {
+      grade: Math.min(3, (p.foul > 0.5 ? 1.2 : 0.6) * (s.m / s.m0) * Math.min(1, s.b / 20)),
+      sd: 0.5,
+    },
     tint: { grade: Math.min(3, 1 + graded(s.b, [20, 80])), sd: 0.5 },
   }
 }
@@ -56,7 +60,11 @@ export function stock(s: SuccessionState, p: SuccessionParams): Stock {
 }
 
 /** What grows back in a day at the present food of the ciliates, at most a third; nothing while it is milky. */
-export function surplusPerDay(s: SuccessionState, p: SuccessionParams, { temperatureC }: Environment): number {
+export function surplusPerDay(
+  s: SuccessionState,
+  p: SuccessionParams,
+  { temperatureC }: Environment,
+): number {
   if (readiness(s) !== 'ready') return 0
   const f = 2 ** ((temperatureC - 22) / 10)
   const growth = f * ((p.growthShare * p.graze * s.b) / (p.kb + s.b) - p.deathC - s.loss)
@@ -64,7 +72,15 @@ export function surplusPerDay(s: SuccessionState, p: SuccessionParams, { tempera
   return stock(s, p).organisms * Math.min(MOST_SHARE, Math.max(1 / 7, growth))
 }
 
-export const balance = (s: SuccessionState): Balance => ({ unit: 'mg/L', start: s.start, added: s.added, held: s.m + s.s + s.b + s.c, taken: s.taken, lost: s.lost })
+export const balance = (s: SuccessionState): Balance => ({
+  unit: 'mg/L',
+  start: s.start,
+  added: s.added,
+  held: s.m + s.s + s.b + s.c,
+  taken: s.taken,
+  lost: s.lost,
+})
 
 /** Milky water is no harvest, however many ciliates swim in it. */
-export const yieldRatio = (s: SuccessionState) => (s.c / READY.ciliates) * (s.b < READY.bacteria ? 1 : READY.bacteria / s.b)
+export const yieldRatio = (s: SuccessionState) =>
+  (s.c / READY.ciliates) * (s.b < READY.bacteria ? 1 : READY.bacteria / s.b)

@@ -27,18 +27,41 @@ export interface SuccessionState {
 const SUB_D = 30 / 60 / 24
 const ABOVE_MAX = 1
 
-export function start(p: SuccessionParams, setup: Setup, chance: RandomStream | null): SuccessionState {
+export function start(
+  p: SuccessionParams,
+  setup: Setup,
+  chance: RandomStream | null,
+): SuccessionState {
   const m = p.matterPerG * setup.matterGPerL
   const c = p.c0 * setup.starter
   const bad = chance !== null && chance.next() < p.failure
   return {
-    m, s: p.s0, b: p.b0, c, loss: bad ? BAD_LOSS[0] + chance!.next() * (BAD_LOSS[1] - BAD_LOSS[0]) : p.loss, ageD: 0, peakB: p.b0, peakC: c, past: false, wasReady: false,
-    start: m + p.s0 + p.b0 + c, added: 0, taken: 0, lost: 0, m0: Math.max(1, m), setup,
+    m,
+    s: p.s0,
+    b: p.b0,
+    c,
+    loss: bad ? BAD_LOSS[0] + chance!.next() * (BAD_LOSS[1] - BAD_LOSS[0]) : p.loss,
+    ageD: 0,
+    peakB: p.b0,
+    peakC: c,
+    past: false,
+    wasReady: false,
+    start: m + p.s0 + p.b0 + c,
+    added: 0,
+    taken: 0,
+    lost: 0,
+    m0: Math.max(1, m),
+    setup,
   }
 }
 
 /** Fluxes move mass from pool to pool (exponential midpoint): what leaves one enters another or the account of losses, so mass closes exactly. */
-export function step(st: SuccessionState, p: SuccessionParams, { temperatureC }: Environment, hours: number): void {
+export function step(
+  st: SuccessionState,
+  p: SuccessionParams,
+  { temperatureC }: Environment,
+  hours: number,
+): void {
   const f = 2 ** ((temperatureC - 22) / 10)
   const hot = temperatureC > p.tMax ? ABOVE_MAX : 0
   move(st, p, f, hot, hours / 24)
@@ -61,7 +84,13 @@ function held(pool: number, inflow: number, rate: number, dt: number): number {
  * Each pool loses in proportion to itself, at rates taken from the middle of the step: positive however fast the food turns over.
  * Pools are held in locals over all sub-steps: this is where an estimate spends its time.
  */
-function move(st: SuccessionState, p: SuccessionParams, f: number, hot: number, days: number): void {
+function move(
+  st: SuccessionState,
+  p: SuccessionParams,
+  f: number,
+  hot: number,
+  days: number,
+): void {
   const n = Math.ceil(days / SUB_D - 1e-9)
   const dt = days / n
   const h = dt / 2
@@ -115,24 +144,42 @@ export function act(st: SuccessionState, p: SuccessionParams, action: Action): v
     st.c *= 1 - share
   }
   switch (action.kind) {
-    case 'feed': case 'dose': {
+    case 'feed':
+    case 'dose': {
       const mg = actionMgPerL(action, volumeL, USUAL_FEED)
       st.m += mg
       st.added += mg
       return
     }
-    case 'takeOut': case 'waterChange': return pour(actionShare(action, volumeL, USUAL_TAKE))
-    case 'split': return pour(actionShare(action, volumeL, 0.5))
+    case 'takeOut':
+    case 'waterChange':
+      return pour(actionShare(action, volumeL, USUAL_TAKE))
+    case 'split':
+      return pour(actionShare(action, volumeL, 0.5))
     case 'renew': {
       const seed = Math.max(p.c0, st.c * 0.05)
       const old = st.m + st.s + st.b + st.c
       const fresh = start(p, st.setup, null)
-      Object.assign(st, { m: fresh.m, s: fresh.s, b: fresh.b, c: seed, ageD: 0, peakB: fresh.b, peakC: seed, past: false, wasReady: false })
+      Object.assign(st, {
+        m: fresh.m,
+        s: fresh.s,
+        b: fresh.b,
+        c: seed,
+        ageD: 0,
+        peakB: fresh.b,
+        peakC: seed,
+        past: false,
+        wasReady: false,
+      })
       st.taken += old
       st.added += fresh.m + fresh.s + fresh.b + seed
       return
     }
-    case 'poison': st.loss = Math.max(st.loss, BAD_LOSS[1] * 2); return
-    case 'stir': case 'topUp': return
+    case 'poison':
+      st.loss = Math.max(st.loss, BAD_LOSS[1] * 2)
+      return
+    case 'stir':
+    case 'topUp':
+      return
   }
 }

@@ -11,9 +11,14 @@ const ROOM_SHARE = 0.5
 const BOOK_VESSELS = 10
 
 /** A parameter's role in a food: its name, and whether more of it is less of what it is named for. */
-export const roleKey = (food: Food, role: Role): string | undefined => FAMILIES[food.profile.family].roles[role]
+export const roleKey = (food: Food, role: Role): string | undefined =>
+  FAMILIES[food.profile.family].roles[role]
 
-const groupPrior = (logSd: number) => ({ mean: 0, sd: logSd * Math.sqrt(ROOM_SHARE), within: logSd * Math.sqrt(1 - ROOM_SHARE) })
+const groupPrior = (logSd: number) => ({
+  mean: 0,
+  sd: logSd * Math.sqrt(ROOM_SHARE),
+  within: logSd * Math.sqrt(1 - ROOM_SHARE),
+})
 
 /** One vessel for the tally of failures: how far it counts as failed, from 0 to 1; null while it is under way. */
 export type Outcome = number | null
@@ -22,18 +27,26 @@ export type Outcome = number | null
  * What a room has taught about a food: its parameters by partial pooling towards the book, its failures by a beta-binomial.
  * @param read evidence of the vessels, against the book
  */
-export function learnFood(food: Food, read: readonly Pick<VesselEvidence, 'parameters'>[], outcomes: readonly Outcome[]): FoodLearned {
+export function learnFood(
+  food: Food,
+  read: readonly Pick<VesselEvidence, 'parameters'>[],
+  outcomes: readonly Outcome[],
+): FoodLearned {
   const priors: Record<string, Prior> = {}
   const values: Partial<Record<Role, LearnedValue>> = {}
   for (const role of ROLES) {
     const key = roleKey(food, role)
-    const logSd = key ? food.parameters[key]?.logSd ?? 0 : 0
+    const logSd = key ? (food.parameters[key]?.logSd ?? 0) : 0
     if (!key || logSd <= 0) continue
     const evidence = read.flatMap(v => v.parameters[key] ?? [])
     if (evidence.length === 0) continue
     const group = groupPrior(logSd)
     const pooled = pool(group, evidence)
-    values[role] = asValue(pooled, evidence.reduce((n, e) => n + (e.from ?? 1), 0), 1)
+    values[role] = asValue(
+      pooled,
+      evidence.reduce((n, e) => n + (e.from ?? 1), 0),
+      1,
+    )
     priors[key] = { logShift: pooled.mean, logSd: Math.hypot(pooled.sd, group.within) }
   }
   const known = outcomes.filter(o => o !== null)
@@ -44,8 +57,20 @@ export function learnFood(food: Food, read: readonly Pick<VesselEvidence, 'param
     const [a, b] = [BOOK_VESSELS * book + failed, BOOK_VESSELS * (1 - book) + known.length - failed]
     const mean = a / (a + b)
     const sd = Math.sqrt((mean * (1 - mean)) / (a + b + 1))
-    failure = { value: mean, low: Math.max(0, mean - 1.2816 * sd), high: Math.min(1, mean + 1.2816 * sd), from: known.length, book }
+    failure = {
+      value: mean,
+      low: Math.max(0, mean - 1.2816 * sd),
+      high: Math.min(1, mean + 1.2816 * sd),
+      from: known.length,
+      book,
+    }
     priors.failure = { logShift: Math.log(mean / book), logSd: 0 }
   }
-  return { growth: values.growth ?? null, lag: values.lag ?? null, capacity: values.capacity ?? null, failure, priors }
+  return {
+    growth: values.growth ?? null,
+    lag: values.lag ?? null,
+    capacity: values.capacity ?? null,
+    failure,
+    priors,
+  }
 }

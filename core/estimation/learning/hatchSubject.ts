@@ -14,8 +14,19 @@ export const COUNT_LOG_SD = 0.15
 export function hatchSubject(run: HatchRun, lot: Pick<Lot, 'cystsPerG'>, pH: number): Subject {
   const { waterL, cystsG, saltG, lit, decapsulated, temperatureC } = run.setup
   return {
-    food, method: food.methods[0]!, setup: { volumeL: waterL }, temperatureC, seed: 5,
-    known: { cystsGL: cystsG / waterL, saltGL: saltG / waterL, pH, lit: lit ? 1 : 0, decapsulated: decapsulated ? 1 : 0, cystsPerG: lot.cystsPerG },
+    food,
+    method: food.methods[0]!,
+    setup: { volumeL: waterL },
+    temperatureC,
+    seed: 5,
+    known: {
+      cystsGL: cystsG / waterL,
+      saltGL: saltG / waterL,
+      pH,
+      lit: lit ? 1 : 0,
+      decapsulated: decapsulated ? 1 : 0,
+      cystsPerG: lot.cystsPerG,
+    },
   }
 }
 
@@ -23,24 +34,42 @@ export function hatchSubject(run: HatchRun, lot: Pick<Lot, 'cystsPerG'>, pH: num
  * What the log tells of a bottle. A pull takes all that swims; what was counted of it is what swam.
  * How a harvest looked, without a count, says nothing of the lot: it is written down in passing.
  */
-export function hatchObservations(run: HatchRun, entries: readonly Entry[]): { observations: Observation[], counts: number } {
+export function hatchObservations(
+  run: HatchRun,
+  entries: readonly Entry[],
+): { observations: Observation[]; counts: number } {
   const h = (at: string) => Math.max(0, hoursBetween(run.startedAt, at))
   const observations: Observation[] = []
   let counts = 0
   const density = (at: string, nauplii: number, animals: number) => {
-    observations.push({ h: h(at), kind: 'density', perMl: nauplii / (run.setup.waterL * 1000), logSd: Math.sqrt(COUNT_LOG_SD ** 2 + 1 / Math.max(1, animals)) })
+    observations.push({
+      h: h(at),
+      kind: 'density',
+      perMl: nauplii / (run.setup.waterL * 1000),
+      logSd: Math.sqrt(COUNT_LOG_SD ** 2 + 1 / Math.max(1, animals)),
+    })
     counts++
   }
-  for (const e of ofKind(entries, 'hatch.temperature')) if (e.data.hatchId === run.id) observations.push({ h: h(e.at), kind: 'temperature', c: e.data.temperatureC })
+  for (const e of ofKind(entries, 'hatch.temperature'))
+    if (e.data.hatchId === run.id)
+      observations.push({ h: h(e.at), kind: 'temperature', c: e.data.temperatureC })
   for (const e of ofKind(entries, 'sample.counted')) {
     if (e.data.of?.type !== 'hatch' || e.data.of.id !== run.id) continue
     const animals = e.data.counts.reduce((a, b) => a + b, 0)
-    density(e.at, (animals / (e.data.counts.length * e.data.dropMl)) * run.setup.waterL * 1000, animals)
+    density(
+      e.at,
+      (animals / (e.data.counts.length * e.data.dropMl)) * run.setup.waterL * 1000,
+      animals,
+    )
   }
   for (const e of ofKind(entries, 'hatch.harvested')) {
     if (e.data.hatchId !== run.id) continue
     if (e.data.count) density(e.at, e.data.nauplii, e.data.count.animals)
-    observations.push({ h: h(e.at), kind: 'action', action: { kind: 'takeOut', amount: 1, unit: 'share' } })
+    observations.push({
+      h: h(e.at),
+      kind: 'action',
+      action: { kind: 'takeOut', amount: 1, unit: 'share' },
+    })
   }
   return { observations, counts }
 }

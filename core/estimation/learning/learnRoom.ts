@@ -20,28 +20,42 @@ import { vesselEvidence, type VesselEvidence } from './vesselEvidence'
 import { ROLES } from '../../dynamics/contract'
 
 /** What was worked out before, by bottle and by culture. Plain data: it is kept between visits. */
-export interface LearningCache { lots: Record<string, ChainLink>, vessels: Record<string, VesselEvidence> }
+export interface LearningCache {
+  lots: Record<string, ChainLink>
+  vessels: Record<string, VesselEvidence>
+}
 const NO_CACHE: LearningCache = { lots: {}, vessels: {} }
 
 /** Chance from which a vessel counts as having been of use. */
 const SURE = 0.8
 
 /** A bottle that is over: of use when anything but a failure was drawn from it. */
-const hatchOutcome = (run: HatchRun): Outcome => (run.endedAt === null ? null : run.pulls.some(p => p.seen !== 'failed') ? 0 : 1)
+const hatchOutcome = (run: HatchRun): Outcome =>
+  run.endedAt === null ? null : run.pulls.some(p => p.seen !== 'failed') ? 0 : 1
 
 /**
  * What a room has taught, from the whole of its records and log. Vessels are read by the filter one by one;
  * what was worked out of one before is taken from the cache while nothing new stands in the log about it.
  * @param progress called after each vessel that had to be read; return false to stop, and null is returned
  */
-export function learnRoom(records: readonly AnyRecord[], log: readonly Entry[], cache: LearningCache = NO_CACHE, progress: (done: number, of: number) => boolean = () => true): { learned: Learned, cache: LearningCache } | null {
-  const all = <T extends RecordType>(type: T) => records.filter((r): r is RecordOf<T> => r.type === type)
+export function learnRoom(
+  records: readonly AnyRecord[],
+  log: readonly Entry[],
+  cache: LearningCache = NO_CACHE,
+  progress: (done: number, of: number) => boolean = () => true,
+): { learned: Learned; cache: LearningCache } | null {
+  const all = <T extends RecordType>(type: T) =>
+    records.filter((r): r is RecordOf<T> => r.type === type)
   const entries = effectiveEntries(log)
   const room = all('room').find(r => r.removedAt === null)
   const fresh: LearningCache = { lots: {}, vessels: {} }
   const resets = ofKind(entries, 'learning.reset')
   /** Only what began after the last reset of a subject counts for it. */
-  const since = (type: string, id: string) => toMs(resets.filter(e => e.data.of.type === type && e.data.of.id === id).at(-1)?.at ?? '1970-01-01T00:00:00Z')
+  const since = (type: string, id: string) =>
+    toMs(
+      resets.filter(e => e.data.of.type === type && e.data.of.id === id).at(-1)?.at ??
+        '1970-01-01T00:00:00Z',
+    )
   const counted = (type: string, id: string, at: string) => toMs(at) >= since(type, id)
 
   const lots = new Map(all('lot').map(l => [l.id, l]))
@@ -53,10 +67,12 @@ export function learnRoom(records: readonly AnyRecord[], log: readonly Entry[], 
   let done = 0
 
   /** Beliefs of the lots that were counted, with the bottles behind them. */
-  const chains = new Map<string, { belief: Belief, counted: number }>()
+  const chains = new Map<string, { belief: Belief; counted: number }>()
   for (const lot of lots.values()) {
     const mine = runs.filter(r => r.setup.lotId === lot.id && counted('lot', lot.id, r.startedAt))
-    const chain = lotChain(lot, mine, entries, hatchWaterPH(room ?? null), cache.lots, () => progress(++done, total))
+    const chain = lotChain(lot, mine, entries, hatchWaterPH(room ?? null), cache.lots, () =>
+      progress(++done, total),
+    )
     if (!chain) return null
     Object.assign(fresh.lots, chain.links)
     chains.set(lot.id, chain)
@@ -75,8 +91,11 @@ export function learnRoom(records: readonly AnyRecord[], log: readonly Entry[], 
     const out: Record<string, LotLearned> = {}
     for (const lot of lots.values() as Iterable<Lot>) {
       const chain = chains.get(lot.id)!
-      const lengths = ofKind(entries, 'lot.measured').filter(e => e.data.lotId === lot.id && counted('lot', lot.id, e.at)).flatMap(e => e.data.lengthsUm)
-      if (chain.counted > 0 || lengths.length > 0) out[lot.id] = learnLot(lot, chain.belief, chain.counted, lengths)
+      const lengths = ofKind(entries, 'lot.measured')
+        .filter(e => e.data.lotId === lot.id && counted('lot', lot.id, e.at))
+        .flatMap(e => e.data.lengthsUm)
+      if (chain.counted > 0 || lengths.length > 0)
+        out[lot.id] = learnLot(lot, chain.belief, chain.counted, lengths)
     }
     return out
   }
@@ -85,38 +104,56 @@ export function learnRoom(records: readonly AnyRecord[], log: readonly Entry[], 
     const out: Record<string, FoodLearned> = {}
     const ended = new Map(ofKind(entries, 'culture.ended').map(e => [e.data.cultureId, e.data.how]))
     const outcomeOf = (c: CultureRecord): Outcome => {
-      if (ended.has(c.id)) return ended.get(c.id) === 'failed' && (fresh.vessels[c.id]?.wasReady ?? 0) < SURE ? 1 : 0
+      if (ended.has(c.id))
+        return ended.get(c.id) === 'failed' && (fresh.vessels[c.id]?.wasReady ?? 0) < SURE ? 1 : 0
       return (fresh.vessels[c.id]?.wasReady ?? 0) >= SURE ? 0 : null
     }
     for (const food of foods) {
       const id = food.profile.id
-      const hatches = food.profile.family === 'hatch' ? runs.filter(r => counted('food', id, r.startedAt)) : []
+      const hatches =
+        food.profile.family === 'hatch' ? runs.filter(r => counted('food', id, r.startedAt)) : []
       const mine = cultures.filter(c => c.foodId === id && counted('food', id, c.startedAt))
-      const read = [...mine.flatMap(c => fresh.vessels[c.id] ?? []), ...(food.profile.family === 'hatch' ? lotsSay(id) : [])]
+      const read = [
+        ...mine.flatMap(c => fresh.vessels[c.id] ?? []),
+        ...(food.profile.family === 'hatch' ? lotsSay(id) : []),
+      ]
       const outcomes = [...hatches.map(hatchOutcome), ...mine.map(outcomeOf)]
-      if (read.length > 0 || outcomes.some(o => o !== null)) out[id] = learnFood(food, read, outcomes)
+      if (read.length > 0 || outcomes.some(o => o !== null))
+        out[id] = learnFood(food, read, outcomes)
     }
     return out
   }
 
   /** Lots as vessels of their food, each with the bottles behind it. */
   function lotsSay(foodId: string) {
-    return [...lots.values()].flatMap((lot) => {
+    return [...lots.values()].flatMap(lot => {
       const { belief, counted: from } = chains.get(lot.id)!
-      if (from === 0 || !runs.some(r => r.setup.lotId === lot.id && counted('food', foodId, r.startedAt))) return []
+      if (
+        from === 0 ||
+        !runs.some(r => r.setup.lotId === lot.id && counted('food', foodId, r.startedAt))
+      )
+        return []
       const tin = tinBelief(lot)
       const of = (b: Belief, i: number) => ({ mean: b.mean[i]!, sd: Math.sqrt(b.cov[i]![i]!) })
-      return [{ parameters: Object.fromEntries(belief.keys.flatMap((key, i) => {
-        const e = evidenceOf(of(tin, i), of(belief, i))
-        return e ? [[key, { ...e, from }]] : []
-      })) }]
+      return [
+        {
+          parameters: Object.fromEntries(
+            belief.keys.flatMap((key, i) => {
+              const e = evidenceOf(of(tin, i), of(belief, i))
+              return e ? [[key, { ...e, from }]] : []
+            }),
+          ),
+        },
+      ]
     })
   }
 
   function ofTools() {
     const out: Record<string, ToolLearned> = {}
     for (const tool of all('tool')) {
-      const measured = ofKind(entries, 'tool.measured').filter(e => e.data.toolId === tool.id && counted('tool', tool.id, e.at)).map(e => e.data)
+      const measured = ofKind(entries, 'tool.measured')
+        .filter(e => e.data.toolId === tool.id && counted('tool', tool.id, e.at))
+        .map(e => e.data)
       if (measured.length > 0) out[tool.id] = learnTool(tool, measured)
     }
     return out

@@ -13,17 +13,25 @@ const BEFORE = { hatchShare: TIN_LOG_SD, speed: 0.08, spread: 0.15 } as const
 export type LotKey = keyof typeof BEFORE
 /** From bottle to bottle an opened tin drifts, and bottles are not alike, log sd. */
 const DRIFT: Record<LotKey, number> = { hatchShare: 0.03, speed: 0.005, spread: 0.005 }
-export const LOT_BOOK: Record<LotKey, number> = { hatchShare: LOT_DEFAULTS.hatch, speed: LOT_DEFAULTS.speed, spread: LOT_DEFAULTS.spread }
+export const LOT_BOOK: Record<LotKey, number> = {
+  hatchShare: LOT_DEFAULTS.hatch,
+  speed: LOT_DEFAULTS.speed,
+  spread: LOT_DEFAULTS.spread,
+}
 
 /** What is believed of a lot when a bottle of it has been read, and what that was worked out from. */
-export interface ChainLink { key: string, belief: Belief }
+export interface ChainLink {
+  key: string
+  belief: Belief
+}
 
 /** What the tin says. */
-export const tinBelief = (lot: Pick<Lot, 'hatch' | 'speed' | 'spread'>): Belief => independent({
-  hatchShare: { mean: Math.log(lot.hatch / LOT_BOOK.hatchShare), sd: BEFORE.hatchShare },
-  speed: { mean: Math.log(lot.speed / LOT_BOOK.speed), sd: BEFORE.speed },
-  spread: { mean: Math.log(lot.spread / LOT_BOOK.spread), sd: BEFORE.spread },
-})
+export const tinBelief = (lot: Pick<Lot, 'hatch' | 'speed' | 'spread'>): Belief =>
+  independent({
+    hatchShare: { mean: Math.log(lot.hatch / LOT_BOOK.hatchShare), sd: BEFORE.hatchShare },
+    speed: { mean: Math.log(lot.speed / LOT_BOOK.speed), sd: BEFORE.speed },
+    spread: { mean: Math.log(lot.spread / LOT_BOOK.spread), sd: BEFORE.spread },
+  })
 
 /**
  * Reads the counted bottles of a lot one after another, each with what the ones before it taught: hatch share, speed and spread
@@ -31,7 +39,14 @@ export const tinBelief = (lot: Pick<Lot, 'hatch' | 'speed' | 'spread'>): Belief 
  * @param runs bottles of the lot, oldest first
  * @param step called after each bottle; false stops, and null is returned
  */
-export function lotChain(lot: Lot, runs: readonly HatchRun[], entries: readonly Entry[], pH: number, cache: Readonly<Record<string, ChainLink>>, step: () => boolean): { belief: Belief, links: Record<string, ChainLink>, counted: number } | null {
+export function lotChain(
+  lot: Lot,
+  runs: readonly HatchRun[],
+  entries: readonly Entry[],
+  pH: number,
+  cache: Readonly<Record<string, ChainLink>>,
+  step: () => boolean,
+): { belief: Belief; links: Record<string, ChainLink>; counted: number } | null {
   let belief = tinBelief(lot)
   const links: Record<string, ChainLink> = {}
   let counted = 0
@@ -46,7 +61,11 @@ export function lotChain(lot: Lot, runs: readonly HatchRun[], entries: readonly 
       if (known?.key === key) belief = known.belief
       else {
         const last = observations.findLast(o => o.kind === 'density')!
-        const { cloud } = replay({ ...hatchSubject(run, lot, pH), ...asPriors(prior), seed: counted, mishaps: false }, observations, last.h)
+        const { cloud } = replay(
+          { ...hatchSubject(run, lot, pH), ...asPriors(prior), seed: counted, mishaps: false },
+          observations,
+          last.h,
+        )
         belief = beliefOf(cloud, weightsOf(cloud), prior.keys, LOT_BOOK)
       }
       links[run.id] = { key, belief }
@@ -57,6 +76,8 @@ export function lotChain(lot: Lot, runs: readonly HatchRun[], entries: readonly 
 }
 
 const asPriors = (b: Belief) => ({
-  priors: Object.fromEntries(b.keys.map((key, i) => [key, { logShift: b.mean[i]!, logSd: Math.sqrt(b.cov[i]![i]!) }])),
+  priors: Object.fromEntries(
+    b.keys.map((key, i) => [key, { logShift: b.mean[i]!, logSd: Math.sqrt(b.cov[i]![i]!) }]),
+  ),
   draws: drawer(b, LOT_BOOK),
 })

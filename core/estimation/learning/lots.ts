@@ -12,16 +12,35 @@ const LENGTH_LOG_SD = 0.06
 const NAUPLIUS_LOG_SD = 0.05
 
 /** What counted bottles say of their lot, and the ruler of its nauplii. */
-export function learnLot(lot: Lot, belief: Belief, counted: number, lengthsUm: readonly number[]): LotLearned {
+export function learnLot(
+  lot: Lot,
+  belief: Belief,
+  counted: number,
+  lengthsUm: readonly number[],
+): LotLearned {
   const tin = tinBelief(lot)
   const learned = (key: LotKey, most?: number) => {
     const i = belief.keys.indexOf(key)
     const log = Math.log(LOT_BOOK[key])
-    return asValue({ mean: belief.mean[i]! + log, sd: Math.sqrt(belief.cov[i]![i]!) }, counted, Math.exp(tin.mean[i]! + log), most)
+    return asValue(
+      { mean: belief.mean[i]! + log, sd: Math.sqrt(belief.cov[i]![i]!) },
+      counted,
+      Math.exp(tin.mean[i]! + log),
+      most,
+    )
   }
-  const lengths = lengthsUm.map((um): Evidence => ({ mean: Math.log(um), precision: 1 / NAUPLIUS_LOG_SD ** 2 }))
+  const lengths = lengthsUm.map((um): Evidence => ({
+    mean: Math.log(um),
+    precision: 1 / NAUPLIUS_LOG_SD ** 2,
+  }))
   return {
-    hatch: learned('hatchShare', MOST), speed: learned('speed'), spread: learned('spread'),
-    naupliiUm: asValue(pool({ mean: Math.log(profile.lengthUm), sd: LENGTH_LOG_SD, within: 0 }, lengths), lengths.length, profile.lengthUm),
+    hatch: learned('hatchShare', MOST),
+    speed: learned('speed'),
+    spread: learned('spread'),
+    naupliiUm: asValue(
+      pool({ mean: Math.log(profile.lengthUm), sd: LENGTH_LOG_SD, within: 0 }, lengths),
+      lengths.length,
+      profile.lengthUm,
+    ),
   }
 }

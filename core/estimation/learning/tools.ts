@@ -10,10 +10,19 @@ const HAND: Record<Tool['kind'], number> = { drop: 0.1, pipette: 0.05, spoon: 0.
 const SCALE_G = 0.1
 
 /** Volume of a measure from fillings of water on a scale (1 g is 1 mL), shrunk towards what is printed on it. */
-export function learnTool(tool: Tool, measured: readonly EntryData<'tool.measured'>[]): ToolLearned {
+export function learnTool(
+  tool: Tool,
+  measured: readonly EntryData<'tool.measured'>[],
+): ToolLearned {
   const evidence = measured.map(({ times, grams }): Evidence => {
     const sd = Math.hypot(HAND[tool.kind] / Math.sqrt(times), SCALE_G / grams)
     return { mean: Math.log(grams / times), precision: 1 / sd ** 2 }
   })
-  return { ml: asValue(pool({ mean: Math.log(tool.ml), sd: PRINTED_LOG_SD[tool.kind], within: 0 }, evidence), measured.length, tool.ml) }
+  return {
+    ml: asValue(
+      pool({ mean: Math.log(tool.ml), sd: PRINTED_LOG_SD[tool.kind], within: 0 }, evidence),
+      measured.length,
+      tool.ml,
+    ),
+  }
 }

@@ -18,14 +18,20 @@ export interface VesselEvidence {
 const TELLS = ['look', 'count', 'density', 'yield', 'refused']
 
 /** Belief about the logarithm of a parameter before anything was seen, against the book's median. */
-export const beforehand = (food: Food, subject: Pick<Subject, 'priors'>, key: string) =>
-  ({ mean: subject.priors?.[key]?.logShift ?? 0, sd: subject.priors?.[key]?.logSd ?? food.parameters[key]!.logSd })
+export const beforehand = (food: Food, subject: Pick<Subject, 'priors'>, key: string) => ({
+  mean: subject.priors?.[key]?.logShift ?? 0,
+  sd: subject.priors?.[key]?.logSd ?? food.parameters[key]!.logSd,
+})
 
 function posterior(cloud: Cloud, w: Float64Array, key: string, base: number) {
   let mean = 0
-  cloud.forEach((p, i) => { mean += w[i]! * Math.log(p.culture.params[key]! / base) })
+  cloud.forEach((p, i) => {
+    mean += w[i]! * Math.log(p.culture.params[key]! / base)
+  })
   let v = 0
-  cloud.forEach((p, i) => { v += w[i]! * (Math.log(p.culture.params[key]! / base) - mean) ** 2 })
+  cloud.forEach((p, i) => {
+    v += w[i]! * (Math.log(p.culture.params[key]! / base) - mean) ** 2
+  })
   return { mean, sd: Math.sqrt(Math.max(v, 1e-8)) }
 }
 
@@ -34,11 +40,24 @@ function posterior(cloud: Cloud, w: Float64Array, key: string, base: number) {
  * Null while nothing was seen of it.
  * @param keys parameters of interest; those that the food knows exactly are passed over
  */
-export function vesselEvidence(subject: Subject, observations: readonly Observation[], keys: readonly string[], cached: VesselEvidence | undefined): VesselEvidence | null {
+export function vesselEvidence(
+  subject: Subject,
+  observations: readonly Observation[],
+  keys: readonly string[],
+  cached: VesselEvidence | undefined,
+): VesselEvidence | null {
   const last = observations.findLast(o => TELLS.includes(o.kind))
   if (!last) return null
   const { food, method, setup, temperatureC, priors, known } = subject
-  const key = JSON.stringify([food.profile.id, method.id, setup, temperatureC, priors, known, observations])
+  const key = JSON.stringify([
+    food.profile.id,
+    method.id,
+    setup,
+    temperatureC,
+    priors,
+    known,
+    observations,
+  ])
   if (cached?.key === key) return cached
   const { cloud } = replay({ ...subject, mishaps: false }, observations, last.h)
   const w = weightsOf(cloud)
@@ -46,13 +65,19 @@ export function vesselEvidence(subject: Subject, observations: readonly Observat
   for (const parameter of keys) {
     const before = beforehand(food, subject, parameter)
     if (before.sd <= 0) continue
-    const base = (method.sets?.[parameter] ?? food.kinds.find(k => k.id === setup.kind)?.parameters[parameter] ?? food.parameters[parameter]!.median) * (method.factors?.[parameter] ?? 1)
+    const base =
+      (method.sets?.[parameter] ??
+        food.kinds.find(k => k.id === setup.kind)?.parameters[parameter] ??
+        food.parameters[parameter]!.median) * (method.factors?.[parameter] ?? 1)
     const e = evidenceOf(before, posterior(cloud, w, parameter, base))
     if (e) parameters[parameter] = e
   }
-  const share = (test: (p: Cloud[number]) => boolean) => cloud.reduce((s, p, i) => s + (test(p) ? w[i]! : 0), 0)
+  const share = (test: (p: Cloud[number]) => boolean) =>
+    cloud.reduce((s, p, i) => s + (test(p) ? w[i]! : 0), 0)
   return {
-    key, parameters, wasReady: share(p => p.readyH !== null),
+    key,
+    parameters,
+    wasReady: share(p => p.readyH !== null),
     failed: share(({ culture: c }) => c.family.readiness(c.state, c.params) === 'failed'),
   }
 }

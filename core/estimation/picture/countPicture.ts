@@ -3,11 +3,23 @@ import { fromBackground } from './background'
 import type { GreyPicture } from './picture'
 
 /** A patch that stands out: where it is, its area in pixels, and how many animals it is taken for. */
-export interface Spot { x: number, y: number, area: number, animals: number }
+export interface Spot {
+  x: number
+  y: number
+  area: number
+  animals: number
+}
 
 export type PictureCount =
-  | { ok: true, animals: number, /** How far the count of this picture itself may be off, 95 %. */ low: number, high: number, spots: Spot[], /** Area of one animal, pixels. */ oneArea: number }
-  | { ok: false, why: 'blank' | 'too-small' | 'crowded' }
+  | {
+      ok: true
+      animals: number
+      /** How far the count of this picture itself may be off, 95 %. */ low: number
+      high: number
+      spots: Spot[]
+      /** Area of one animal, pixels. */ oneArea: number
+    }
+  | { ok: false; why: 'blank' | 'too-small' | 'crowded' }
 
 /** Below this side nothing can be told, pixels. */
 const LEAST_SIDE = 40
@@ -56,16 +68,26 @@ export function countPicture(picture: GreyPicture): PictureCount {
   const found = patches(off, width, height, sign, edgeOf(off, sign, limit))
   if (found.length === 0) return { ok: false, why: 'blank' }
   const oneArea = areaOfOne(found.map(p => p.area))
-  const spots = found.filter(p => p.area >= DIRT * oneArea).map(p => ({ ...p, animals: p.area < SINGLE * oneArea ? 1 : Math.round(p.area / oneArea) }))
+  const spots = found
+    .filter(p => p.area >= DIRT * oneArea)
+    .map(p => ({ ...p, animals: p.area < SINGLE * oneArea ? 1 : Math.round(p.area / oneArea) }))
   const inHeaps = spots.reduce((s, p) => s + (p.animals > 1 ? p.animals : 0), 0)
   const count = tally(spots)
-  return inHeaps > MOST_IN_HEAPS * count.animals && inHeaps > 30 ? { ok: false, why: 'crowded' } : { ok: true, spots, oneArea, ...count }
+  return inHeaps > MOST_IN_HEAPS * count.animals && inHeaps > 30
+    ? { ok: false, why: 'crowded' }
+    : { ok: true, spots, oneArea, ...count }
 }
 
 /** Sum of the spots, with how far it may be off. */
-export function tally(spots: readonly Pick<Spot, 'animals'>[]): { animals: number, low: number, high: number } {
+export function tally(spots: readonly Pick<Spot, 'animals'>[]): {
+  animals: number
+  low: number
+  high: number
+} {
   const animals = spots.reduce((s, p) => s + p.animals, 0)
-  const variance = (ONE_SD * animals) ** 2 + spots.reduce((s, p) => s + (p.animals > 1 ? (HEAP_SD * p.animals) ** 2 : 0), 0)
+  const variance =
+    (ONE_SD * animals) ** 2 +
+    spots.reduce((s, p) => s + (p.animals > 1 ? (HEAP_SD * p.animals) ** 2 : 0), 0)
   const off = 1.96 * Math.sqrt(variance)
   return { animals, low: Math.max(0, Math.floor(animals - off)), high: Math.ceil(animals + off) }
 }
@@ -81,17 +103,31 @@ function grainOf(off: Float32Array): number {
 
 /** Contrast at which animals end: a share of what the strong ones have, and above the grain. */
 function edgeOf(off: Float32Array, sign: number, limit: number): number {
-  const strong = off.filter(d => d * sign > limit).map(d => d * sign).sort()
+  const strong = off
+    .filter(d => d * sign > limit)
+    .map(d => d * sign)
+    .sort()
   return Math.max(limit * 0.8, EDGE * strong[Math.floor(0.7 * strong.length)]!)
 }
 
-function patches(off: Float32Array, width: number, height: number, sign: number, edge: number): Omit<Spot, 'animals'>[] {
+function patches(
+  off: Float32Array,
+  width: number,
+  height: number,
+  sign: number,
+  edge: number,
+): Omit<Spot, 'animals'>[] {
   const data = new Uint8Array(off.length)
   for (let i = 0; i < off.length; i++) if (off[i]! * sign > edge) data[i] = 1
   const mask = new Mask(width, height, { data })
-  const rois = fromMask(mask, { allowCorners: true }).getRois({ kind: 'white', minSurface: LEAST_AREA })
+  const rois = fromMask(mask, { allowCorners: true }).getRois({
+    kind: 'white',
+    minSurface: LEAST_AREA,
+  })
   // A rim around nothing is an air bubble.
-  return rois.filter(r => r.holesInfo.surface < MOST_HOLLOW * r.surface).map(r => ({ x: r.centroid.column, y: r.centroid.row, area: r.surface }))
+  return rois
+    .filter(r => r.holesInfo.surface < MOST_HOLLOW * r.surface)
+    .map(r => ({ x: r.centroid.column, y: r.centroid.row, area: r.surface }))
 }
 
 /** Area of one animal: the middle of the patches that are no dirt and no heaps, found by going round until it stays. */

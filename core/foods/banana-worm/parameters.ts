@@ -3,7 +3,12 @@ import type { LogisticParams } from '../../dynamics/logistic/parameters'
 
 /** As microworms, a little faster and warmer. */
 export const parameters: ParameterSet<LogisticParams> = {
-  rOpt: parameter(1.08, SPREAD.rate, '1/d', 'household fit around nematode and oligochaete culture papers, working estimate'),
+  rOpt: parameter(
+    1.08,
+    SPREAD.rate,
+    '1/d',
+    'household fit around nematode and oligochaete culture papers, working estimate',
+  ),
   tMin: parameter(8, 0, '°C'),
   tOpt: parameter(28, 0, '°C'),
   tMax: parameter(35, 0, '°C'),

@@ -5,4 +5,22 @@ import { parameters } from './parameters'
 import { profile } from './profile'
 import { harvestSigns, signs } from './signs'
 
-export const blackworm: Food = { profile, parameters: { ...parameters }, methods, signs, harvestSigns, kinds: [], harmfulWater: ['tap'], withoutAirH: 8, buying: { ...USUAL_BUYING, leadDays: 7, price: 15, apartDays: 7, months: [1, 2, 3, 4, 5, 9, 10, 11, 12] }, reliability: { failure: 0.05, readyLogSd: 0.2 }, rangeC: [5, 28] }
+export const blackworm: Food = {
+  profile,
+  parameters: { ...parameters },
+  methods,
+  signs,
+  harvestSigns,
+  kinds: [],
+  harmfulWater: ['tap'],
+  withoutAirH: 8,
+  buying: {
+    ...USUAL_BUYING,
+    leadDays: 7,
+    price: 15,
+    apartDays: 7,
+    months: [1, 2, 3, 4, 5, 9, 10, 11, 12],
+  },
+  reliability: { failure: 0.05, readyLogSd: 0.2 },
+  rangeC: [5, 28],
+}

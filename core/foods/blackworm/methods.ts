@@ -3,7 +3,9 @@ import type { FoodMethod } from '../contract'
 import { school } from '../method'
 
 const usual: FoodMethod = {
-  id: 'shallow-cool', name: 'Shallow and cool', about: '10 to 20 cm of cool water over a thin layer of gravel, sinking pellets.',
+  id: 'shallow-cool',
+  name: 'Shallow and cool',
+  about: '10 to 20 cm of cool water over a thin layer of gravel, sinking pellets.',
   materials: ['tank or tub', 'pea gravel', 'sponge filter', 'sinking vegetable pellets'],
   vesselRule: 'Wide tub, 10 to 20 cm of water, no heater.',
   airRule: 'Sponge filter, or a change a day when shallow in the fridge.',
@@ -23,7 +25,10 @@ const usual: FoodMethod = {
   ],
   harvest: [
     { text: 'Drag a baster along the glass, rinse, chop for small fish.' },
-    { text: 'What is over is frozen, never into ponds.', cautions: [CAUTIONS.release, CAUTIONS.kitchen] },
+    {
+      text: 'What is over is frozen, never into ponds.',
+      cautions: [CAUTIONS.release, CAUTIONS.kitchen],
+    },
   ],
   feed: { what: 'sinking pellets', unit: 'g', perL: 0.1, when: 'every', everyDays: 7 },
   feedingRule: 'What is gone in a day, weekly.',
@@ -40,8 +45,23 @@ const usual: FoodMethod = {
 /** Schools of practice, each with its own numbers. */
 export const methods: readonly FoodMethod[] = [
   usual,
-  school(usual, 'fridge-paper', 'Fridge and paper', 'A finger of water in the fridge, on strips of brown paper, changed daily: keeps them, and hardly grows them.', {
-    measures: [{ what: 'water', unit: 'mL', perL: 1000 }, { what: 'starter', starter: true, unit: 'g', perL: 20, buy: true }, { what: 'brown paper, strips', unit: 'each', perL: 4, buy: true }],
-    vesselRule: 'Flat box in the fridge, water a finger deep.', airRule: 'None: a change of water a day.', factors: { rOpt: 0.6, capacity: 0.5 }, feed: null, upkeep: [], vessel: { volumeL: 2, depthCm: 3, widthCm: 25, matterGPerL: 0 },
-  }),
+  school(
+    usual,
+    'fridge-paper',
+    'Fridge and paper',
+    'A finger of water in the fridge, on strips of brown paper, changed daily: keeps them, and hardly grows them.',
+    {
+      measures: [
+        { what: 'water', unit: 'mL', perL: 1000 },
+        { what: 'starter', starter: true, unit: 'g', perL: 20, buy: true },
+        { what: 'brown paper, strips', unit: 'each', perL: 4, buy: true },
+      ],
+      vesselRule: 'Flat box in the fridge, water a finger deep.',
+      airRule: 'None: a change of water a day.',
+      factors: { rOpt: 0.6, capacity: 0.5 },
+      feed: null,
+      upkeep: [],
+      vessel: { volumeL: 2, depthCm: 3, widthCm: 25, matterGPerL: 0 },
+    },
+  ),
 ]

@@ -26,7 +26,10 @@ export const profile: FoodProfile = {
   uneatenShare: 0.15,
   portion: { unit: 'worm', perUnit: 1, of: 'worms, rinsed' },
   tips: [
-    { when: 'always', text: 'Rinse before it goes in: nothing of the culture medium belongs in the tank.' },
+    {
+      when: 'always',
+      text: 'Rinse before it goes in: nothing of the culture medium belongs in the tank.',
+    },
     { when: 'always', text: 'Chop for small fish; what burrows away lives on in the gravel.' },
   ],
   source: 'ecotoxicology guidance; mass: working estimate',

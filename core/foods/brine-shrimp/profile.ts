@@ -23,11 +23,27 @@ export const profile: FoodProfile = {
   uneatenShare: 0.15,
   portion: null,
   tips: [
-    { when: 'surface', text: 'They swim to light: a lamp at one end, or feed just before lights-on so that they spread before they gather.' },
-    { when: 'column', text: 'Feed just before lights-on, so that they spread before they gather at the light.' },
-    { when: 'bottom', text: 'They gather at the light: a dim lamp low at the glass brings them down to fry near the bottom.' },
-    { when: 'always', text: 'They die within hours in fresh water: give what is eaten in one go, siphon what is not.' },
-    { when: 'marine', text: 'For marine fry hold the harvest until the second stage and enrich it: first-stage nauplii lack the long-chain fats these larvae need.' },
+    {
+      when: 'surface',
+      text: 'They swim to light: a lamp at one end, or feed just before lights-on so that they spread before they gather.',
+    },
+    {
+      when: 'column',
+      text: 'Feed just before lights-on, so that they spread before they gather at the light.',
+    },
+    {
+      when: 'bottom',
+      text: 'They gather at the light: a dim lamp low at the glass brings them down to fry near the bottom.',
+    },
+    {
+      when: 'always',
+      text: 'They die within hours in fresh water: give what is eaten in one go, siphon what is not.',
+    },
+    {
+      when: 'marine',
+      text: 'For marine fry hold the harvest until the second stage and enrich it: first-stage nauplii lack the long-chain fats these larvae need.',
+    },
   ],
-  source: 'Vanhaecke & Sorgeloos 1980; Lavens & Sorgeloos 1996; hours alive in fresh water: sources disagree (1 to 6)',
+  source:
+    'Vanhaecke & Sorgeloos 1980; Lavens & Sorgeloos 1996; hours alive in fresh water: sources disagree (1 to 6)',
 }

@@ -1,4 +1,6 @@
 import { cladoceranMethods } from '../cladoceranMethods'
 
 /** Schools of practice, each with its own numbers. */
-export const methods = cladoceranMethods('calcium and carbonate hardness, over 100 mg CaCO3 per litre')
+export const methods = cladoceranMethods(
+  'calcium and carbonate hardness, over 100 mg CaCO3 per litre',
+)

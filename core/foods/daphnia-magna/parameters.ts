@@ -3,7 +3,12 @@ import type { ConsumerParams } from '../../dynamics/consumer/parameters'
 
 /** Daphnia magna on yeast, from two animals a litre. */
 export const parameters: ParameterSet<ConsumerParams> = {
-  iMax: parameter(0.75, SPREAD.rate, '1/d', 'household fit around ecotoxicology texts and culture papers, working estimate'),
+  iMax: parameter(
+    0.75,
+    SPREAD.rate,
+    '1/d',
+    'household fit around ecotoxicology texts and culture papers, working estimate',
+  ),
   kf: parameter(2, 0, 'mg/L'),
   rho: parameter(0.1, SPREAD.rate, '1/d'),
   q10: parameter(2.2, 0, 'Q10'),

@@ -27,8 +27,6 @@ export const profile: FoodProfile = {
   protein: 0.5,
   uneatenShare: 0.15,
   portion: { unit: 'mL', perUnit: 0.04, of: 'well stirred culture' },
-  tips: [
-    { when: 'always', text: 'It lives until it is eaten. Sieve for the size that fits.' },
-  ],
+  tips: [{ when: 'always', text: 'It lives until it is eaten. Sieve for the size that fits.' }],
   source: 'ecotoxicology texts; zooplankton length-mass regressions',
 }

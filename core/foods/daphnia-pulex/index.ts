@@ -5,4 +5,15 @@ import { parameters } from './parameters'
 import { profile } from './profile'
 import { harvestSigns, signs } from './signs'
 
-export const daphniaPulex: Food = { profile, parameters: { ...parameters }, methods, signs, harvestSigns, kinds: [], harmfulWater: ['conditioned', 'tap'], buying: FLEA_SEASON, reliability: { failure: 0.15, readyLogSd: 0.2 }, rangeC: [6, 28] }
+export const daphniaPulex: Food = {
+  profile,
+  parameters: { ...parameters },
+  methods,
+  signs,
+  harvestSigns,
+  kinds: [],
+  harmfulWater: ['conditioned', 'tap'],
+  buying: FLEA_SEASON,
+  reliability: { failure: 0.15, readyLogSd: 0.2 },
+  rangeC: [6, 28],
+}

@@ -28,7 +28,10 @@ export const profile: FoodProfile = {
   uneatenShare: 0.15,
   portion: { unit: 'mL', perUnit: 0.15, of: 'well stirred culture' },
   tips: [
-    { when: 'always', text: 'It lives until it is eaten. Net, rinse, and tip in under water: air under the shell strands it at the surface.' },
+    {
+      when: 'always',
+      text: 'It lives until it is eaten. Net, rinse, and tip in under water: air under the shell strands it at the surface.',
+    },
   ],
   source: 'zooplankton length-mass regressions',
 }

@@ -4,4 +4,15 @@ import { parameters } from './parameters'
 import { profile } from './profile'
 import { harvestSigns, signs } from './signs'
 
-export const greenWater: Food = { profile, parameters: { ...parameters }, methods, signs, harvestSigns, kinds: [], harmfulWater: ['tap'], withoutAirH: 24, reliability: { failure: 0.2, readyLogSd: 0.2 }, rangeC: [8, 35] }
+export const greenWater: Food = {
+  profile,
+  parameters: { ...parameters },
+  methods,
+  signs,
+  harvestSigns,
+  kinds: [],
+  harmfulWater: ['tap'],
+  withoutAirH: 24,
+  reliability: { failure: 0.2, readyLogSd: 0.2 },
+  rangeC: [8, 35],
+}

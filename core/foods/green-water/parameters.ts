@@ -3,7 +3,12 @@ import type { PhototrophParams } from '../../dynamics/phototroph/parameters'
 
 /** A lit jar with plant food, from a cup of green water. */
 export const parameters: ParameterSet<PhototrophParams> = {
-  muMax: parameter(1.1, SPREAD.rate, '1/d at 22 °C', 'household fit around phycology texts, working estimate'),
+  muMax: parameter(
+    1.1,
+    SPREAD.rate,
+    '1/d at 22 °C',
+    'household fit around phycology texts, working estimate',
+  ),
   ki: parameter(40, 0, 'µmol/m2/s'),
   kn: parameter(0.05, 0, 'mg N/L'),
   yield: parameter(15, 0, 'mg per mg N'),
@@ -21,5 +26,5 @@ export const parameters: ParameterSet<PhototrophParams> = {
   readyAt: parameter(15, 0, 'mg/L'),
   wanted: parameter(60, 0, 'mg/L'),
   openHazard: parameter(0.002, 0, '1/d'),
-  cellUg: parameter(2e-05, 0, 'µg'),
+  cellUg: parameter(2e-5, 0, 'µg'),
 }

@@ -8,7 +8,7 @@ export const profile: FoodProfile = {
   family: 'phototroph',
   lengthUm: 6,
   criticalWidthUm: 5,
-  dryUg: 2e-05,
+  dryUg: 2e-5,
   sizes: [],
   cutToGapeUm: null,
   worm: false,
@@ -23,7 +23,10 @@ export const profile: FoodProfile = {
   uneatenShare: 0.15,
   portion: { unit: 'mL', perUnit: 1000000, of: 'green culture' },
   tips: [
-    { when: 'always', text: 'Fry mostly take the ciliates that live in it. It clears within a week or two when fast plants go in.' },
+    {
+      when: 'always',
+      text: 'Fry mostly take the ciliates that live in it. It clears within a week or two when fast plants go in.',
+    },
   ],
   source: 'phycology texts',
 }

@@ -3,7 +3,12 @@ import type { LogisticParams } from '../../dynamics/logistic/parameters'
 
 /** Moist coir, fed weekly. */
 export const parameters: ParameterSet<LogisticParams> = {
-  rOpt: parameter(0.14, SPREAD.rate, '1/d', 'household fit around nematode and oligochaete culture papers, working estimate'),
+  rOpt: parameter(
+    0.14,
+    SPREAD.rate,
+    '1/d',
+    'household fit around nematode and oligochaete culture papers, working estimate',
+  ),
   tMin: parameter(10, 0, '°C'),
   tOpt: parameter(24, 0, '°C'),
   tMax: parameter(31, 0, '°C'),

@@ -23,7 +23,10 @@ export const profile: FoodProfile = {
   uneatenShare: 0.15,
   portion: { unit: 'worm', perUnit: 1, of: 'worms, picked or rinsed off the glass' },
   tips: [
-    { when: 'always', text: 'Rinse before it goes in: nothing of the culture medium belongs in the tank.' },
+    {
+      when: 'always',
+      text: 'Rinse before it goes in: nothing of the culture medium belongs in the tank.',
+    },
     { when: 'always', text: 'Fat food: a treat to grow on, not every meal.' },
   ],
   source: 'Lavens & Sorgeloos 1996 for length; mass: working estimate',

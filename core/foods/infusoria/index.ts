@@ -5,4 +5,16 @@ import { parameters } from './parameters'
 import { profile } from './profile'
 import { harvestSigns, signs } from './signs'
 
-export const infusoria: Food = { profile, parameters: { ...parameters }, methods, signs, harvestSigns, kinds: [], leastMatterGPerL: LEAST_MATTER, foul: [{ sign: 'cloudiness', from: 1.5, refusal: 'cloudy' }], harmfulWater: ['tap'], reliability: { failure: 0.33, readyLogSd: 0.2 }, rangeC: [8, 34] }
+export const infusoria: Food = {
+  profile,
+  parameters: { ...parameters },
+  methods,
+  signs,
+  harvestSigns,
+  kinds: [],
+  leastMatterGPerL: LEAST_MATTER,
+  foul: [{ sign: 'cloudiness', from: 1.5, refusal: 'cloudy' }],
+  harmfulWater: ['tap'],
+  reliability: { failure: 0.33, readyLogSd: 0.2 },
+  rangeC: [8, 34],
+}

@@ -23,7 +23,10 @@ export const profile: FoodProfile = {
   uneatenShare: 0.15,
   portion: { unit: 'mL', perUnit: 1000, of: 'a clear jar with drifting specks' },
   tips: [
-    { when: 'always', text: 'Draw from the clear middle, never the sediment, and only once the jar has cleared: milky water harms fry.' },
+    {
+      when: 'always',
+      text: 'Draw from the clear middle, never the sediment, and only once the jar has cleared: milky water harms fry.',
+    },
     { when: 'always', text: 'It lives on in the tank: several small helpings beat one large one.' },
   ],
   source: 'cell volumes, working estimate; density of a ripe jar: working estimate',

@@ -3,8 +3,17 @@ import type { FoodMethod } from '../contract'
 import { school } from '../method'
 
 const usual: FoodMethod = {
-  id: 'ten-days', name: 'Ten days, then split', about: 'A third to a half of starter, ten days, then one is split into two or three.',
-  materials: ['sterilised clear bottle', 'zero-TDS water', 'sea-salt mix', 'f/2 medium', 'rigid open-ended air line', 'breathing stopper'],
+  id: 'ten-days',
+  name: 'Ten days, then split',
+  about: 'A third to a half of starter, ten days, then one is split into two or three.',
+  materials: [
+    'sterilised clear bottle',
+    'zero-TDS water',
+    'sea-salt mix',
+    'f/2 medium',
+    'rigid open-ended air line',
+    'breathing stopper',
+  ],
   vesselRule: 'Clear, sterilised, 1 to 5 L; several, staggered.',
   airRule: 'Rigid open-ended line: fine bubbles strip cells out; stopper that breathes.',
   waterRule: 'Zero-TDS water, salt to SG 1.014 to 1.026 by species.',
@@ -17,14 +26,23 @@ const usual: FoodMethod = {
   starterShare: 0.4,
   leastStarterShare: 0.1,
   start: [
-    { text: 'Sterilise bottle and line with bleach, rinse until no smell, neutralise.', cautions: [CAUTIONS.bleach] },
+    {
+      text: 'Sterilise bottle and line with bleach, rinse until no smell, neutralise.',
+      cautions: [CAUTIONS.bleach],
+    },
     { text: 'Salt water to its gravity.', cautions: [CAUTIONS.saltWater, CAUTIONS.dust] },
     { text: 'Only f/2-type medium: plant food brings copper.', cautions: [CAUTIONS.copper] },
-    { text: 'Starter, air, lamp 16 to 24 h, 18 to 26 °C.', cautions: [CAUTIONS.mains, CAUTIONS.lamp] },
+    {
+      text: 'Starter, air, lamp 16 to 24 h, 18 to 26 °C.',
+      cautions: [CAUTIONS.mains, CAUTIONS.lamp],
+    },
   ],
   harvest: [
     { text: 'Before anything else in the round, never after rotifers.' },
-    { text: 'Take it at its darkest, keep a third as starter. Surplus is bleached.', cautions: [CAUTIONS.release, CAUTIONS.kitchen] },
+    {
+      text: 'Take it at its darkest, keep a third as starter. Surplus is bleached.',
+      cautions: [CAUTIONS.release, CAUTIONS.kitchen],
+    },
   ],
   feed: { what: 'f/2 medium', unit: 'mL', perL: 0.25, when: 'thin' },
   feedingRule: 'f/2 at the split.',
@@ -41,9 +59,15 @@ const usual: FoodMethod = {
 /** Schools of practice, each with its own numbers. */
 export const methods: readonly FoodMethod[] = [
   usual,
-  school(usual, 'daily-share', 'A share a day', '15 % taken daily and made up with medium: always some, never much.', {
-    harvestRule: '15 % a day; more than the light replaces thins it out.',
-    renewAfterDays: 42,
-    upkeep: [{ action: 'takeOut', amount: 0.15, unit: 'share', everyH: 24, fromDay: 9 }],
-  }),
+  school(
+    usual,
+    'daily-share',
+    'A share a day',
+    '15 % taken daily and made up with medium: always some, never much.',
+    {
+      harvestRule: '15 % a day; more than the light replaces thins it out.',
+      renewAfterDays: 42,
+      upkeep: [{ action: 'takeOut', amount: 0.15, unit: 'share', everyH: 24, fromDay: 9 }],
+    },
+  ),
 ]

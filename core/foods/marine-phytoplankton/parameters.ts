@@ -3,7 +3,12 @@ import type { PhototrophParams } from '../../dynamics/phototroph/parameters'
 
 /** Nannochloropsis in f/2 medium, one part of starter in two and a half; the other kinds stand in index.ts. */
 export const parameters: ParameterSet<PhototrophParams> = {
-  muMax: parameter(0.75, SPREAD.rate, '1/d at 22 °C', 'household fit around phycology texts, working estimate'),
+  muMax: parameter(
+    0.75,
+    SPREAD.rate,
+    '1/d at 22 °C',
+    'household fit around phycology texts, working estimate',
+  ),
   ki: parameter(50, 0, 'µmol/m2/s'),
   kn: parameter(0.05, 0, 'mg N/L'),
   yield: parameter(15, 0, 'mg per mg N'),
@@ -21,5 +26,5 @@ export const parameters: ParameterSet<PhototrophParams> = {
   readyAt: parameter(160, 0, 'mg/L'),
   wanted: parameter(120, 0, 'mg/L'),
   openHazard: parameter(0.002, 0, '1/d'),
-  cellUg: parameter(6.1e-06, 0, 'µg'),
+  cellUg: parameter(6.1e-6, 0, 'µg'),
 }

@@ -8,10 +8,10 @@ export const profile: FoodProfile = {
   family: 'phototroph',
   lengthUm: 3,
   criticalWidthUm: 3,
-  dryUg: 6.1e-06,
+  dryUg: 6.1e-6,
   sizes: [
-    { id: 'nannochloropsis', name: 'Nannochloropsis', lengthUm: 3, widthUm: 3, dryUg: 6.1e-06 },
-    { id: 'isochrysis', name: 'Isochrysis', lengthUm: 5, widthUm: 4, dryUg: 3e-05 },
+    { id: 'nannochloropsis', name: 'Nannochloropsis', lengthUm: 3, widthUm: 3, dryUg: 6.1e-6 },
+    { id: 'isochrysis', name: 'Isochrysis', lengthUm: 5, widthUm: 4, dryUg: 3e-5 },
     { id: 'tetraselmis', name: 'Tetraselmis', lengthUm: 12, widthUm: 9, dryUg: 0.0002 },
   ],
   cutToGapeUm: null,
@@ -27,7 +27,10 @@ export const profile: FoodProfile = {
   uneatenShare: 0.15,
   portion: { unit: 'mL', perUnit: 20000000, of: 'ripe culture' },
   tips: [
-    { when: 'marine', text: 'Tint the larval tank: it feeds the rotifers there and shades the larvae.' },
+    {
+      when: 'marine',
+      text: 'Tint the larval tank: it feeds the rotifers there and shades the larvae.',
+    },
   ],
   source: 'Brown 1991; Lavens & Sorgeloos 1996',
 }

@@ -4,4 +4,13 @@ import { parameters } from './parameters'
 import { profile } from './profile'
 import { harvestSigns, signs } from './signs'
 
-export const microworm: Food = { profile, parameters: { ...parameters }, methods, signs, harvestSigns, kinds: [], reliability: { failure: 0.1, readyLogSd: 0.2 }, rangeC: [8, 32] }
+export const microworm: Food = {
+  profile,
+  parameters: { ...parameters },
+  methods,
+  signs,
+  harvestSigns,
+  kinds: [],
+  reliability: { failure: 0.1, readyLogSd: 0.2 },
+  rangeC: [8, 32],
+}

@@ -3,7 +3,12 @@ import type { LogisticParams } from '../../dynamics/logistic/parameters'
 
 /** A dish of cooked oats, from the usual spoon of starter. */
 export const parameters: ParameterSet<LogisticParams> = {
-  rOpt: parameter(0.98, SPREAD.rate, '1/d', 'household fit around nematode and oligochaete culture papers, working estimate'),
+  rOpt: parameter(
+    0.98,
+    SPREAD.rate,
+    '1/d',
+    'household fit around nematode and oligochaete culture papers, working estimate',
+  ),
   tMin: parameter(5, 0, '°C'),
   tOpt: parameter(26, 0, '°C'),
   tMax: parameter(33, 0, '°C'),

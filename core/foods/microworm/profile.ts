@@ -26,8 +26,14 @@ export const profile: FoodProfile = {
   uneatenShare: 0.15,
   portion: { unit: 'wipe', perUnit: 12000, of: 'a finger along a hand of climbing wall' },
   tips: [
-    { when: 'always', text: 'Rinse before it goes in: nothing of the culture medium belongs in the tank.' },
-    { when: 'always', text: 'They sink in minutes: put them where the fry feed, filter off for half an hour.' },
+    {
+      when: 'always',
+      text: 'Rinse before it goes in: nothing of the culture medium belongs in the tank.',
+    },
+    {
+      when: 'always',
+      text: 'They sink in minutes: put them where the fry feed, filter off for half an hour.',
+    },
   ],
   source: 'nematology texts; Andrassy 1956',
 }

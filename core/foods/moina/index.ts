@@ -5,4 +5,15 @@ import { parameters } from './parameters'
 import { profile } from './profile'
 import { harvestSigns, signs } from './signs'
 
-export const moina: Food = { profile, parameters: { ...parameters }, methods, signs, harvestSigns, kinds: [], harmfulWater: ['conditioned', 'tap'], buying: FLEA_SEASON, reliability: { failure: 0.2, readyLogSd: 0.2 }, rangeC: [12, 34] }
+export const moina: Food = {
+  profile,
+  parameters: { ...parameters },
+  methods,
+  signs,
+  harvestSigns,
+  kinds: [],
+  harmfulWater: ['conditioned', 'tap'],
+  buying: FLEA_SEASON,
+  reliability: { failure: 0.2, readyLogSd: 0.2 },
+  rangeC: [12, 34],
+}

@@ -29,7 +29,10 @@ export const profile: FoodProfile = {
   portion: { unit: 'mL', perUnit: 2, of: 'well stirred culture' },
   tips: [
     { when: 'always', text: 'It lives until it is eaten: leave some for the night.' },
-    { when: 'always', text: 'Push it out of the pipette above the water; use a cup for each tank so that nothing crosses back.' },
+    {
+      when: 'always',
+      text: 'Push it out of the pipette above the water; use a cup for each tank so that nothing crosses back.',
+    },
   ],
   source: 'university extension sheets on Moina; mass: working estimate',
 }

@@ -2,7 +2,9 @@ import { CAUTIONS } from '../cautions'
 import type { FoodMethod } from '../contract'
 
 const usual: FoodMethod = {
-  id: 'leaf-bucket', name: 'Leaf bucket', about: 'Water with dry leaves outdoors; rafts appear within days; all is fed out before pupae.',
+  id: 'leaf-bucket',
+  name: 'Leaf bucket',
+  about: 'Water with dry leaves outdoors; rafts appear within days; all is fed out before pupae.',
   materials: ['bucket', 'mesh under 1.2 mm', 'dry leaves', 'net'],
   vesselRule: 'Bucket of 10 L with a mesh lid.',
   airRule: 'None.',
@@ -15,11 +17,17 @@ const usual: FoodMethod = {
   leastStarterShare: 0,
   start: [
     { text: 'Only where it is legal: ask first.', cautions: [CAUTIONS.mosquito] },
-    { text: 'Leaves and water, open in the evening, mesh on once rafts float.', cautions: [CAUTIONS.wild] },
+    {
+      text: 'Leaves and water, open in the evening, mesh on once rafts float.',
+      cautions: [CAUTIONS.wild],
+    },
   ],
   harvest: [
     { text: 'Net what has the size that fits, rinse.' },
-    { text: 'Empty it all on dry ground before the day the model names. Never into water.', cautions: [CAUTIONS.mosquito, CAUTIONS.release] },
+    {
+      text: 'Empty it all on dry ground before the day the model names. Never into water.',
+      cautions: [CAUTIONS.mosquito, CAUTIONS.release],
+    },
   ],
   feed: null,
   feedingRule: 'The leaves.',
@@ -34,6 +42,4 @@ const usual: FoodMethod = {
 }
 
 /** Schools of practice, each with its own numbers. */
-export const methods: readonly FoodMethod[] = [
-  usual,
-]
+export const methods: readonly FoodMethod[] = [usual]

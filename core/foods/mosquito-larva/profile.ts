@@ -27,7 +27,10 @@ export const profile: FoodProfile = {
   uneatenShare: 0.15,
   portion: { unit: 'mL', perUnit: 0.2, of: 'bucket water, gathered' },
   tips: [
-    { when: 'always', text: 'Only what is eaten within the hour, only where it is legal: nothing may hatch.' },
+    {
+      when: 'always',
+      text: 'Only what is eaten within the hour, only where it is legal: nothing may hatch.',
+    },
   ],
   source: 'development-rate literature incl. Rueda et al. 1990; mass: working estimate',
 }

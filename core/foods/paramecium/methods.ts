@@ -3,8 +3,16 @@ import type { FoodMethod } from '../contract'
 import { school } from '../method'
 
 const usual: FoodMethod = {
-  id: 'boiled-grain', name: 'Boiled grain, spring water', about: 'Sterile jars with boiled grains and a little yeast: clean, and swarming within a week.',
-  materials: ['two or more sterile jars', 'wheat or rice grains', 'spring or other low-metal water', 'a sterile pipette for each jar', 'cloth or paper cover'],
+  id: 'boiled-grain',
+  name: 'Boiled grain, spring water',
+  about: 'Sterile jars with boiled grains and a little yeast: clean, and swarming within a week.',
+  materials: [
+    'two or more sterile jars',
+    'wheat or rice grains',
+    'spring or other low-metal water',
+    'a sterile pipette for each jar',
+    'cloth or paper cover',
+  ],
   vesselRule: 'Glass of 0.3 to 1 L, scalded.',
   airRule: 'None.',
   waterRule: 'Boiled and cooled spring water; tap water can fail, compare side by side.',
@@ -24,7 +32,10 @@ const usual: FoodMethod = {
   ],
   harvest: [
     { text: 'Hold a torch to the glass: they gather. Draw there.' },
-    { text: 'Make up with boiled, cooled water. Surplus is boiled before it goes.', cautions: [CAUTIONS.release, CAUTIONS.kitchen] },
+    {
+      text: 'Make up with boiled, cooled water. Surplus is boiled before it goes.',
+      cautions: [CAUTIONS.release, CAUTIONS.kitchen],
+    },
   ],
   feed: { what: 'boiled wheat grains', unit: 'each', perL: 2, when: 'thin' },
   feedingRule: 'One boiled grain when it thins out.',
@@ -41,14 +52,20 @@ const usual: FoodMethod = {
 /** Schools of practice, each with its own numbers. */
 export const methods: readonly FoodMethod[] = [
   usual,
-  school(usual, 'yeast-milk', 'Yeast milk', 'Yeast alone in sterile water: faster, and sooner over.', {
-    measures: [
-    { what: 'boiled, cooled water', unit: 'mL', perL: 925 },
-    { what: 'starter', starter: true, unit: 'mL', perL: 75, buy: true },
-    { what: 'yeast', unit: 'g', perL: 0.05, gPerMl: 0.63, buy: true },
-  ],
-    feed: { what: 'yeast', unit: 'g', perL: 0.02, gPerMl: 0.63, when: 'thin' },
-    renewAfterDays: 16,
-    factors: { tau: 0.6, rOpt: 1.1 },
-  }),
+  school(
+    usual,
+    'yeast-milk',
+    'Yeast milk',
+    'Yeast alone in sterile water: faster, and sooner over.',
+    {
+      measures: [
+        { what: 'boiled, cooled water', unit: 'mL', perL: 925 },
+        { what: 'starter', starter: true, unit: 'mL', perL: 75, buy: true },
+        { what: 'yeast', unit: 'g', perL: 0.05, gPerMl: 0.63, buy: true },
+      ],
+      feed: { what: 'yeast', unit: 'g', perL: 0.02, gPerMl: 0.63, when: 'thin' },
+      renewAfterDays: 16,
+      factors: { tau: 0.6, rOpt: 1.1 },
+    },
+  ),
 ]

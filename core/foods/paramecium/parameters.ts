@@ -3,7 +3,12 @@ import type { LogisticParams } from '../../dynamics/logistic/parameters'
 
 /** A sterile jar with boiled grains. */
 export const parameters: ParameterSet<LogisticParams> = {
-  rOpt: parameter(0.82, SPREAD.rate, '1/d', 'household fit around protozoology texts, working estimate'),
+  rOpt: parameter(
+    0.82,
+    SPREAD.rate,
+    '1/d',
+    'household fit around protozoology texts, working estimate',
+  ),
   tMin: parameter(5, 0, '°C'),
   tOpt: parameter(27, 0, '°C'),
   tMax: parameter(34, 0, '°C'),

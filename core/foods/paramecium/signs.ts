@@ -2,7 +2,12 @@ import type { HarvestSign, SignWords } from '../contract'
 
 /** How a harvest looks in the cup. */
 export const harvestSigns: readonly HarvestSign[] = [
-  { id: 'good', name: 'Good', looks: 'white dust that drifts and gathers at a torch', yieldShare: 1 },
+  {
+    id: 'good',
+    name: 'Good',
+    looks: 'white dust that drifts and gathers at a torch',
+    yieldShare: 1,
+  },
   { id: 'thin', name: 'Thin', looks: 'you must look for it', yieldShare: 0.5 },
   { id: 'failed', name: 'Failed', looks: 'nothing drifts', yieldShare: 0.05 },
 ]

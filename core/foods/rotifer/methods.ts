@@ -3,7 +3,9 @@ import type { FoodMethod } from '../contract'
 import { school } from '../method'
 
 const usual: FoodMethod = {
-  id: 'paste', name: 'Algae paste', about: 'Algae paste in salt water kept faintly green.',
+  id: 'paste',
+  name: 'Algae paste',
+  about: 'Algae paste in salt water kept faintly green.',
   materials: ['two tubs', 'sieve of 40 to 60 µm', 'algae paste', 'salt'],
   vesselRule: 'Clear tub or bottle of 2 to 20 L, always two.',
   airRule: 'Open-ended line, a slow boil.',
@@ -23,7 +25,10 @@ const usual: FoodMethod = {
   ],
   harvest: [
     { text: 'Drain a share through 40 to 60 µm, rinse.' },
-    { text: 'Make up with green salt water. Ciliates and foam mean overfed. Surplus is bleached.', cautions: [CAUTIONS.release, CAUTIONS.bleach, CAUTIONS.kitchen] },
+    {
+      text: 'Make up with green salt water. Ciliates and foam mean overfed. Surplus is bleached.',
+      cautions: [CAUTIONS.release, CAUTIONS.bleach, CAUTIONS.kitchen],
+    },
   ],
   feed: { what: 'algae paste', unit: 'mL', perL: 0.2, when: 'clear' },
   feedingRule: 'Faintly green at all times, again when clear.',
@@ -40,19 +45,25 @@ const usual: FoodMethod = {
 /** Schools of practice, each with its own numbers. */
 export const methods: readonly FoodMethod[] = [
   usual,
-  school(usual, 'live-algae', 'Live algae', 'Marine phytoplankton poured in: steadier water, and a bottle of algae to keep for it.', {
-    measures: [
-    { what: 'water', unit: 'mL', perL: 600 },
-    { what: 'salt', unit: 'g', perL: 20, gPerMl: 1.05, buy: true },
-    { what: 'starter of 100 per mL', starter: true, unit: 'mL', perL: 100, buy: true },
-    { what: 'ripe phytoplankton', unit: 'mL', perL: 300 },
-  ],
-    start: [
-    { text: 'Mix the salt water.', cautions: [CAUTIONS.saltWater, CAUTIONS.mains] },
-    { text: 'Starter, 20 to 28 °C.' },
-    { text: 'Phytoplankton until green.' },
-  ],
-    feed: { what: 'ripe phytoplankton', unit: 'mL', perL: 100, when: 'clear' },
-    sets: { assimilation: 0.5, settling: 0.1, rotting: 0.05, overfed: 1000000000.0 },
-  }),
+  school(
+    usual,
+    'live-algae',
+    'Live algae',
+    'Marine phytoplankton poured in: steadier water, and a bottle of algae to keep for it.',
+    {
+      measures: [
+        { what: 'water', unit: 'mL', perL: 600 },
+        { what: 'salt', unit: 'g', perL: 20, gPerMl: 1.05, buy: true },
+        { what: 'starter of 100 per mL', starter: true, unit: 'mL', perL: 100, buy: true },
+        { what: 'ripe phytoplankton', unit: 'mL', perL: 300 },
+      ],
+      start: [
+        { text: 'Mix the salt water.', cautions: [CAUTIONS.saltWater, CAUTIONS.mains] },
+        { text: 'Starter, 20 to 28 °C.' },
+        { text: 'Phytoplankton until green.' },
+      ],
+      feed: { what: 'ripe phytoplankton', unit: 'mL', perL: 100, when: 'clear' },
+      sets: { assimilation: 0.5, settling: 0.1, rotting: 0.05, overfed: 1000000000.0 },
+    },
+  ),
 ]

@@ -3,7 +3,12 @@ import type { ConsumerParams } from '../../dynamics/consumer/parameters'
 
 /** The large strain on algae paste, from ten a mL. */
 export const parameters: ParameterSet<ConsumerParams> = {
-  iMax: parameter(2.2, SPREAD.rate, '1/d', 'household fit around ecotoxicology texts and culture papers, working estimate'),
+  iMax: parameter(
+    2.2,
+    SPREAD.rate,
+    '1/d',
+    'household fit around ecotoxicology texts and culture papers, working estimate',
+  ),
   kf: parameter(2, 0, 'mg/L'),
   rho: parameter(0.25, SPREAD.rate, '1/d'),
   q10: parameter(2.2, 0, 'Q10'),

@@ -26,7 +26,10 @@ export const profile: FoodProfile = {
   uneatenShare: 0.15,
   portion: { unit: 'mL', perUnit: 150, of: 'culture at half of its limit' },
   tips: [
-    { when: 'always', text: 'Rinse on a 40 to 60 µm sieve. Keep the larval tank faintly green so that they stay worth eating.' },
+    {
+      when: 'always',
+      text: 'Rinse on a 40 to 60 µm sieve. Keep the larval tank faintly green so that they stay worth eating.',
+    },
     { when: 'marine', text: 'Marine larvae need them in sight at all hours: 5 to 20 per mL.' },
   ],
   source: 'Lavens & Sorgeloos 1996',

@@ -2,7 +2,9 @@ import { CAUTIONS } from '../cautions'
 import type { FoodMethod } from '../contract'
 
 const usual: FoodMethod = {
-  id: 'planted-tub', name: 'Planted tub', about: 'A planted tub that keeps itself; they clean, and feed large fish.',
+  id: 'planted-tub',
+  name: 'Planted tub',
+  about: 'A planted tub that keeps itself; they clean, and feed large fish.',
   materials: ['tub', 'plants', 'leaf litter'],
   vesselRule: '10 L or more, planted.',
   airRule: 'Gentle or none.',
@@ -35,6 +37,4 @@ const usual: FoodMethod = {
 }
 
 /** Schools of practice, each with its own numbers. */
-export const methods: readonly FoodMethod[] = [
-  usual,
-]
+export const methods: readonly FoodMethod[] = [usual]

@@ -22,8 +22,6 @@ export const profile: FoodProfile = {
   protein: 0.45,
   uneatenShare: 0.15,
   portion: { unit: 'worm', perUnit: 1, of: 'scuds' },
-  tips: [
-    { when: 'always', text: 'Hard-shelled: for fish that crush what they eat.' },
-  ],
+  tips: [{ when: 'always', text: 'Hard-shelled: for fish that crush what they eat.' }],
   source: 'working estimate',
 }

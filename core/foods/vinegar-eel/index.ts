@@ -4,4 +4,15 @@ import { parameters } from './parameters'
 import { profile } from './profile'
 import { harvestSigns, signs } from './signs'
 
-export const vinegarEel: Food = { profile, parameters: { ...parameters }, methods, signs, harvestSigns, kinds: [], acid: true, harmfulWater: ['tap'], reliability: { failure: 0.1, readyLogSd: 0.25 }, rangeC: [9, 33] }
+export const vinegarEel: Food = {
+  profile,
+  parameters: { ...parameters },
+  methods,
+  signs,
+  harvestSigns,
+  kinds: [],
+  acid: true,
+  harmfulWater: ['tap'],
+  reliability: { failure: 0.1, readyLogSd: 0.25 },
+  rangeC: [9, 33],
+}

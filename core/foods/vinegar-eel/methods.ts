@@ -3,8 +3,17 @@ import type { FoodMethod } from '../contract'
 import { school } from '../method'
 
 const usual: FoodMethod = {
-  id: 'neck', name: 'Neck and plug', about: 'A bottle filled to where its neck starts while it is harvested: the worms climb through a plug into fresh water.',
-  materials: ['two bottles with a long neck', 'cider vinegar', 'apple', 'filter floss, a coarse sponge under it', 'pipette'],
+  id: 'neck',
+  name: 'Neck and plug',
+  about:
+    'A bottle filled to where its neck starts while it is harvested: the worms climb through a plug into fresh water.',
+  materials: [
+    'two bottles with a long neck',
+    'cider vinegar',
+    'apple',
+    'filter floss, a coarse sponge under it',
+    'pipette',
+  ],
   vesselRule: 'Bottle with a long neck; low while it grows, into the neck only for the harvest.',
   airRule: 'A cover that breathes, paper and band.',
   waterRule: 'Chlorine-free, half and half with cider vinegar.',
@@ -18,14 +27,26 @@ const usual: FoodMethod = {
   leastStarterShare: 0.02,
   start: [
     { text: 'Cut the bottle’s insert away from the hand if it has one.', cautions: [CAUTIONS.cut] },
-    { text: 'Vinegar and water, half and half. Vinegar is kept apart from bleach in place and time.', cautions: [CAUTIONS.bleach] },
+    {
+      text: 'Vinegar and water, half and half. Vinegar is kept apart from bleach in place and time.',
+      cautions: [CAUTIONS.bleach],
+    },
     { text: 'Apple, then the starter, divided over two vessels at least.' },
     { text: 'Cover with paper, dark, room temperature. Nothing for two weeks.' },
   ],
   harvest: [
-    { text: 'Fill up to where the neck starts; plug of floss that touches the liquid; fresh chlorine-free water above.' },
-    { text: 'They climb within a day. Pipette the top, rinse off the acid.', clockMinutes: 720, cautions: [CAUTIONS.foul] },
-    { text: 'Refill the water above. Surplus is boiled.', cautions: [CAUTIONS.release, CAUTIONS.kitchen] },
+    {
+      text: 'Fill up to where the neck starts; plug of floss that touches the liquid; fresh chlorine-free water above.',
+    },
+    {
+      text: 'They climb within a day. Pipette the top, rinse off the acid.',
+      clockMinutes: 720,
+      cautions: [CAUTIONS.foul],
+    },
+    {
+      text: 'Refill the water above. Surplus is boiled.',
+      cautions: [CAUTIONS.release, CAUTIONS.kitchen],
+    },
   ],
   feed: { what: 'apple, a piece', unit: 'g', perL: 20, when: 'thin' },
   feedingRule: 'Nothing for months; a piece of apple when it thins.',
@@ -43,26 +64,47 @@ const usual: FoodMethod = {
 /** Schools of practice, each with its own numbers. */
 export const methods: readonly FoodMethod[] = [
   usual,
-  school(usual, 'filter', 'Paper filter', 'Poured through a paper filter, rinsed, tipped into the tank: many at once, and the vinegar is to be replaced.', {
-    harvest: [
-    { text: 'Pour a share through a paper filter, rinse well, turn it out in the tank.', cautions: [CAUTIONS.foul] },
-    { text: 'Pour the vinegar back or replace it.' },
-  ],
-    plug: false,
-    harvestRule: 'A twelfth of the vessel a week.',
-    sets: { reach: 1 },
-  }),
-  school(usual, 'low-and-wide', 'Low and wide', 'Filled low in a wide vessel for air: faster to a dense culture.', {
-    plug: false,
-    vesselRule: 'Wide jar, filled a hand deep.',
-    factors: { capacity: 1.25, rOpt: 1.05 },
-    sets: { reach: 1 },
-    vessel: { volumeL: 1, depthCm: 6, widthCm: 15, matterGPerL: 0 },
-  }),
-  school(usual, 'full-bottle', 'Full bottle, left alone', 'Filled to the neck at once and left: less air, thinner, and the surest backup.', {
-    plug: false,
-    harvestRule: 'Only when everything else has failed.',
-    renewAfterDays: 365,
-    factors: { capacity: 0.6, tau: 1.2 },
-  }),
+  school(
+    usual,
+    'filter',
+    'Paper filter',
+    'Poured through a paper filter, rinsed, tipped into the tank: many at once, and the vinegar is to be replaced.',
+    {
+      harvest: [
+        {
+          text: 'Pour a share through a paper filter, rinse well, turn it out in the tank.',
+          cautions: [CAUTIONS.foul],
+        },
+        { text: 'Pour the vinegar back or replace it.' },
+      ],
+      plug: false,
+      harvestRule: 'A twelfth of the vessel a week.',
+      sets: { reach: 1 },
+    },
+  ),
+  school(
+    usual,
+    'low-and-wide',
+    'Low and wide',
+    'Filled low in a wide vessel for air: faster to a dense culture.',
+    {
+      plug: false,
+      vesselRule: 'Wide jar, filled a hand deep.',
+      factors: { capacity: 1.25, rOpt: 1.05 },
+      sets: { reach: 1 },
+      vessel: { volumeL: 1, depthCm: 6, widthCm: 15, matterGPerL: 0 },
+    },
+  ),
+  school(
+    usual,
+    'full-bottle',
+    'Full bottle, left alone',
+    'Filled to the neck at once and left: less air, thinner, and the surest backup.',
+    {
+      plug: false,
+      harvestRule: 'Only when everything else has failed.',
+      renewAfterDays: 365,
+      factors: { capacity: 0.6, tau: 1.2 },
+    },
+  ),
 ]

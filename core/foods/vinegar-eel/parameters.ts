@@ -3,7 +3,12 @@ import type { LogisticParams } from '../../dynamics/logistic/parameters'
 
 /** Half cider vinegar, half water, a fifth of starter, of whose worms half take. */
 export const parameters: ParameterSet<LogisticParams> = {
-  rOpt: parameter(0.17, SPREAD.rate, '1/d', 'household fit around nematode and oligochaete culture papers, working estimate'),
+  rOpt: parameter(
+    0.17,
+    SPREAD.rate,
+    '1/d',
+    'household fit around nematode and oligochaete culture papers, working estimate',
+  ),
   tMin: parameter(8, 0, '°C'),
   tOpt: parameter(27, 0, '°C'),
   tMax: parameter(34, 0, '°C'),

@@ -4,4 +4,13 @@ import { parameters } from './parameters'
 import { profile } from './profile'
 import { harvestSigns, signs } from './signs'
 
-export const walterWorm: Food = { profile, parameters: { ...parameters }, methods, signs, harvestSigns, kinds: [], reliability: { failure: 0.1, readyLogSd: 0.2 }, rangeC: [9, 33] }
+export const walterWorm: Food = {
+  profile,
+  parameters: { ...parameters },
+  methods,
+  signs,
+  harvestSigns,
+  kinds: [],
+  reliability: { failure: 0.1, readyLogSd: 0.2 },
+  rangeC: [9, 33],
+}

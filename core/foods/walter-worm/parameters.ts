@@ -3,7 +3,12 @@ import type { LogisticParams } from '../../dynamics/logistic/parameters'
 
 /** Between microworm and banana worm. */
 export const parameters: ParameterSet<LogisticParams> = {
-  rOpt: parameter(1.0, SPREAD.rate, '1/d', 'household fit around nematode and oligochaete culture papers, working estimate'),
+  rOpt: parameter(
+    1.0,
+    SPREAD.rate,
+    '1/d',
+    'household fit around nematode and oligochaete culture papers, working estimate',
+  ),
   tMin: parameter(6, 0, '°C'),
   tOpt: parameter(27, 0, '°C'),
   tMax: parameter(34, 0, '°C'),

@@ -23,7 +23,10 @@ export const profile: FoodProfile = {
   uneatenShare: 0.15,
   portion: { unit: 'wipe', perUnit: 14000, of: 'a finger along a hand of climbing wall' },
   tips: [
-    { when: 'always', text: 'Rinse before it goes in: nothing of the culture medium belongs in the tank.' },
+    {
+      when: 'always',
+      text: 'Rinse before it goes in: nothing of the culture medium belongs in the tank.',
+    },
     { when: 'always', text: 'They sink slowly: some stay in reach of midwater fry for a while.' },
   ],
   source: 'nematology texts, working estimate',

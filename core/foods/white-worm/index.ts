@@ -4,4 +4,14 @@ import { parameters } from './parameters'
 import { profile } from './profile'
 import { harvestSigns, signs } from './signs'
 
-export const whiteWorm: Food = { profile, parameters: { ...parameters }, methods, signs, harvestSigns, kinds: [], harmfulWater: ['tap'], reliability: { failure: 0.15, readyLogSd: 0.2 }, rangeC: [4, 23] }
+export const whiteWorm: Food = {
+  profile,
+  parameters: { ...parameters },
+  methods,
+  signs,
+  harvestSigns,
+  kinds: [],
+  harmfulWater: ['tap'],
+  reliability: { failure: 0.15, readyLogSd: 0.2 },
+  rangeC: [4, 23],
+}

@@ -3,7 +3,12 @@ import type { LogisticParams } from '../../dynamics/logistic/parameters'
 
 /** Moist peat, cool, fed weekly. */
 export const parameters: ParameterSet<LogisticParams> = {
-  rOpt: parameter(0.13, SPREAD.rate, '1/d', 'household fit around nematode and oligochaete culture papers, working estimate'),
+  rOpt: parameter(
+    0.13,
+    SPREAD.rate,
+    '1/d',
+    'household fit around nematode and oligochaete culture papers, working estimate',
+  ),
   tMin: parameter(2, 0, '°C'),
   tOpt: parameter(16, 0, '°C'),
   tMax: parameter(24, 0, '°C'),

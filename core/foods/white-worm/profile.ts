@@ -23,7 +23,10 @@ export const profile: FoodProfile = {
   uneatenShare: 0.15,
   portion: { unit: 'worm', perUnit: 1, of: 'worms' },
   tips: [
-    { when: 'always', text: 'Rinse before it goes in: nothing of the culture medium belongs in the tank.' },
+    {
+      when: 'always',
+      text: 'Rinse before it goes in: nothing of the culture medium belongs in the tank.',
+    },
     { when: 'always', text: 'Fat food: twice a week, not every meal.' },
   ],
   source: 'Lavens & Sorgeloos 1996 for length; mass: working estimate',

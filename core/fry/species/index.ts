@@ -7,4 +7,11 @@ import { marine } from './marine'
 import type { Species } from './species'
 
 /** The catalogue, generic classes first. */
-export const SPECIES: readonly Species[] = [...generic, ...carpsAndTetras, ...catfishAndCichlids, ...livebearersAndKillifish, ...labyrinthAndPerch, ...marine]
+export const SPECIES: readonly Species[] = [
+  ...generic,
+  ...carpsAndTetras,
+  ...catfishAndCichlids,
+  ...livebearersAndKillifish,
+  ...labyrinthAndPerch,
+  ...marine,
+]

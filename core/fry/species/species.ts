@@ -6,7 +6,17 @@ export type FryZone = 'surface' | 'column' | 'bottom'
 export type Span = readonly [usual: number, lo: number, hi: number]
 
 /** Values of a species that carry a source of their own. */
-export type SourcedValue = 'hatchDays' | 'swimDays' | 'firstFeedingMm' | 'gapePerLength' | 'length14Mm' | 'length30Mm' | 'adultMm' | 'referenceC' | 'zones' | 'guild'
+export type SourcedValue =
+  | 'hatchDays'
+  | 'swimDays'
+  | 'firstFeedingMm'
+  | 'gapePerLength'
+  | 'length14Mm'
+  | 'length30Mm'
+  | 'adultMm'
+  | 'referenceC'
+  | 'zones'
+  | 'guild'
 
 /** A fish as the fry models see it. Lengths are total lengths of well-fed fish; day 0 is free swimming. */
 export interface Species {
@@ -46,9 +56,13 @@ export interface Species {
 export const ESTIMATE = 'working estimate'
 const KNOWN = 'species literature'
 
-export type FishInput = Omit<Species, 'rangeC' | 'shape' | 'shapeFromMm' | 'shapeToMm' | 'marine' | 'sources'>
-  & Partial<Pick<Species, 'shape' | 'shapeFromMm' | 'shapeToMm' | 'marine'>>
-  & { /** Source of timing and first length. */ timing: string }
+export type FishInput = Omit<
+  Species,
+  'rangeC' | 'shape' | 'shapeFromMm' | 'shapeToMm' | 'marine' | 'sources'
+> &
+  Partial<Pick<Species, 'shape' | 'shapeFromMm' | 'shapeToMm' | 'marine'>> & {
+    /** Source of timing and first length. */ timing: string
+  }
 
 /** Degrees below and above the reference to which growth is extrapolated where literature gives no span. */
 const BELOW_C = 5
@@ -57,16 +71,29 @@ const ABOVE_C = 4
 /** Completes a catalogue row. Gape and growth are working estimates throughout: published series are rare. */
 export function fish({ timing, ...values }: FishInput): Species {
   return {
-    shape: 1, shapeFromMm: 0, shapeToMm: Infinity, marine: false, ...values,
+    shape: 1,
+    shapeFromMm: 0,
+    shapeToMm: Infinity,
+    marine: false,
+    ...values,
     rangeC: [values.referenceC - BELOW_C, values.referenceC + ABOVE_C],
     sources: {
-      hatchDays: timing, swimDays: timing, firstFeedingMm: timing, adultMm: KNOWN, referenceC: KNOWN, zones: KNOWN, guild: KNOWN,
-      gapePerLength: ESTIMATE, length14Mm: ESTIMATE, length30Mm: ESTIMATE,
+      hatchDays: timing,
+      swimDays: timing,
+      firstFeedingMm: timing,
+      adultMm: KNOWN,
+      referenceC: KNOWN,
+      zones: KNOWN,
+      guild: KNOWN,
+      gapePerLength: ESTIMATE,
+      length14Mm: ESTIMATE,
+      length30Mm: ESTIMATE,
     },
   }
 }
 
 /** One line of source for the whole fish. */
-export const sourceLine = (s: Species): string => (s.sources.hatchDays === ESTIMATE
-  ? 'Adult size, temperature, zone and guild: species literature; timing, gape and growth: working estimates'
-  : `Timing and first length: ${s.sources.hatchDays}; gape and growth: working estimates`)
+export const sourceLine = (s: Species): string =>
+  s.sources.hatchDays === ESTIMATE
+    ? 'Adult size, temperature, zone and guild: species literature; timing, gape and growth: working estimates'
+    : `Timing and first length: ${s.sources.hatchDays}; gape and growth: working estimates`

@@ -7,13 +7,23 @@ import type { PlanRequest, StartLine } from './request'
 import { freeVessels, roomStarts, runningSupply, type RoomStart } from './startables'
 
 /** A plan's problem with the ways to start that it was made of. */
-export interface BuiltProblem { problem: PlanProblem, starts: RoomStart[] }
+export interface BuiltProblem {
+  problem: PlanProblem
+  starts: RoomStart[]
+}
 
 /** Lines as starts of this problem; a line whose food or day is not there any more is left out. */
-export function onStarts(lines: readonly StartLine[], starts: readonly RoomStart[], from: PlanRequest['from'], days: number): StartOn[] {
+export function onStarts(
+  lines: readonly StartLine[],
+  starts: readonly RoomStart[],
+  from: PlanRequest['from'],
+  days: number,
+): StartOn[] {
   return lines.flatMap((l): StartOn[] => {
     const day = daysBetween(from, l.on)
-    const s = starts.find(x => x.food === l.food && x.method.id === l.method) ?? starts.find(x => x.food === l.food)
+    const s =
+      starts.find(x => x.food === l.food && x.method.id === l.method) ??
+      starts.find(x => x.food === l.food)
     return s && day >= 0 && day < days ? [{ startable: s.id, day, vessels: l.vessels }] : []
   })
 }
@@ -23,12 +33,24 @@ export function buildProblem(r: PlanRequest, days: number): BuiltProblem {
   const starts = roomStarts(r.state, r.readings, days, r.warmerC)
   const grown = new Set(starts.map(s => s.food))
   const hatching = hatchingOf(r.state, days)
-  const cultured = new Set([...grown, ...r.state.cultureStates.map(c => c.record.foodId), ...(hatching ? [hatching.food] : [])])
+  const cultured = new Set([
+    ...grown,
+    ...r.state.cultureStates.map(c => c.record.foodId),
+    ...(hatching ? [hatching.food] : []),
+  ])
   const problem: PlanProblem = {
-    days, broodDays: planDemand(r.state, r.from, days), running: runningSupply(r.state, r.readings, days), startable: starts, vessels: freeVessels(starts, days),
+    days,
+    broodDays: planDemand(r.state, r.from, days),
+    running: runningSupply(r.state, r.readings, days),
+    startable: starts,
+    vessels: freeVessels(starts, days),
     // What is neither grown nor hatched is bought: it is there.
-    freely: r.state.room.foods.filter(f => !cultured.has(f) && foodOf(f) === null), least: [], hatching,
-    begun: onStarts(r.begun, starts, r.from, days), pinned: onStarts(r.pins, starts, r.from, days), onlyPinned: r.onlyPinned,
+    freely: r.state.room.foods.filter(f => !cultured.has(f) && foodOf(f) === null),
+    least: [],
+    hatching,
+    begun: onStarts(r.begun, starts, r.from, days),
+    pinned: onStarts(r.pins, starts, r.from, days),
+    onlyPinned: r.onlyPinned,
     idle: r.idle.map(d => daysBetween(r.from, d)).filter(d => d >= 0 && d < days),
   }
   return { problem, starts }

@@ -14,7 +14,15 @@ import { readyBy } from './redundancy'
 import type { PlanRequest } from './request'
 import { coursesOf, reliabilityOf, type RoomStart } from './startables'
 
-export const WAYS = ['start', 'buy', 'other food', 'bridge', 'warmer', 'more hatches', 'cysts'] as const
+export const WAYS = [
+  'start',
+  'buy',
+  'other food',
+  'bridge',
+  'warmer',
+  'more hatches',
+  'cysts',
+] as const
 
 /** A way to close a gap. */
 export interface Way {
@@ -34,7 +42,12 @@ export interface Way {
   warmerC: number
 }
 
-interface Stretch { brood: string, from: number, to: number, share: number }
+interface Stretch {
+  brood: string
+  from: number
+  to: number
+  share: number
+}
 
 /** A powder or a gel comes within two days (working estimate). */
 const POWDER_DAYS = 2
@@ -45,32 +58,94 @@ const BRIDGES_FROM = 0.1
 const LEAST_CLOSED = 0.05
 
 /** Every way to close a gap, ranked by how much of it is closed how surely, then by cost. */
-export function closing(r: PlanRequest, gap: Stretch, starts: readonly RoomStart[], hatching: Hatching | null): Way[] {
+export function closing(
+  r: PlanRequest,
+  gap: Stretch,
+  starts: readonly RoomStart[],
+  hatching: Hatching | null,
+): Way[] {
   const brood = r.state.broods.find(b => b.id === gap.brood)
   const day = brood && dayOf(r, brood, gap.from)
   if (!brood?.species || !day) return []
   const length = gap.to - gap.from + 1
-  const suits = new Map(EDIBLES.map(e => [e.id, suitability(e, { lengthMm: day.lengthMm, gapeUm: day.gapeUm, zones: brood.species!.zones, marine: brood.species!.marine }, 24 / Math.max(1, day.meals)).value]))
-  const allowed = new Set(allowedFoods(EDIBLES.map(e => e.id), wishesNow(brood)))
+  const suits = new Map(
+    EDIBLES.map(e => [
+      e.id,
+      suitability(
+        e,
+        {
+          lengthMm: day.lengthMm,
+          gapeUm: day.gapeUm,
+          zones: brood.species!.zones,
+          marine: brood.species!.marine,
+        },
+        24 / Math.max(1, day.meals),
+      ).value,
+    ]),
+  )
+  const allowed = new Set(
+    allowedFoods(
+      EDIBLES.map(e => e.id),
+      wishesNow(brood),
+    ),
+  )
   const fits = (food: string) => allowed.has(food) && (suits.get(food) ?? 0) >= STANDS_IN_FROM
-  const way = (kind: Way['kind'], food: string, readyIn: number, likely: number, more: Partial<Way> = {}): Way => ({
-    kind, food, helpsFrom: addDays(r.from, Math.ceil(Math.max(0, readyIn))), likely, cost: 0, leadDays: 0, apartDays: 0, warmerC: 0,
-    closes: Math.min(1, (suits.get(food) ?? 0) / Math.max(0.01, gap.share)) * Math.min(1, Math.max(0, gap.to + 1 - Math.max(gap.from, readyIn)) / length), ...more,
+  const way = (
+    kind: Way['kind'],
+    food: string,
+    readyIn: number,
+    likely: number,
+    more: Partial<Way> = {},
+  ): Way => ({
+    kind,
+    food,
+    helpsFrom: addDays(r.from, Math.ceil(Math.max(0, readyIn))),
+    likely,
+    cost: 0,
+    leadDays: 0,
+    apartDays: 0,
+    warmerC: 0,
+    closes:
+      Math.min(1, (suits.get(food) ?? 0) / Math.max(0.01, gap.share)) *
+      Math.min(1, Math.max(0, gap.to + 1 - Math.max(gap.from, readyIn)) / length),
+    ...more,
   })
   const month = Number(r.from.slice(5, 7))
   const ways: Way[] = []
   for (const s of starts) {
     if (!fits(s.food)) continue
     const wait = s.fromDay
-    ways.push(way(s.bought ? 'buy' : 'start', s.food, wait + s.reliability.readyDays, readyBy(s.reliability, gap.to + 1 - wait), s.bought ? bought(s.food) : {}))
+    ways.push(
+      way(
+        s.bought ? 'buy' : 'start',
+        s.food,
+        wait + s.reliability.readyDays,
+        readyBy(s.reliability, gap.to + 1 - wait),
+        s.bought ? bought(s.food) : {},
+      ),
+    )
     if (s.temperatureC + WARMER_C <= s.foodOf.rangeC[1]) {
-      const warm = reliabilityOf(r.state, s.foodOf, s.method, coursesOf(s.foodOf, s.method, s.vesselClass.litres, s.temperatureC + WARMER_C, gap.to + 2))
-      if (warm.readyDays <= s.reliability.readyDays - 1) ways.push(way('warmer', s.food, wait + warm.readyDays, readyBy(warm, gap.to + 1 - wait), { warmerC: WARMER_C }))
+      const warm = reliabilityOf(
+        r.state,
+        s.foodOf,
+        s.method,
+        coursesOf(s.foodOf, s.method, s.vesselClass.litres, s.temperatureC + WARMER_C, gap.to + 2),
+      )
+      if (warm.readyDays <= s.reliability.readyDays - 1)
+        ways.push(
+          way('warmer', s.food, wait + warm.readyDays, readyBy(warm, gap.to + 1 - wait), {
+            warmerC: WARMER_C,
+          }),
+        )
     }
   }
   for (const e of EDIBLES) {
     const food = foodOf(e.id)
-    if (r.state.room.foods.includes(e.id) || !(food ? fits(e.id) : allowed.has(e.id) && (suits.get(e.id) ?? 0) >= BRIDGES_FROM)) continue
+    if (
+      r.state.room.foods.includes(e.id) ||
+      !(food ? fits(e.id) : allowed.has(e.id) && (suits.get(e.id) ?? 0) >= BRIDGES_FROM)
+    )
+      continue
     if (!food) {
       ways.push(way('bridge', e.id, POWDER_DAYS, 1, { cost: POWDER_PRICE, leadDays: POWDER_DAYS }))
       continue
@@ -78,15 +153,50 @@ export function closing(r: PlanRequest, gap: Stretch, starts: readonly RoomStart
     if (food.profile.family === 'hatch' || !canBuyIn(food, month)) continue
     const method = food.methods[0]!
     const { leadDays } = buyingOf(food)
-    const rel = reliabilityOf(r.state, food, method, coursesOf(food, method, method.vessel.volumeL, (food.rangeC[0] + food.rangeC[1]) / 2, gap.to + 2))
-    if (Number.isFinite(rel.readyDays)) ways.push(way('other food', e.id, leadDays + rel.readyDays, readyBy(rel, gap.to + 1 - leadDays), bought(e.id)))
+    const rel = reliabilityOf(
+      r.state,
+      food,
+      method,
+      coursesOf(
+        food,
+        method,
+        method.vessel.volumeL,
+        (food.rangeC[0] + food.rangeC[1]) / 2,
+        gap.to + 2,
+      ),
+    )
+    if (Number.isFinite(rel.readyDays))
+      ways.push(
+        way(
+          'other food',
+          e.id,
+          leadDays + rel.readyDays,
+          readyBy(rel, gap.to + 1 - leadDays),
+          bought(e.id),
+        ),
+      )
   }
   if (hatching && fits(hatching.food)) {
     const noCysts = hatching.gramsLeft < 1 || hatching.most.every(m => m === 0)
-    ways.push(way(noCysts ? 'cysts' : 'more hatches', hatching.food, noCysts ? buyingOf(brineShrimp).leadDays + 2 : 2, 0.98, noCysts ? { ...bought(hatching.food), apartDays: 0 } : {}))
+    ways.push(
+      way(
+        noCysts ? 'cysts' : 'more hatches',
+        hatching.food,
+        noCysts ? buyingOf(brineShrimp).leadDays + 2 : 2,
+        0.98,
+        noCysts ? { ...bought(hatching.food), apartDays: 0 } : {},
+      ),
+    )
   }
-  return ways.filter(w => w.closes * w.likely >= LEAST_CLOSED)
-    .sort((a, b) => b.closes * b.likely - a.closes * a.likely || a.cost - b.cost || WAYS.indexOf(a.kind) - WAYS.indexOf(b.kind) || (a.food < b.food ? -1 : 1))
+  return ways
+    .filter(w => w.closes * w.likely >= LEAST_CLOSED)
+    .sort(
+      (a, b) =>
+        b.closes * b.likely - a.closes * a.likely ||
+        a.cost - b.cost ||
+        WAYS.indexOf(a.kind) - WAYS.indexOf(b.kind) ||
+        (a.food < b.food ? -1 : 1),
+    )
 }
 
 const bought = (food: string): Partial<Way> => {

@@ -11,11 +11,24 @@ const STEP_D = 3
  */
 export const coarse = (p: PlanProblem, also: ReadonlySet<number> = new Set()): PlanProblem => ({
   ...p,
-  broodDays: p.broodDays.flatMap(b => (b.day < DAILY_D ? [b] : (b.day - DAILY_D) % STEP_D === 1 ? [{ ...b, weight: STEP_D }] : also.has(b.day) ? [b] : [])),
+  broodDays: p.broodDays.flatMap(b =>
+    b.day < DAILY_D
+      ? [b]
+      : (b.day - DAILY_D) % STEP_D === 1
+        ? [{ ...b, weight: STEP_D }]
+        : also.has(b.day)
+          ? [b]
+          : [],
+  ),
 })
 
 /** A problem with its starts decided: what is eaten, and what that costs. */
-export const decided = (p: PlanProblem, starts: PlanProblem['pinned']): PlanProblem => ({ ...p, pinned: starts, onlyPinned: true, begun: [] })
+export const decided = (p: PlanProblem, starts: PlanProblem['pinned']): PlanProblem => ({
+  ...p,
+  pinned: starts,
+  onlyPinned: true,
+  begun: [],
+})
 
 const SHORT_FROM = 0.02
 
@@ -24,5 +37,14 @@ export function lackingDays(full: PlanProblem, meals: PlanSolution, looked: Plan
   const seen = new Set(looked.broodDays.map(b => b.day))
   const { lost } = planProgram(full)
   const hopeless = new Map(full.broodDays.map((b, i) => [`${b.brood}\n${b.day}`, lost[i]!]))
-  return [...new Set(meals.shortages.filter(s => s.share - (hopeless.get(`${s.brood}\n${s.day}`) ?? 0) > SHORT_FROM && !seen.has(s.day)).map(s => s.day))]
+  return [
+    ...new Set(
+      meals.shortages
+        .filter(
+          s =>
+            s.share - (hopeless.get(`${s.brood}\n${s.day}`) ?? 0) > SHORT_FROM && !seen.has(s.day),
+        )
+        .map(s => s.day),
+    ),
+  ]
 }

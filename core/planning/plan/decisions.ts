@@ -7,11 +7,16 @@ import type { HatchLine } from './plannedHatches'
 
 /** Something to decide or do, in the order of the days. */
 export type Decision =
-  | { kind: 'order', on: LocalDate, start: PlannedStart }
-  | { kind: 'start', on: LocalDate, start: PlannedStart, /** Days until it would be too late for nine in ten. */ slack: number }
-  | { kind: 'gap', on: LocalDate, gap: PlanGap }
-  | { kind: 'doubt', on: LocalDate, brood: string, to: LocalDate, probability: number }
-  | { kind: 'hatch', on: LocalDate, hatch: HatchLine }
+  | { kind: 'order'; on: LocalDate; start: PlannedStart }
+  | {
+      kind: 'start'
+      on: LocalDate
+      start: PlannedStart
+      /** Days until it would be too late for nine in ten. */ slack: number
+    }
+  | { kind: 'gap'; on: LocalDate; gap: PlanGap }
+  | { kind: 'doubt'; on: LocalDate; brood: string; to: LocalDate; probability: number }
+  | { kind: 'hatch'; on: LocalDate; hatch: HatchLine }
 
 /** Below this a day of a brood is a matter to decide. */
 const DOUBT_BELOW = 0.85
@@ -20,7 +25,8 @@ const DOUBT_BELOW = 0.85
 export function decisions(plan: CulturePlan, timeZone: string, most = 5): Decision[] {
   const found: Decision[] = []
   for (const s of plan.starts) {
-    if (s.orderBy !== null) found.push({ kind: 'order', on: s.orderBy < plan.from ? plan.from : s.orderBy, start: s })
+    if (s.orderBy !== null)
+      found.push({ kind: 'order', on: s.orderBy < plan.from ? plan.from : s.orderBy, start: s })
     found.push({ kind: 'start', on: s.on, start: s, slack: daysBetween(s.readyBy, s.neededOn) })
   }
   // A gap is decided while its best way still helps: today, or so many days before it that the way takes.
@@ -34,7 +40,11 @@ export function decisions(plan: CulturePlan, timeZone: string, most = 5): Decisi
   if (hatch) found.push({ kind: 'hatch', on: dayOf(hatch.startAt, timeZone), hatch })
   for (const d of doubts(plan)) found.push(d)
   const rank: Decision['kind'][] = ['gap', 'order', 'start', 'hatch', 'doubt']
-  return found.sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : rank.indexOf(a.kind) - rank.indexOf(b.kind))).slice(0, most)
+  return found
+    .sort((a, b) =>
+      a.on < b.on ? -1 : a.on > b.on ? 1 : rank.indexOf(a.kind) - rank.indexOf(b.kind),
+    )
+    .slice(0, most)
 }
 
 const dayOf = (at: Instant, timeZone: string) => localDateOf(at, timeZone)
@@ -48,7 +58,14 @@ export function doubts(plan: CulturePlan): Extract<Decision, { kind: 'doubt' }>[
     if (last?.brood === c.brood && daysBetween(last.to, c.day) === 1) {
       last.to = c.day
       last.probability = Math.min(last.probability, c.probability)
-    } else found.push({ kind: 'doubt', on: c.day, brood: c.brood, to: c.day, probability: c.probability })
+    } else
+      found.push({
+        kind: 'doubt',
+        on: c.day,
+        brood: c.brood,
+        to: c.day,
+        probability: c.probability,
+      })
   }
   return found
 }

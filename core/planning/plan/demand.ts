@@ -15,32 +15,50 @@ const MOST_STANDBY = 7
 
 /** Animals of a food that make the whole ration of a brood for a day, spill included. */
 export const wholeRation = (day: LadderDay, food: FeedProfile): number =>
-  (day.fry * day.dryRationMg * 1000 * (1 + SPILL)) / food.captureShare / day.suitability[food.id]!.size.dryUg
+  (day.fry * day.dryRationMg * 1000 * (1 + SPILL)) /
+  food.captureShare /
+  day.suitability[food.id]!.size.dryUg
 
 /**
  * What one brood eats on the days of a plan. Where its day is only expected, the first meal is wanted from the early edge of that
  * expectation on: fry that swim free early eat that day.
  */
-export function broodDemand(state: RoomState, brood: BroodState, from: LocalDate, days: number): BroodDay[] {
+export function broodDemand(
+  state: RoomState,
+  brood: BroodState,
+  from: LocalDate,
+  days: number,
+): BroodDay[] {
   const first = daysBetween(brood.freeOn, from)
   const foods = foodsFor(brood, state.room)
   const of = (d: LadderDay, day: number, standby: boolean): BroodDay[] => {
     if (d.fry * d.dryRationMg < LEAST_RATION_MG || day < 0 || day >= days) return []
-    return [{
-      brood: brood.id, day, standby,
-      foods: foods.flatMap((f) => {
-        const suits = d.suitability[f.id]!.value
-        const preferred = d.share[f.id] ?? 0
-        const most = Math.max(preferred, suits >= STANDS_IN_FROM ? Math.min(1, suits) : 0)
-        return most > 0 ? [{ food: f.id, preferred, most, organisms: wholeRation(d, f) }] : []
-      }),
-    }]
+    return [
+      {
+        brood: brood.id,
+        day,
+        standby,
+        foods: foods.flatMap(f => {
+          const suits = d.suitability[f.id]!.value
+          const preferred = d.share[f.id] ?? 0
+          const most = Math.max(preferred, suits >= STANDS_IN_FROM ? Math.min(1, suits) : 0)
+          return most > 0 ? [{ food: f.id, preferred, most, organisms: wholeRation(d, f) }] : []
+        }),
+      },
+    ]
   }
   const ladder = broodLadder(brood, state.room, Math.max(0, first), days - Math.max(0, -first))
-  const early = Math.min(MOST_STANDBY, brood.dates.free.seen ? 0 : Math.round(brood.dates.free.spreadDays))
-  const opening = first < 0 && ladder[0]?.day === 0 ? Array.from({ length: early }, (_, i) => of(ladder[0]!, -first - early + i, true)).flat() : []
+  const early = Math.min(
+    MOST_STANDBY,
+    brood.dates.free.seen ? 0 : Math.round(brood.dates.free.spreadDays),
+  )
+  const opening =
+    first < 0 && ladder[0]?.day === 0
+      ? Array.from({ length: early }, (_, i) => of(ladder[0]!, -first - early + i, true)).flat()
+      : []
   return [...opening, ...ladder.flatMap(d => of(d, d.day - first, false))]
 }
 
 /** What all broods eat, day by day. */
-export const planDemand = (state: RoomState, from: LocalDate, days: number): BroodDay[] => state.broods.flatMap(b => broodDemand(state, b, from, days))
+export const planDemand = (state: RoomState, from: LocalDate, days: number): BroodDay[] =>
+  state.broods.flatMap(b => broodDemand(state, b, from, days))

@@ -19,53 +19,143 @@ export interface PlannedStart extends StartLine {
   neededOn: LocalDate
   /** Nine in ten are ready by then. */
   readyBy: LocalDate
-  chances: { failure: number, readyDays: number, readyLogSd: number }
+  chances: { failure: number; readyDays: number; readyLogSd: number }
   why: Reason
 }
 
 /** Which meal a start serves first: of a brood that gets its food, else of one that would like it. */
-function serves(s: RoomStart, start: StartOn, solution: PlanSolution, p: PlanProblem): { brood: string, day: number } | undefined {
-  const gives = start.day + Math.max(0, s.gives.findIndex(g => g > 0))
+function serves(
+  s: RoomStart,
+  start: StartOn,
+  solution: PlanSolution,
+  p: PlanProblem,
+): { brood: string; day: number } | undefined {
+  const gives =
+    start.day +
+    Math.max(
+      0,
+      s.gives.findIndex(g => g > 0),
+    )
   const standby = new Set(p.broodDays.filter(b => b.standby).map(b => `${b.brood}\n${b.day}`))
-  const mine = solution.meals.filter(m => m.food === s.food && m.day >= gives && m.share > NEEDED_FROM && !standby.has(`${m.brood}\n${m.day}`)).sort((a, b) => a.day - b.day)[0]
+  const mine = solution.meals
+    .filter(
+      m =>
+        m.food === s.food &&
+        m.day >= gives &&
+        m.share > NEEDED_FROM &&
+        !standby.has(`${m.brood}\n${m.day}`),
+    )
+    .sort((a, b) => a.day - b.day)[0]
   // A backup serves nobody by plan: it stands ready for what the food is eaten for next.
-  const later = solution.meals.filter(m => m.food === s.food && m.day > start.day && !standby.has(`${m.brood}\n${m.day}`)).sort((a, b) => a.day - b.day)
-  return mine ?? later.find(m => m.day >= gives) ?? later.at(-1) ?? p.broodDays.filter(b => !b.standby && b.day >= gives && b.foods.some(f => f.food === s.food && f.preferred > NEEDED_FROM)).sort((a, b) => a.day - b.day)[0]
+  const later = solution.meals
+    .filter(m => m.food === s.food && m.day > start.day && !standby.has(`${m.brood}\n${m.day}`))
+    .sort((a, b) => a.day - b.day)
+  return (
+    mine ??
+    later.find(m => m.day >= gives) ??
+    later.at(-1) ??
+    p.broodDays
+      .filter(
+        b =>
+          !b.standby &&
+          b.day >= gives &&
+          b.foods.some(f => f.food === s.food && f.preferred > NEEDED_FROM),
+      )
+      .sort((a, b) => a.day - b.day)[0]
+  )
 }
 
 const percent = (x: number) => Math.round(x * 100)
 
 /** Why so many vessels of a food are started on that day: brood, date, days to ready, failures, number. */
-function whyStart(r: PlanRequest, s: RoomStart, start: StartOn, brood: string, needed: LocalDate): Reason {
+function whyStart(
+  r: PlanRequest,
+  s: RoomStart,
+  start: StartOn,
+  brood: string,
+  needed: LocalDate,
+): Reason {
   const { reliability: rel } = s
   const late = lastSafeDays(rel)
   const on = addDays(r.from, start.day)
   const number = start.vessels === 1 ? 'one vessel' : `${start.vessels} vessels`
   return {
-    result: { label: `vessels of ${s.foodOf.profile.name.toLowerCase()}`, value: start.vessels, unit: '' },
+    result: {
+      label: `vessels of ${s.foodOf.profile.name.toLowerCase()}`,
+      value: start.vessels,
+      unit: '',
+    },
     rule: `For ${brood} on ${needed}: ready after ${Math.round(rel.readyDays)} days, nine in ten within ${Math.round(late)}; ${percent(rel.failure)} in 100 fail, so ${number} for ${percent(r.certainty)} % certainty.${s.bought ? ` The starter is bought: ${s.fromDay} days to come.` : ''}`,
     formula: 'vessels',
     inputs: [
-      { key: 'vessels', label: 'vessels', value: start.vessels, unit: '', from: `wanted certainty ${percent(r.certainty)} %` },
-      { key: 'ready', label: 'days to ready, median', value: rel.readyDays, unit: 'd', from: `${s.method.name} at ${Math.round(s.temperatureC)} °C, model` },
-      { key: 'late', label: 'nine in ten are ready within', value: late, unit: 'd', from: 'spread of the food' },
-      { key: 'failure', label: 'share that fails', value: rel.failure, unit: '', from: r.state.learned.foods[s.food]?.failure ? 'your own vessels and the book' : 'the book' },
-      { key: 'left', label: 'days until it is needed', value: daysBetween(on, needed), unit: 'd', from: brood },
+      {
+        key: 'vessels',
+        label: 'vessels',
+        value: start.vessels,
+        unit: '',
+        from: `wanted certainty ${percent(r.certainty)} %`,
+      },
+      {
+        key: 'ready',
+        label: 'days to ready, median',
+        value: rel.readyDays,
+        unit: 'd',
+        from: `${s.method.name} at ${Math.round(s.temperatureC)} °C, model`,
+      },
+      {
+        key: 'late',
+        label: 'nine in ten are ready within',
+        value: late,
+        unit: 'd',
+        from: 'spread of the food',
+      },
+      {
+        key: 'failure',
+        label: 'share that fails',
+        value: rel.failure,
+        unit: '',
+        from: r.state.learned.foods[s.food]?.failure ? 'your own vessels and the book' : 'the book',
+      },
+      {
+        key: 'left',
+        label: 'days until it is needed',
+        value: daysBetween(on, needed),
+        unit: 'd',
+        from: brood,
+      },
     ],
     source: 'mixed-integer plan; beta-binomial of vessels that share a place',
   }
 }
 
-export const broodName = (state: RoomState, id: string | undefined) => state.broods.find(b => b.id === id)?.name ?? 'the stock'
+export const broodName = (state: RoomState, id: string | undefined) =>
+  state.broods.find(b => b.id === id)?.name ?? 'the stock'
 
 /** A start of a solution as people read it. */
-export function plannedStart(r: PlanRequest, s: RoomStart, start: StartOn, solution: PlanSolution, p: PlanProblem): PlannedStart {
+export function plannedStart(
+  r: PlanRequest,
+  s: RoomStart,
+  start: StartOn,
+  solution: PlanSolution,
+  p: PlanProblem,
+): PlannedStart {
   const first = serves(s, start, solution, p)
   const on = addDays(r.from, start.day)
   const neededOn = addDays(r.from, first?.day ?? start.day)
   return {
-    food: s.food, method: s.method.id, on, vessels: start.vessels, placeId: s.placeId, vessel: s.vesselClass.name, litres: s.vesselClass.litres,
-    bought: s.bought, orderBy: s.bought ? addDays(on, -s.fromDay) : null, forBrood: first?.brood ?? '', neededOn, readyBy: addDays(on, Math.ceil(lastSafeDays(s.reliability))),
-    chances: s.reliability, why: whyStart(r, s, start, broodName(r.state, first?.brood), neededOn),
+    food: s.food,
+    method: s.method.id,
+    on,
+    vessels: start.vessels,
+    placeId: s.placeId,
+    vessel: s.vesselClass.name,
+    litres: s.vesselClass.litres,
+    bought: s.bought,
+    orderBy: s.bought ? addDays(on, -s.fromDay) : null,
+    forBrood: first?.brood ?? '',
+    neededOn,
+    readyBy: addDays(on, Math.ceil(lastSafeDays(s.reliability))),
+    chances: s.reliability,
+    why: whyStart(r, s, start, broodName(r.state, first?.brood), neededOn),
   }
 }

@@ -5,29 +5,61 @@ import type { PlanRequest } from './request'
 import { sdOfLogs } from './startables'
 
 /** Log spread within which eight of ten lie between two numbers. */
-const logSdOf = (p10: number, p90: number) => (p10 > 0 && p90 > p10 ? Math.min(1.2, Math.log(p90 / p10) / 2.5631) : 0.3)
+const logSdOf = (p10: number, p90: number) =>
+  p10 > 0 && p90 > p10 ? Math.min(1.2, Math.log(p90 / p10) / 2.5631) : 0.3
 
 /** What may befall what runs, what is started, and the days of the broods. */
 export function fatesOf(r: PlanRequest, { starts, problem }: BuiltProblem, days: number): Fates {
   return {
-    running: Object.fromEntries(problem.running.map(({ id }) => {
-      const ahead = r.readings.get(id)!.ahead!
-      const at = (d: number) => ahead.days[Math.min(d, ahead.days.length - 1)]!
-      const { p10, p90 } = at(3).gives
-      return [id, { lost: Array.from({ length: days }, (_, d) => at(d).lost), logSd: logSdOf(p10, p90) }]
-    })),
-    starts: Object.fromEntries(starts.map(s => [s.id, {
-      reliability: s.reliability, courses: s.courses.gives, waits: s.fromDay, lagLogSd: Math.sqrt(Math.max(0, s.reliability.readyLogSd ** 2 - sdOfLogs(s.courses.readyDays) ** 2)),
-    }])),
-    broods: Object.fromEntries(r.state.broods.map(b => [b.id, b.dates.free.seen || daysBetween(r.from, b.freeOn) <= 0 ? 0 : b.dates.free.spreadDays / 1.2816])),
+    running: Object.fromEntries(
+      problem.running.map(({ id }) => {
+        const ahead = r.readings.get(id)!.ahead!
+        const at = (d: number) => ahead.days[Math.min(d, ahead.days.length - 1)]!
+        const { p10, p90 } = at(3).gives
+        return [
+          id,
+          { lost: Array.from({ length: days }, (_, d) => at(d).lost), logSd: logSdOf(p10, p90) },
+        ]
+      }),
+    ),
+    starts: Object.fromEntries(
+      starts.map(s => [
+        s.id,
+        {
+          reliability: s.reliability,
+          courses: s.courses.gives,
+          waits: s.fromDay,
+          lagLogSd: Math.sqrt(
+            Math.max(0, s.reliability.readyLogSd ** 2 - sdOfLogs(s.courses.readyDays) ** 2),
+          ),
+        },
+      ]),
+    ),
+    broods: Object.fromEntries(
+      r.state.broods.map(b => [
+        b.id,
+        b.dates.free.seen || daysBetween(r.from, b.freeOn) <= 0
+          ? 0
+          : b.dates.free.spreadDays / 1.2816,
+      ]),
+    ),
   }
 }
 
 /** Bands of what the running cultures give, for the eye. */
-export function bandsOf(r: PlanRequest, days: number): Record<string, { p10: number[], p50: number[], p90: number[] }> {
-  return Object.fromEntries([...r.readings].flatMap(([id, { ahead }]) => {
-    if (!ahead) return []
-    const of = (k: 'p10' | 'p50' | 'p90') => Array.from({ length: days }, (_, d) => ahead.days[Math.min(d, ahead.days.length - 1)]!.gives[k])
-    return [[id, { p10: of('p10'), p50: of('p50'), p90: of('p90') }]]
-  }))
+export function bandsOf(
+  r: PlanRequest,
+  days: number,
+): Record<string, { p10: number[]; p50: number[]; p90: number[] }> {
+  return Object.fromEntries(
+    [...r.readings].flatMap(([id, { ahead }]) => {
+      if (!ahead) return []
+      const of = (k: 'p10' | 'p50' | 'p90') =>
+        Array.from(
+          { length: days },
+          (_, d) => ahead.days[Math.min(d, ahead.days.length - 1)]!.gives[k],
+        )
+      return [[id, { p10: of('p10'), p50: of('p50'), p90: of('p90') }]]
+    }),
+  )
 }

@@ -5,24 +5,47 @@ import type { PlanRequest } from './request'
 import type { RoomStart } from './startables'
 
 /** A stretch of days on which a brood goes short, and what would close it, the best way first. */
-export interface PlanGap { brood: string, from: LocalDate, to: LocalDate, days: number, /** Largest share of a day's ration that lacks. */ share: number, ways: Way[] }
+export interface PlanGap {
+  brood: string
+  from: LocalDate
+  to: LocalDate
+  days: number
+  /** Largest share of a day's ration that lacks. */ share: number
+  ways: Way[]
+}
 
 /** Less is within what is spilled. */
 const SHORT_FROM = 0.05
 
 /** Stretches of days on which broods go short. */
-export function gapsOf(r: PlanRequest, p: PlanProblem, solution: PlanSolution, starts: readonly RoomStart[]): PlanGap[] {
+export function gapsOf(
+  r: PlanRequest,
+  p: PlanProblem,
+  solution: PlanSolution,
+  starts: readonly RoomStart[],
+): PlanGap[] {
   const standby = new Set(p.broodDays.filter(b => b.standby).map(b => `${b.brood}\n${b.day}`))
-  const found: { brood: string, from: number, to: number, share: number }[] = []
-  const short = solution.shortages.filter(x => x.share > SHORT_FROM && !standby.has(`${x.brood}\n${x.day}`))
-  for (const s of [...short].sort((a, b) => (a.brood < b.brood ? -1 : a.brood > b.brood ? 1 : a.day - b.day))) {
+  const found: { brood: string; from: number; to: number; share: number }[] = []
+  const short = solution.shortages.filter(
+    x => x.share > SHORT_FROM && !standby.has(`${x.brood}\n${x.day}`),
+  )
+  for (const s of [...short].sort((a, b) =>
+    a.brood < b.brood ? -1 : a.brood > b.brood ? 1 : a.day - b.day,
+  )) {
     const last = found.at(-1)
     if (last?.brood === s.brood && last.to === s.day - 1) {
       last.to = s.day
       last.share = Math.max(last.share, s.share)
     } else found.push({ brood: s.brood, from: s.day, to: s.day, share: s.share })
   }
-  return found.sort((a, b) => a.from - b.from).map(g => ({
-    brood: g.brood, from: addDays(r.from, g.from), to: addDays(r.from, g.to), days: g.to - g.from + 1, share: g.share, ways: closing(r, g, starts, p.hatching),
-  }))
+  return found
+    .sort((a, b) => a.from - b.from)
+    .map(g => ({
+      brood: g.brood,
+      from: addDays(r.from, g.from),
+      to: addDays(r.from, g.to),
+      days: g.to - g.from + 1,
+      share: g.share,
+      ways: closing(r, g, starts, p.hatching),
+    }))
 }

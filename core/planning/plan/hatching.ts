@@ -17,7 +17,17 @@ const MEAN_HOLD_H = ROUND_H / 2
 /** The lot that is open, as the planner takes it. */
 export function lotForPlan(state: RoomState): LotForPlan | null {
   const open = lotInUse(state)
-  return open && { id: open.lot.id, name: open.lot.name, hatch: open.state.hatch, cystsPerG: open.lot.cystsPerG, speed: open.state.speed, spread: open.state.spread, gramsLeft: open.state.gramsLeft }
+  return (
+    open && {
+      id: open.lot.id,
+      name: open.lot.name,
+      hatch: open.state.hatch,
+      cystsPerG: open.lot.cystsPerG,
+      speed: open.state.speed,
+      spread: open.state.spread,
+      gramsLeft: open.state.gramsLeft,
+    }
+  )
 }
 
 /**
@@ -28,9 +38,12 @@ export function hatchingOf(state: RoomState, days: number): Hatching | null {
   if (!state.room.foods.includes(nauplii.id)) return null
   const all = roundsAround(state.now, state.room.rounds, state.room.timeZone, 4, 6)
   const rounds = all.slice(all.indexOf(currentRound(state.now, all)))
-  const dayOf = (at: string) => Math.max(0, daysBetween(state.today, localDateOf(at, state.room.timeZone)))
+  const dayOf = (at: string) =>
+    Math.max(0, daysBetween(state.today, localDateOf(at, state.room.timeZone)))
   const pulls = expectedPulls(state, rounds)
-  const onHand = liveBatches(state, pulls).map(b => ({ day: dayOf(b.at), useful: b.useful })).filter(b => b.day < days)
+  const onHand = liveBatches(state, pulls)
+    .map(b => ({ day: dayOf(b.at), useful: b.useful }))
+    .filter(b => b.day < days)
   const lot = lotForPlan(state)
   const most = new Array<number>(days).fill(0)
   const water = { saltGL: state.room.hatchSaltGL, pH: state.hatchPH }
@@ -41,8 +54,17 @@ export function hatchingOf(state: RoomState, days: number): Hatching | null {
       const window = harvestWindow(full.curve)
       if (!window) continue
       // The cycle of whole rounds that brings most a day.
-      const cycles = [2, 3, 4, 5, 6].map(n => n * ROUND_H).filter(h => h <= window.lastCallH).map(h => ({ h, useful: full.curve.pull(h, 0).useful * keeps({ holdH: CHILLED_HOLD_H }, MEAN_HOLD_H) }))
-      const best = cycles.reduce<{ h: number, useful: number } | null>((a, b) => (a === null || b.useful / b.h > a.useful / a.h ? b : a), null)
+      const cycles = [2, 3, 4, 5, 6]
+        .map(n => n * ROUND_H)
+        .filter(h => h <= window.lastCallH)
+        .map(h => ({
+          h,
+          useful: full.curve.pull(h, 0).useful * keeps({ holdH: CHILLED_HOLD_H }, MEAN_HOLD_H),
+        }))
+      const best = cycles.reduce<{ h: number; useful: number } | null>(
+        (a, b) => (a === null || b.useful / b.h > a.useful / a.h ? b : a),
+        null,
+      )
       if (!best) continue
       const { h: cycle, useful } = best
       const first = Math.ceil(cycle / 24)
@@ -52,6 +74,16 @@ export function hatchingOf(state: RoomState, days: number): Hatching | null {
     }
   }
   const open = lotInUse(state)
-  const costPerGram = open?.lot.price && open.lot.priceGrams ? open.lot.price / open.lot.priceGrams : 0
-  return { food: nauplii.id, onHand, keeps: keeps({ holdH: CHILLED_HOLD_H }, ROUND_H), frozen: frozenBatches(state).reduce((n, b) => n + b.useful, 0), most, gramsEach, gramsLeft: state.lots.reduce((g, l) => g + Math.max(0, l.state.gramsLeft), 0), costPerGram }
+  const costPerGram =
+    open?.lot.price && open.lot.priceGrams ? open.lot.price / open.lot.priceGrams : 0
+  return {
+    food: nauplii.id,
+    onHand,
+    keeps: keeps({ holdH: CHILLED_HOLD_H }, ROUND_H),
+    frozen: frozenBatches(state).reduce((n, b) => n + b.useful, 0),
+    most,
+    gramsEach,
+    gramsLeft: state.lots.reduce((g, l) => g + Math.max(0, l.state.gramsLeft), 0),
+    costPerGram,
+  }
 }

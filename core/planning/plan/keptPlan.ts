@@ -8,10 +8,14 @@ export type KeptPlan = EntryData<'plan.kept'>
 export type KeptStart = KeptPlan['starts'][number]
 
 /** A start of the kept plan, with the vessels that were started for it since. */
-export interface StartState extends KeptStart { started: number, left: number, /** How often its line was changed since it was first kept. */ changed: number }
+export interface StartState extends KeptStart {
+  started: number
+  left: number
+  /** How often its line was changed since it was first kept. */ changed: number
+}
 
 /** The plan that was kept last, and when. */
-export function keptPlan(entries: readonly Entry[]): { at: Instant, plan: KeptPlan } | null {
+export function keptPlan(entries: readonly Entry[]): { at: Instant; plan: KeptPlan } | null {
   const last = ofKind(entries, 'plan.kept').at(-1)
   return last ? { at: last.at, plan: last.data } : null
 }
@@ -20,25 +24,51 @@ export function keptPlan(entries: readonly Entry[]): { at: Instant, plan: KeptPl
 const EARLY_D = 5
 
 /** Starts of the kept plan and what has become of them: vessels of the food that were started since it was first kept count, the earliest start first. */
-export function startStates(entries: readonly Entry[], cultures: readonly CultureState[]): StartState[] {
+export function startStates(
+  entries: readonly Entry[],
+  cultures: readonly CultureState[],
+): StartState[] {
   const all = ofKind(entries, 'plan.kept')
   const plan = all.at(-1)?.data
   if (!plan) return []
   const free = new Map<string, CultureState[]>()
-  return [...plan.starts].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0)).map((s): StartState => {
-    const versions = all.flatMap(e => e.data.starts.find(x => x.id === s.id) ? [{ at: e.at, start: e.data.starts.find(x => x.id === s.id)! }] : [])
-    const first = versions[0]!
-    const pool = free.get(s.food) ?? cultures.filter(c => c.record.foodId === s.food).sort((a, b) => (a.record.startedAt < b.record.startedAt ? -1 : 1))
-    const mine = pool.filter(c => toMs(c.record.startedAt) >= toMs(first.at) && c.record.startedAt.slice(0, 10) >= addDays(s.on, -EARLY_D)).slice(0, s.vessels)
-    free.set(s.food, pool.filter(c => !mine.includes(c)))
-    const changed = versions.filter((v, i) => i > 0 && JSON.stringify(v.start) !== JSON.stringify(versions[i - 1]!.start)).length
-    return { ...s, started: mine.length, left: s.vessels - mine.length, changed }
-  })
+  return [...plan.starts]
+    .sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0))
+    .map((s): StartState => {
+      const versions = all.flatMap(e =>
+        e.data.starts.find(x => x.id === s.id)
+          ? [{ at: e.at, start: e.data.starts.find(x => x.id === s.id)! }]
+          : [],
+      )
+      const first = versions[0]!
+      const pool =
+        free.get(s.food) ??
+        cultures
+          .filter(c => c.record.foodId === s.food)
+          .sort((a, b) => (a.record.startedAt < b.record.startedAt ? -1 : 1))
+      const mine = pool
+        .filter(
+          c =>
+            toMs(c.record.startedAt) >= toMs(first.at) &&
+            c.record.startedAt.slice(0, 10) >= addDays(s.on, -EARLY_D),
+        )
+        .slice(0, s.vessels)
+      free.set(
+        s.food,
+        pool.filter(c => !mine.includes(c)),
+      )
+      const changed = versions.filter(
+        (v, i) => i > 0 && JSON.stringify(v.start) !== JSON.stringify(versions[i - 1]!.start),
+      ).length
+      return { ...s, started: mine.length, left: s.vessels - mine.length, changed }
+    })
 }
 
 /** Starts that are still to be made, as the next plan should keep them: what is late is made today. */
 export const startsLeft = (states: readonly StartState[], today: LocalDate): StartState[] =>
-  states.filter(s => s.left > 0).map(s => ({ ...s, vessels: s.left, on: s.on < today ? today : s.on }))
+  states
+    .filter(s => s.left > 0)
+    .map(s => ({ ...s, vessels: s.left, on: s.on < today ? today : s.on }))
 
 /** Starts that were kept once and are in no plan any more: a calendar has to be told. */
 export function droppedStarts(entries: readonly Entry[]): KeptStart[] {
@@ -55,7 +85,19 @@ export function asKept(s: PlannedStart, taken: ReadonlySet<string>): KeptStart {
   let id = base
   for (let n = 2; taken.has(id); n++) id = `${base}-${n}`
   return {
-    id, food: s.food, method: s.method, on: s.on, vessels: s.vessels, placeId: s.placeId, litres: s.litres, orderBy: s.orderBy, forBrood: s.forBrood, neededOn: s.neededOn,
-    failure: s.chances.failure, readyDays: s.chances.readyDays, readyLogSd: s.chances.readyLogSd, why: s.why.rule,
+    id,
+    food: s.food,
+    method: s.method,
+    on: s.on,
+    vessels: s.vessels,
+    placeId: s.placeId,
+    litres: s.litres,
+    orderBy: s.orderBy,
+    forBrood: s.forBrood,
+    neededOn: s.neededOn,
+    failure: s.chances.failure,
+    readyDays: s.chances.readyDays,
+    readyLogSd: s.chances.readyLogSd,
+    why: s.why.rule,
   }
 }

@@ -21,7 +21,12 @@ const because = (changes: readonly FactChange[], food: string, brood: string) =>
  * @param left starts of the kept plan that are still to be made
  * @param refused lines that were refused and stay away
  */
-export function planDifference(left: readonly StartState[], next: readonly PlannedStart[], changes: readonly FactChange[], refused: KeptPlan['refused'] = []): PlanChange[] {
+export function planDifference(
+  left: readonly StartState[],
+  next: readonly PlannedStart[],
+  changes: readonly FactChange[],
+  refused: KeptPlan['refused'] = [],
+): PlanChange[] {
   const found: PlanChange[] = []
   const foods = [...new Set([...left.map(s => s.food), ...next.map(s => s.food)])].sort()
   for (const food of foods) {
@@ -38,15 +43,36 @@ export function planDifference(left: readonly StartState[], next: readonly Plann
       } else open.push(old)
     }
     for (const old of open) {
-      const nearest = [...news].sort((a, b) => Math.abs(daysBetween(old.on, a.on)) - Math.abs(daysBetween(old.on, b.on)))[0] ?? null
+      const nearest =
+        [...news].sort(
+          (a, b) => Math.abs(daysBetween(old.on, a.on)) - Math.abs(daysBetween(old.on, b.on)),
+        )[0] ?? null
       pairs.push([old, nearest])
       news = news.filter(n => n !== nearest)
     }
     pairs.push(...news.map(n => [null, n] as [null, PlannedStart]))
     for (const [was, is] of pairs) {
-      const kind = was === null ? 'new' : is === null ? 'dropped' : was.on !== is.on ? 'moved' : is.vessels > was.vessels ? 'more' : is.vessels < was.vessels ? 'fewer' : null
+      const kind =
+        was === null
+          ? 'new'
+          : is === null
+            ? 'dropped'
+            : was.on !== is.on
+              ? 'moved'
+              : is.vessels > was.vessels
+                ? 'more'
+                : is.vessels < was.vessels
+                  ? 'fewer'
+                  : null
       if (kind === null) continue
-      if (kind === 'new' && refused.some(x => x.food === food && Math.abs(daysBetween(x.on, is!.on)) <= 2 && x.vessels >= is!.vessels)) continue
+      if (
+        kind === 'new' &&
+        refused.some(
+          x =>
+            x.food === food && Math.abs(daysBetween(x.on, is!.on)) <= 2 && x.vessels >= is!.vessels,
+        )
+      )
+        continue
       found.push({ kind, was, is, because: because(changes, food, is?.forBrood ?? was!.forBrood) })
     }
   }
@@ -55,7 +81,10 @@ export function planDifference(left: readonly StartState[], next: readonly Plann
 }
 
 /** Takes a line into the kept plan: the start keeps its name, and what was already started counts on. */
-export function acceptChange(plan: Pick<KeptPlan, 'starts' | 'pins' | 'refused'>, change: PlanChange): Pick<KeptPlan, 'starts' | 'pins' | 'refused'> {
+export function acceptChange(
+  plan: Pick<KeptPlan, 'starts' | 'pins' | 'refused'>,
+  change: PlanChange,
+): Pick<KeptPlan, 'starts' | 'pins' | 'refused'> {
   const { was, is } = change
   const others = plan.starts.filter(s => s.id !== was?.id)
   const pins = was ? plan.pins.filter(p => !(p.food === was.food && p.on === was.on)) : plan.pins
@@ -63,12 +92,29 @@ export function acceptChange(plan: Pick<KeptPlan, 'starts' | 'pins' | 'refused'>
   const fresh = asKept(is, new Set(plan.starts.map(s => s.id)))
   const kept = was && plan.starts.find(s => s.id === was.id)
   const done = kept ? kept.vessels - was.vessels : 0
-  return { ...plan, pins, starts: [...others, kept ? { ...fresh, id: kept.id, vessels: is.vessels + done } : fresh] }
+  return {
+    ...plan,
+    pins,
+    starts: [...others, kept ? { ...fresh, id: kept.id, vessels: is.vessels + done } : fresh],
+  }
 }
 
 /** Refuses a line: what was kept is pinned to its day, what is new stays away. */
-export function refuseChange(plan: Pick<KeptPlan, 'starts' | 'pins' | 'refused'>, { was, is }: PlanChange): Pick<KeptPlan, 'starts' | 'pins' | 'refused'> {
-  if (!was) return { ...plan, refused: [...plan.refused, { food: is!.food, method: is!.method, on: is!.on, vessels: is!.vessels }] }
+export function refuseChange(
+  plan: Pick<KeptPlan, 'starts' | 'pins' | 'refused'>,
+  { was, is }: PlanChange,
+): Pick<KeptPlan, 'starts' | 'pins' | 'refused'> {
+  if (!was)
+    return {
+      ...plan,
+      refused: [
+        ...plan.refused,
+        { food: is!.food, method: is!.method, on: is!.on, vessels: is!.vessels },
+      ],
+    }
   const pin = { food: was.food, method: was.method, on: was.on, vessels: was.vessels }
-  return { ...plan, pins: [...plan.pins.filter(p => !(p.food === pin.food && p.on === pin.on)), pin] }
+  return {
+    ...plan,
+    pins: [...plan.pins.filter(p => !(p.food === pin.food && p.on === pin.on)), pin],
+  }
 }

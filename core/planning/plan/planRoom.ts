@@ -37,7 +37,10 @@ export interface CulturePlan {
 }
 
 /** What a plan is doing, for whoever waits: which of at most five solves, and how near it is. */
-export interface PlanProgress extends SolveProgress { solve: number, ofAtMost: number }
+export interface PlanProgress extends SolveProgress {
+  solve: number
+  ofAtMost: number
+}
 
 /** Times that backups are raised and the plan is solved again after the first two solves. */
 const ROUNDS = 3
@@ -55,7 +58,12 @@ const WORTH = 0.9
  * times where simulated futures leave a day too doubtful; then whole hatches at whole rounds, and what is short with ways to close it.
  * @param progress called now and then; false stops and yields the best plan so far
  */
-export function planRoom(r: PlanRequest, solver: Solver, limits: SolveLimits = PLAN_LIMITS, progress?: (p: PlanProgress) => boolean): CulturePlan {
+export function planRoom(
+  r: PlanRequest,
+  solver: Solver,
+  limits: SolveLimits = PLAN_LIMITS,
+  progress?: (p: PlanProgress) => boolean,
+): CulturePlan {
   const days = Math.max(1, Math.min(HORIZON.most, Math.round(r.days)))
   const built = buildProblem(r, days)
   const fates = fatesOf(r, built, days)
@@ -66,11 +74,17 @@ export function planRoom(r: PlanRequest, solver: Solver, limits: SolveLimits = P
     solves++
     // The clock is one for all solves: a late one may not start the hour anew.
     const left = { ...asked, seconds: Math.max(1, asked.seconds - spent) }
-    const s = solvePlan(p, solver, left, progress && ((x) => {
-      const on = progress({ ...x, solve: solves, ofAtMost: MOST_SOLVES })
-      stopped ||= !on
-      return on
-    }))
+    const s = solvePlan(
+      p,
+      solver,
+      left,
+      progress &&
+        (x => {
+          const on = progress({ ...x, solve: solves, ofAtMost: MOST_SOLVES })
+          stopped ||= !on
+          return on
+        }),
+    )
     spent += s.seconds ?? 0
     return s
   }
@@ -78,15 +92,27 @@ export function planRoom(r: PlanRequest, solver: Solver, limits: SolveLimits = P
   // Backups hang on the room alone, not on what was planned before: the same room asks for the same ones.
   let problem = coarse({ ...full, begun: [] })
   let solution = solve(problem)
-  if (solution.meals.length + solution.starts.length + solution.shortages.length === 0 && solution.status === 'infeasible') return clashing(r, built, days)
+  if (
+    solution.meals.length + solution.starts.length + solution.shortages.length === 0 &&
+    solution.status === 'infeasible'
+  )
+    return clashing(r, built, days)
   const timeLeft = () => !stopped && solution.status !== 'time-limit'
-  const keep = (next: PlanSolution) => { if (next.status !== 'infeasible') solution = next }
+  const keep = (next: PlanSolution) => {
+    if (next.status !== 'infeasible') solution = next
+  }
   /** Solves with backups; those that no vessel is free for are asked for no more, lest they drown what is weighed. */
   const solveBacked = (least: PlanProblem['least']) => {
     problem = { ...problem, least }
     keep(solve(problem))
     if (!solution.lacks.some(x => x > LACKS_FROM)) return
-    problem = { ...problem, least: least.map((l, i) => ({ ...l, starts: Math.max(0, Math.floor(l.starts - (solution.lacks[i] ?? 0) + LACKS_FROM)) })) }
+    problem = {
+      ...problem,
+      least: least.map((l, i) => ({
+        ...l,
+        starts: Math.max(0, Math.floor(l.starts - (solution.lacks[i] ?? 0) + LACKS_FROM)),
+      })),
+    }
     if (timeLeft()) keep(solve(problem))
   }
   if (!r.onlyPinned && timeLeft()) {
@@ -95,7 +121,10 @@ export function planRoom(r: PlanRequest, solver: Solver, limits: SolveLimits = P
     let doubt = Infinity
     for (let round = 0; round < ROUNDS && timeLeft(); round++) {
       const cover = playFutures(problem, solution, fates, r.seed, FIRST_FUTURES)
-      const now = cover.reduce((sum, c) => sum + Math.max(0, Math.min(1, c.planned) * r.certainty - c.probability), 0)
+      const now = cover.reduce(
+        (sum, c) => sum + Math.max(0, Math.min(1, c.planned) * r.certainty - c.probability),
+        0,
+      )
       const least = weakFoods(built, problem, solution, cover, r.certainty, problem.least)
       // Where more vessels no longer help, time is better kept.
       if (now > WORTH * doubt || JSON.stringify(least) === JSON.stringify(problem.least)) break
@@ -105,10 +134,15 @@ export function planRoom(r: PlanRequest, solver: Solver, limits: SolveLimits = P
   }
   // A day that was not looked at and goes short is looked at.
   const also = new Set<number>()
-  const mealsOf = (starts: readonly StartOn[]) => solvePlan(decided({ ...full, least: [] }, starts), solver, limits)
+  const mealsOf = (starts: readonly StartOn[]) =>
+    solvePlan(decided({ ...full, least: [] }, starts), solver, limits)
   const judge = (m: PlanSolution): Quality => ({
-    shortage: m.status === 'infeasible' ? Infinity : m.shortages.reduce((n, x) => n + x.share, 0), cost: m.objective,
-    doubt: playFutures(full, m, fates, r.seed, FIRST_FUTURES).reduce((n, c) => n + Math.max(0, Math.min(1, c.planned) * r.certainty - c.probability), 0),
+    shortage: m.status === 'infeasible' ? Infinity : m.shortages.reduce((n, x) => n + x.share, 0),
+    cost: m.objective,
+    doubt: playFutures(full, m, fates, r.seed, FIRST_FUTURES).reduce(
+      (n, c) => n + Math.max(0, Math.min(1, c.planned) * r.certainty - c.probability),
+      0,
+    ),
   })
   let meals = mealsOf(solution.starts)
   for (let look = 0; look < LOOKS && !r.onlyPinned && timeLeft(); look++) {
@@ -123,14 +157,28 @@ export function planRoom(r: PlanRequest, solver: Solver, limits: SolveLimits = P
     const kept = joinStarts([...full.begun, ...full.pinned])
     const keptMeals = mealsOf(kept)
     const fresh = judge(meals)
-    if (asGood(judge(keptMeals), fresh)) solution = { ...keptMeals, objective: solution.objective, gap: solution.gap, status: solution.status }
+    if (asGood(judge(keptMeals), fresh))
+      solution = {
+        ...keptMeals,
+        objective: solution.objective,
+        gap: solution.gap,
+        status: solution.status,
+      }
     else {
       // What does not lack is left where it stands. A hundredth of a large objective is many moves: here a tenth of that.
-      const touched = lackingFoods(full, keptMeals, meals, m => playFutures(full, m, fates, r.seed, FIRST_FUTURES))
-      const stands = full.begun.filter(b => !touched.has(built.starts.find(x => x.id === b.startable)?.food ?? ''))
+      const touched = lackingFoods(full, keptMeals, meals, m =>
+        playFutures(full, m, fates, r.seed, FIRST_FUTURES),
+      )
+      const stands = full.begun.filter(
+        b => !touched.has(built.starts.find(x => x.id === b.startable)?.food ?? ''),
+      )
       const finer = { ...limits, gap: limits.gap / 10 }
-      const near = solve({ ...problem, begun: full.begun, pinned: joinStarts([...stands, ...full.pinned]) }, finer)
-      if (near.status !== 'infeasible' && asGood(judge(mealsOf(near.starts)), fresh)) solution = near
+      const near = solve(
+        { ...problem, begun: full.begun, pinned: joinStarts([...stands, ...full.pinned]) },
+        finer,
+      )
+      if (near.status !== 'infeasible' && asGood(judge(mealsOf(near.starts)), fresh))
+        solution = near
       else {
         problem = { ...problem, begun: full.begun }
         keep(solve(problem, finer))
@@ -138,29 +186,76 @@ export function planRoom(r: PlanRequest, solver: Solver, limits: SolveLimits = P
     }
     meals = mealsOf(solution.starts)
   }
-  if (meals.status !== 'infeasible') solution = { ...meals, status: solution.status, objective: solution.objective, gap: solution.gap }
+  if (meals.status !== 'infeasible')
+    solution = {
+      ...meals,
+      status: solution.status,
+      objective: solution.objective,
+      gap: solution.gap,
+    }
   problem = full
   const on = (day: number) => addDays(r.from, day)
-  const starts = solution.starts.map(s => plannedStart(r, built.starts.find(x => x.id === s.startable)!, s, solution, problem))
+  const starts = solution.starts.map(s =>
+    plannedStart(
+      r,
+      built.starts.find(x => x.id === s.startable)!,
+      s,
+      solution,
+      problem,
+    ),
+  )
   return {
-    status: solution.status, objective: solution.objective, gap: solution.gap, from: r.from, days, certainty: r.certainty, clash: null,
+    status: solution.status,
+    objective: solution.objective,
+    gap: solution.gap,
+    from: r.from,
+    days,
+    certainty: r.certainty,
+    clash: null,
     starts: starts.sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : a.food < b.food ? -1 : 1)),
     hatches: plannedHatches(r, problem, solution).lines,
     takes: takesOf(problem, solution, r.from),
     cover: playFutures(problem, solution, fates, r.seed).map(c => ({ ...c, day: on(c.day) })),
     lastStarts: lastStarts(built.problem, built.starts, r.from),
     gaps: gapsOf(r, problem, solution, built.starts),
-    curves: supplyCurves(problem, solution, built.starts, bandsOf(r, days)), profiles: profilesOf(built),
+    curves: supplyCurves(problem, solution, built.starts, bandsOf(r, days)),
+    profiles: profilesOf(built),
   }
 }
 
-const profilesOf = ({ starts }: BuiltProblem) => Object.fromEntries([...starts].reverse().map(s => [s.food, s.gives.slice(0, s.holdsDays).map(g => Number(g.toPrecision(4)))]))
+const profilesOf = ({ starts }: BuiltProblem) =>
+  Object.fromEntries(
+    [...starts]
+      .reverse()
+      .map(s => [s.food, s.gives.slice(0, s.holdsDays).map(g => Number(g.toPrecision(4)))]),
+  )
 
 /** Where pins and vessels contradict each other there is no plan; it says which. */
 function clashing(r: PlanRequest, built: BuiltProblem, days: number): CulturePlan {
-  const over = built.problem.pinned.map(p => built.starts.find(s => s.id === p.startable)!).find(s => built.problem.pinned.filter(p => p.startable === s.id).reduce((n, p) => n + p.vessels, 0) > s.vesselClass.free)
+  const over = built.problem.pinned
+    .map(p => built.starts.find(s => s.id === p.startable)!)
+    .find(
+      s =>
+        built.problem.pinned.filter(p => p.startable === s.id).reduce((n, p) => n + p.vessels, 0) >
+        s.vesselClass.free,
+    )
   return {
-    status: 'infeasible', objective: Infinity, gap: Infinity, from: r.from, days, certainty: r.certainty, starts: [], hatches: [], takes: [], cover: [], lastStarts: lastStarts(built.problem, built.starts, r.from), gaps: [], curves: [], profiles: {},
-    clash: over ? `Pins ask for more vessels for ${over.foodOf.profile.name.toLowerCase()} at one time than are free: ${over.vesselClass.free}. Unpin one, or add a vessel.` : 'Pins ask for more vessels at one time than are free. Unpin one, or add a vessel.',
+    status: 'infeasible',
+    objective: Infinity,
+    gap: Infinity,
+    from: r.from,
+    days,
+    certainty: r.certainty,
+    starts: [],
+    hatches: [],
+    takes: [],
+    cover: [],
+    lastStarts: lastStarts(built.problem, built.starts, r.from),
+    gaps: [],
+    curves: [],
+    profiles: {},
+    clash: over
+      ? `Pins ask for more vessels for ${over.foodOf.profile.name.toLowerCase()} at one time than are free: ${over.vesselClass.free}. Unpin one, or add a vessel.`
+      : 'Pins ask for more vessels at one time than are free. Unpin one, or add a vessel.',
   }
 }

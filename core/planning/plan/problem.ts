@@ -9,11 +9,15 @@ export interface BroodDay {
   /** Days that this one stands for; 1 where nothing is said. */
   weight?: number
   /** By food: preferred share, most that it may be given (0 where it does not fit), and organisms for the whole ration of it alone. */
-  foods: readonly { food: string, preferred: number, most: number, organisms: number }[]
+  foods: readonly { food: string; preferred: number; most: number; organisms: number }[]
 }
 
 /** What a running culture gives, day by day: organisms that may be taken. */
-export interface Running { id: string, food: string, surplus: readonly number[] }
+export interface Running {
+  id: string
+  food: string
+  surplus: readonly number[]
+}
 
 /** A way to start a vessel: what it gives on each day after its start, in which vessels, and what it costs. */
 export interface Startable {
@@ -37,7 +41,7 @@ export interface Startable {
 export interface Hatching {
   food: string
   /** Full-yolk animals of hatches that run and of the fridge, free of further cysts: eaten on their day, or on the next out of the fridge. */
-  onHand: readonly { day: number, useful: number }[]
+  onHand: readonly { day: number; useful: number }[]
   /** Share of their worth that is left on the next day. */
   keeps: number
   /** In the freezer: for any day, but only once. */
@@ -52,7 +56,11 @@ export interface Hatching {
 }
 
 /** So many vessels of a way on a day: set by hand, or begun. */
-export interface StartOn { startable: string, day: number, vessels: number }
+export interface StartOn {
+  startable: string
+  day: number
+  vessels: number
+}
 
 export interface PlanProblem {
   days: number
@@ -64,7 +72,7 @@ export interface PlanProblem {
   /** Foods that are at hand in any amount: bought, or planned elsewhere. */
   freely: readonly string[]
   /** Least number of starts of a food by a day, for backup. */
-  least: readonly { food: string, byDay: number, starts: number, fromDay: number }[]
+  least: readonly { food: string; byDay: number; starts: number; fromDay: number }[]
   /** Starts of the plan that is already begun: moving away from them costs. */
   begun: readonly StartOn[]
   hatching: Hatching | null
@@ -77,7 +85,13 @@ export interface PlanProblem {
 }
 
 /** Weights of the objective: one unit of each, against the whole ration of a brood that goes without on one day. */
-export const WEIGHTS = { shortage: 1000, minutes: 0.02, cost: 0.5, deviation: 1, moved: 0.5 } as const
+export const WEIGHTS = {
+  shortage: 1000,
+  minutes: 0.02,
+  cost: 0.5,
+  deviation: 1,
+  moved: 0.5,
+} as const
 
 export interface PlanSolution {
   status: 'optimal' | 'feasible' | 'time-limit' | 'infeasible'
@@ -88,8 +102,8 @@ export interface PlanSolution {
   seconds?: number
   starts: StartOn[]
   /** Share of its ration that a brood gets of a food on a day. */
-  meals: { brood: string, day: number, food: string, share: number }[]
-  shortages: { brood: string, day: number, share: number }[]
+  meals: { brood: string; day: number; food: string; share: number }[]
+  shortages: { brood: string; day: number; share: number }[]
   /** By entry of `least`: vessels that nothing was free for. */
   lacks: number[]
 }

@@ -8,29 +8,63 @@ import { CERTAINTY, HORIZON, planRequest, type StartLine } from './request'
 import type { SolveLimits, Solver } from '../../math/solver'
 import { AWAY_MOST, requestIf } from './whatIf'
 
-const line = z.object({ food: z.string().min(1).max(60), method: z.string().min(1).max(60), on: z.iso.date(), vessels: z.number().int().min(1).max(100) })
+const line = z.object({
+  food: z.string().min(1).max(60),
+  method: z.string().min(1).max(60),
+  on: z.iso.date(),
+  vessels: z.number().int().min(1).max(100),
+})
 
 /** What somebody asks of the planner; checked where it crosses a border. */
 export const planQuestion = z.object({
-  seed: z.number().int().default(1), days: z.number().int().min(1).max(HORIZON.most), certainty: z.number().min(CERTAINTY.least).max(CERTAINTY.most),
-  pins: z.array(line).max(500), onlyPinned: z.boolean(),
+  seed: z.number().int().default(1),
+  days: z.number().int().min(1).max(HORIZON.most),
+  certainty: z.number().min(CERTAINTY.least).max(CERTAINTY.most),
+  pins: z.array(line).max(500),
+  onlyPinned: z.boolean(),
   whatIf: z.object({
-    shift: z.record(z.string(), z.number().int().min(-200).max(200)), fry: z.record(z.string(), z.number().min(0).max(100)), warmerC: z.number().min(-15).max(15),
-    lost: z.array(z.string()).max(500), away: z.object({ from: z.iso.date(), days: z.number().int().min(0).max(AWAY_MOST) }).nullable(),
+    shift: z.record(z.string(), z.number().int().min(-200).max(200)),
+    fry: z.record(z.string(), z.number().min(0).max(100)),
+    warmerC: z.number().min(-15).max(15),
+    lost: z.array(z.string()).max(500),
+    away: z.object({ from: z.iso.date(), days: z.number().int().min(0).max(AWAY_MOST) }).nullable(),
   }),
 })
 export type PlanQuestion = z.infer<typeof planQuestion>
 
 /** Pins of starts that are still to be made: one that was made pins nothing any more, one that is late is pinned to today. */
-export const pinsLeft = (pins: readonly StartLine[], left: readonly StartLine[], today: LocalDate): StartLine[] => pins.flatMap((p) => {
-  const start = left.find(s => s.food === p.food && s.on === (p.on < today ? today : p.on))
-  return start ? [{ ...p, on: start.on, vessels: Math.min(p.vessels, start.vessels) }] : []
-})
+export const pinsLeft = (
+  pins: readonly StartLine[],
+  left: readonly StartLine[],
+  today: LocalDate,
+): StartLine[] =>
+  pins.flatMap(p => {
+    const start = left.find(s => s.food === p.food && s.on === (p.on < today ? today : p.on))
+    return start ? [{ ...p, on: start.on, vessels: Math.min(p.vessels, start.vessels) }] : []
+  })
 
 /** Answers a question about a room: the plan that is kept is moved away from only where something is gained. */
-export function answerPlan(state: RoomState, readings: ReadonlyMap<string, CultureReading>, q: PlanQuestion, solver: Solver, limits?: SolveLimits, progress?: (p: PlanProgress) => boolean): CulturePlan {
+export function answerPlan(
+  state: RoomState,
+  readings: ReadonlyMap<string, CultureReading>,
+  q: PlanQuestion,
+  solver: Solver,
+  limits?: SolveLimits,
+  progress?: (p: PlanProgress) => boolean,
+): CulturePlan {
   const kept = keptPlan(state.entries)
   const left = startsLeft(startStates(state.entries, state.cultureStates), state.today)
-  const request = planRequest({ state, readings, days: q.days, certainty: q.certainty, seed: q.seed, begun: left, pins: q.onlyPinned ? q.pins : [...pinsLeft(kept?.plan.pins ?? [], left, state.today), ...q.pins], onlyPinned: q.onlyPinned })
+  const request = planRequest({
+    state,
+    readings,
+    days: q.days,
+    certainty: q.certainty,
+    seed: q.seed,
+    begun: left,
+    pins: q.onlyPinned
+      ? q.pins
+      : [...pinsLeft(kept?.plan.pins ?? [], left, state.today), ...q.pins],
+    onlyPinned: q.onlyPinned,
+  })
   return planRoom(requestIf(request, q.whatIf), solver, limits, progress)
 }

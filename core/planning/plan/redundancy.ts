@@ -6,21 +6,34 @@ export const SHARED_FATE = 0.35
 export const MOST_VESSELS = 12
 
 /** One food as the certainty of a plan sees it. */
-export interface Reliability { failure: number, /** Median days to ready, and its log spread. */ readyDays: number, readyLogSd: number }
+export interface Reliability {
+  failure: number
+  /** Median days to ready, and its log spread. */ readyDays: number
+  readyLogSd: number
+}
 
 /** Chance that a vessel that was started so many days before is ready and well on the day. */
 export const readyBy = (r: Reliability, days: number): number =>
-  (days <= 0 ? 0 : (1 - r.failure) * (r.readyLogSd > 0 ? normalCdf(Math.log(days / r.readyDays) / r.readyLogSd) : days >= r.readyDays ? 1 : 0))
+  days <= 0
+    ? 0
+    : (1 - r.failure) *
+      (r.readyLogSd > 0
+        ? normalCdf(Math.log(days / r.readyDays) / r.readyLogSd)
+        : days >= r.readyDays
+          ? 1
+          : 0)
 
 /**
  * Distribution of how many of n vessels at one place are ready: beta-binomial, the one law of exchangeable vessels
  * whose pairs fail together as stated (intra-class correlation c).
  */
 export function readyAtOnePlace(n: number, ready: number, shared = SHARED_FATE): number[] {
-  if (ready <= 0 || ready >= 1) return Array.from({ length: n + 1 }, (_, k) => (k === (ready <= 0 ? 0 : n) ? 1 : 0))
+  if (ready <= 0 || ready >= 1)
+    return Array.from({ length: n + 1 }, (_, k) => (k === (ready <= 0 ? 0 : n) ? 1 : 0))
   const mass = (1 - shared) / shared
   const [a, b] = [ready * mass, (1 - ready) * mass]
-  const rise = (x: number, k: number) => Array.from({ length: k }, (_, i) => x + i).reduce((p, v) => p * v, 1)
+  const rise = (x: number, k: number) =>
+    Array.from({ length: k }, (_, i) => x + i).reduce((p, v) => p * v, 1)
   let choose = 1
   return Array.from({ length: n + 1 }, (_, k) => {
     if (k > 0) choose *= (n - k + 1) / k
@@ -31,7 +44,11 @@ export function readyAtOnePlace(n: number, ready: number, shared = SHARED_FATE):
 /** Sum of independent counts. */
 export function convolve(a: readonly number[], b: readonly number[]): number[] {
   const out = new Array<number>(a.length + b.length - 1).fill(0)
-  a.forEach((p, i) => b.forEach((q, j) => { out[i + j]! += p * q }))
+  a.forEach((p, i) =>
+    b.forEach((q, j) => {
+      out[i + j]! += p * q
+    }),
+  )
   return out
 }
 
@@ -43,7 +60,11 @@ export function atLeast(needed: number, perPlace: readonly number[], ready: numb
 
 /** Vessels spread over places as evenly as they go. */
 export const spread = (vessels: number, places: number): number[] =>
-  Array.from({ length: Math.max(1, places) }, (_, i) => Math.floor(vessels / Math.max(1, places)) + (i < vessels % Math.max(1, places) ? 1 : 0)).filter(n => n > 0)
+  Array.from(
+    { length: Math.max(1, places) },
+    (_, i) =>
+      Math.floor(vessels / Math.max(1, places)) + (i < vessels % Math.max(1, places) ? 1 : 0),
+  ).filter(n => n > 0)
 
 /**
  * The least number of vessels with which at least so many are ready with the wanted certainty.
@@ -51,7 +72,12 @@ export const spread = (vessels: number, places: number): number[] =>
  * @param places places they can be spread over
  * @returns the number, and what certainty it gives; the most that is ever asked for where no number is enough
  */
-export function vesselsFor(needed: number, ready: number, certainty: number, places: number): { vessels: number, certainty: number, enough: boolean } {
+export function vesselsFor(
+  needed: number,
+  ready: number,
+  certainty: number,
+  places: number,
+): { vessels: number; certainty: number; enough: boolean } {
   if (needed <= 0) return { vessels: 0, certainty: 1, enough: true }
   let last = 0
   for (let n = needed; n <= Math.max(needed, MOST_VESSELS); n++) {
@@ -62,4 +88,5 @@ export function vesselsFor(needed: number, ready: number, certainty: number, pla
 }
 
 /** Days before the need by which the last start must be made: the 90 % quantile of the time to ready. */
-export const lastSafeDays = (r: Reliability): number => r.readyDays * Math.exp(1.2816 * r.readyLogSd)
+export const lastSafeDays = (r: Reliability): number =>
+  r.readyDays * Math.exp(1.2816 * r.readyLogSd)

@@ -8,10 +8,14 @@ export const COVERED_FROM = 0.9
  * One rule for the futures of a plan and for first aid in the Round.
  */
 export const steppingOrder = (day: Pick<BroodDay, 'foods'>): number[] =>
-  day.foods.map((f, i) => ({ f, i })).sort((a, b) => b.f.preferred - a.f.preferred || b.f.most - a.f.most).map(x => x.i)
+  day.foods
+    .map((f, i) => ({ f, i }))
+    .sort((a, b) => b.f.preferred - a.f.preferred || b.f.most - a.f.most)
+    .map(x => x.i)
 
 /** Share of the ration that a food adds: no more than lacks, than the mouth takes of it, than there is over. */
-export const stepInShare = (lacks: number, mayAdd: number, spare: number): number => Math.max(0, Math.min(lacks, mayAdd, spare))
+export const stepInShare = (lacks: number, mayAdd: number, spare: number): number =>
+  Math.max(0, Math.min(lacks, mayAdd, spare))
 
 /**
  * What steps in on a day, by the rule above.
@@ -20,7 +24,12 @@ export const stepInShare = (lacks: number, mayAdd: number, spare: number): numbe
  * @param spare organisms of a food that nobody else wants that day
  * @returns shares to add, in the order of the day's foods
  */
-export function stepIn(day: Pick<BroodDay, 'foods'>, got: number, given: readonly number[], spare: (food: string) => number): number[] {
+export function stepIn(
+  day: Pick<BroodDay, 'foods'>,
+  got: number,
+  given: readonly number[],
+  spare: (food: string) => number,
+): number[] {
   const add = day.foods.map(() => 0)
   let lacks = Math.max(0, 1 - got)
   for (const i of steppingOrder(day)) {

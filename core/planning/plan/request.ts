@@ -3,7 +3,12 @@ import type { RoomState } from '../../stock/roomState'
 import type { LocalDate } from '../../time/localDate'
 
 /** A start as people keep it: what, how, on which day, how many. */
-export interface StartLine { food: string, method: string, on: LocalDate, vessels: number }
+export interface StartLine {
+  food: string
+  method: string
+  on: LocalDate
+  vessels: number
+}
 
 export interface PlanRequest {
   state: RoomState
@@ -29,6 +34,17 @@ export const HORIZON = { least: 28, most: 120 } as const
 export const CERTAINTY = { least: 0.5, usual: 0.95, most: 0.99 } as const
 
 /** A request with everything that is usual. */
-export const planRequest = (r: Pick<PlanRequest, 'state' | 'readings'> & Partial<PlanRequest>): PlanRequest => ({
-  from: r.state.today, days: 60, certainty: CERTAINTY.usual, begun: [], pins: [], onlyPinned: false, idle: [], warmerC: 0, seed: 1, ...r,
+export const planRequest = (
+  r: Pick<PlanRequest, 'state' | 'readings'> & Partial<PlanRequest>,
+): PlanRequest => ({
+  from: r.state.today,
+  days: 60,
+  certainty: CERTAINTY.usual,
+  begun: [],
+  pins: [],
+  onlyPinned: false,
+  idle: [],
+  warmerC: 0,
+  seed: 1,
+  ...r,
 })

@@ -33,23 +33,36 @@ const RUNS = 48
 /** A vessel past its age is renewed within a week. */
 const GRACE_DAYS = 7
 
-const givesStarter = (r: CultureReading) => r.estimate.readiness.ready + r.estimate.readiness.tiring > 0.5
+const givesStarter = (r: CultureReading) =>
+  r.estimate.readiness.ready + r.estimate.readiness.tiring > 0.5
 
 /** Looking at it and feeding it, spread over the days that a vessel stands. */
 function minutesPerDay(food: Food, method: FoodMethod): number {
   const { feed } = method
-  const feeds = feed === null ? 0 : feed.when === 'every' ? 1 / (feed.everyDays ?? 7) : FEEDS_A_DAY[feed.when]
+  const feeds =
+    feed === null ? 0 : feed.when === 'every' ? 1 / (feed.everyDays ?? 7) : FEEDS_A_DAY[feed.when]
   return (LOOK_MIN * 24) / LOOK_AFTER_H[food.profile.family] + FEED_MIN * feeds
 }
 
 /** Where a new vessel of a food would stand: where the last one stood, else at the place nearest to the middle of its range. */
-function standsAt(state: RoomState, food: Food, last: CultureState | undefined, warmerC: number): { placeId: string | null, temperatureC: number } {
-  if (last) return { placeId: last.placeId, temperatureC: temperatureNow(last.record, state.places, state.entries) + warmerC }
+function standsAt(
+  state: RoomState,
+  food: Food,
+  last: CultureState | undefined,
+  warmerC: number,
+): { placeId: string | null; temperatureC: number } {
+  if (last)
+    return {
+      placeId: last.placeId,
+      temperatureC: temperatureNow(last.record, state.places, state.entries) + warmerC,
+    }
   const middle = (food.rangeC[0] + food.rangeC[1]) / 2
-  const known = state.places.flatMap((p) => {
-    const air = airAt(airNow(p, state.entries), 'middle')
-    return air === null ? [] : [{ placeId: p.id as string | null, temperatureC: air + warmerC }]
-  }).sort((a, b) => Math.abs(a.temperatureC - middle) - Math.abs(b.temperatureC - middle))
+  const known = state.places
+    .flatMap(p => {
+      const air = airAt(airNow(p, state.entries), 'middle')
+      return air === null ? [] : [{ placeId: p.id as string | null, temperatureC: air + warmerC }]
+    })
+    .sort((a, b) => Math.abs(a.temperatureC - middle) - Math.abs(b.temperatureC - middle))
   return known[0] ?? { placeId: null, temperatureC: middle + warmerC }
 }
 
@@ -61,10 +74,18 @@ export const sdOfLogs = (days: readonly number[]) => {
 }
 
 /** What is known of a start: chances from the vessels of the room, else from the book; days to ready from its courses. */
-export function reliabilityOf(state: RoomState, food: Food, method: FoodMethod, courses: Courses): Reliability {
+export function reliabilityOf(
+  state: RoomState,
+  food: Food,
+  method: FoodMethod,
+  courses: Courses,
+): Reliability {
   const ready = [...courses.readyDays].sort((a, b) => a - b)
   return {
-    failure: state.learned.foods[food.profile.id]?.failure?.value ?? method.sets.failure ?? Math.min(0.9, food.reliability.failure * (method.factors.failure ?? 1)),
+    failure:
+      state.learned.foods[food.profile.id]?.failure?.value ??
+      method.sets.failure ??
+      Math.min(0.9, food.reliability.failure * (method.factors.failure ?? 1)),
     readyDays: ready[Math.floor((ready.length - 1) / 2)] ?? Infinity,
     readyLogSd: Math.max(food.reliability.readyLogSd, ready.length > 4 ? sdOfLogs(ready) : 0),
   }
@@ -74,43 +95,91 @@ export function reliabilityOf(state: RoomState, food: Food, method: FoodMethod, 
  * Foods that are grown here, each by the school that was used last, else by its first, in the vessels that are free.
  * @param warmerC the whole room against what it shows
  */
-export function roomStarts(state: RoomState, readings: ReadonlyMap<string, CultureReading>, days: number, warmerC = 0): RoomStart[] {
+export function roomStarts(
+  state: RoomState,
+  readings: ReadonlyMap<string, CultureReading>,
+  days: number,
+  warmerC = 0,
+): RoomStart[] {
   const alive = running(state.cultureStates)
   return state.room.foods.flatMap((id): RoomStart[] => {
     const food = foodOf(id)
     if (!food || food.profile.family === 'hatch') return []
-    const last = [...state.cultureStates].filter(c => c.record.foodId === id).sort((a, b) => (a.record.startedAt < b.record.startedAt ? 1 : -1))[0]
+    const last = [...state.cultureStates]
+      .filter(c => c.record.foodId === id)
+      .sort((a, b) => (a.record.startedAt < b.record.startedAt ? 1 : -1))[0]
     const method = food.methods.find(m => m.id === last?.record.methodId) ?? food.methods[0]!
     const { placeId, temperatureC } = standsAt(state, food, last, warmerC)
     const needsStarter = method.starterShare > 0
-    const mother = alive.some(c => c.record.foodId === id && !c.quarantine && readings.has(c.id) && givesStarter(readings.get(c.id)!))
+    const mother = alive.some(
+      c =>
+        c.record.foodId === id &&
+        !c.quarantine &&
+        readings.has(c.id) &&
+        givesStarter(readings.get(c.id)!),
+    )
     const bought = needsStarter && !mother
     const buying = buyingOf(food)
     // Out of season nobody sends it: then it is a gap, with other ways.
     if (bought && !canBuyIn(food, Number(state.today.slice(5, 7)))) return []
-    return vesselClasses(state, id, method, last?.record.litres ?? method.vessel.volumeL).flatMap((vesselClass): RoomStart[] => {
-      const courses = coursesOf(food, method, vesselClass.litres, temperatureC, days)
-      const reliability = reliabilityOf(state, food, method, courses)
-      if (!Number.isFinite(reliability.readyDays)) return []
-      const holdsDays = Math.max(1, Math.round(method.renewAfterDays))
-      return [{
-        id: `${id} ${method.id} ${vesselClass.id}`, food: id, foodOf: food, method, temperatureC, placeId, vesselClass, bought, courses, reliability,
-        // What it gives after its time is another vessel's.
-        gives: courseQuantile(courses.gives, 0.5).map((g, d) => (d < holdsDays && (!bought || d >= buying.apartDays) ? g : 0)),
-        vessel: vesselClass.id, holdsDays,
-        minutes: MINUTES_PER_STEP * (method.start.length + 1) + minutesPerDay(food, method) * Math.min(holdsDays, days),
-        cost: bought ? buying.price : 0, fromDay: bought ? buying.leadDays : 0,
-      }]
-    })
+    return vesselClasses(state, id, method, last?.record.litres ?? method.vessel.volumeL).flatMap(
+      (vesselClass): RoomStart[] => {
+        const courses = coursesOf(food, method, vesselClass.litres, temperatureC, days)
+        const reliability = reliabilityOf(state, food, method, courses)
+        if (!Number.isFinite(reliability.readyDays)) return []
+        const holdsDays = Math.max(1, Math.round(method.renewAfterDays))
+        return [
+          {
+            id: `${id} ${method.id} ${vesselClass.id}`,
+            food: id,
+            foodOf: food,
+            method,
+            temperatureC,
+            placeId,
+            vesselClass,
+            bought,
+            courses,
+            reliability,
+            // What it gives after its time is another vessel's.
+            gives: courseQuantile(courses.gives, 0.5).map((g, d) =>
+              d < holdsDays && (!bought || d >= buying.apartDays) ? g : 0,
+            ),
+            vessel: vesselClass.id,
+            holdsDays,
+            minutes:
+              MINUTES_PER_STEP * (method.start.length + 1) +
+              minutesPerDay(food, method) * Math.min(holdsDays, days),
+            cost: bought ? buying.price : 0,
+            fromDay: bought ? buying.leadDays : 0,
+          },
+        ]
+      },
+    )
   })
 }
 
 const sampled = new Map<string, Courses>()
 
 /** Courses are the same for the same start: worked out once. */
-export function coursesOf(food: Food, method: FoodMethod, litres: number, temperatureC: number, days: number): Courses {
+export function coursesOf(
+  food: Food,
+  method: FoodMethod,
+  litres: number,
+  temperatureC: number,
+  days: number,
+): Courses {
   const key = [food.profile.id, method.id, litres, temperatureC.toFixed(1), days].join(' ')
-  const found = sampled.get(key) ?? sampleCourses({ food, method, setup: { volumeL: litres }, temperatureC, days, runs: RUNS, seed: 5 })
+  const found =
+    sampled.get(key) ??
+    sampleCourses({
+      food,
+      method,
+      setup: { volumeL: litres },
+      temperatureC,
+      days,
+      runs: RUNS,
+      seed: 5,
+    })
   if (sampled.size > 200) sampled.clear()
   sampled.set(key, found)
   return found
@@ -127,7 +196,11 @@ export function servesDays(c: CultureState, renewAfterDays: number, now: string)
 }
 
 /** What the running cultures give, in the middle of the belief, when they are drawn from day after day until they are renewed. Mothers and what stands apart give nothing. */
-export function runningSupply(state: RoomState, readings: ReadonlyMap<string, CultureReading>, days: number): Running[] {
+export function runningSupply(
+  state: RoomState,
+  readings: ReadonlyMap<string, CultureReading>,
+  days: number,
+): Running[] {
   return running(state.cultureStates).flatMap((c): Running[] => {
     const ahead = readings.get(c.id)?.ahead
     const food = foodOf(c.record.foodId)
@@ -135,6 +208,12 @@ export function runningSupply(state: RoomState, readings: ReadonlyMap<string, Cu
     if (!ahead || !method || c.record.mother || c.quarantine) return []
     const serves = servesDays(c, method.renewAfterDays, state.now)
     const at = (d: number) => ahead.days[Math.min(d, ahead.days.length - 1)]!.gives.p50
-    return [{ id: c.id, food: c.record.foodId, surplus: Array.from({ length: days }, (_, d) => (d < serves ? at(d) : 0)) }]
+    return [
+      {
+        id: c.id,
+        food: c.record.foodId,
+        surplus: Array.from({ length: days }, (_, d) => (d < serves ? at(d) : 0)),
+      },
+    ]
   })
 }

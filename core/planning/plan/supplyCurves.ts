@@ -3,7 +3,12 @@ import { hatchedBy } from './program'
 import type { RoomStart } from './startables'
 
 /** Need against supply of one food, by day: what the ladders would like of it, what the plan takes, what there is. */
-export interface FoodCurve { food: string, wanted: number[], taken: number[], supply: { p10: number[], p50: number[], p90: number[] } }
+export interface FoodCurve {
+  food: string
+  wanted: number[]
+  taken: number[]
+  supply: { p10: number[]; p50: number[]; p90: number[] }
+}
 
 /** What so large a share of the courses stays below on a day. */
 const quantileOf = (courses: readonly ArrayLike<number>[], day: number, q: number): number => {
@@ -12,18 +17,43 @@ const quantileOf = (courses: readonly ArrayLike<number>[], day: number, q: numbe
 }
 
 /** Curves of every food that is grown or hatched and that somebody wants, for the eye. Bands of parts are added: wider than chance would have them. */
-export function supplyCurves(p: PlanProblem, solution: PlanSolution, starts: readonly RoomStart[], bands: Readonly<Record<string, { p10: readonly number[], p50: readonly number[], p90: readonly number[] }>>): FoodCurve[] {
-  const foods = [...new Set(p.broodDays.flatMap(b => b.foods.filter(f => f.preferred > 0.02).map(f => f.food)).concat(solution.meals.map(m => m.food)))].filter(f => !p.freely.includes(f))
-  const organisms = new Map(p.broodDays.flatMap(b => b.foods.map(f => [`${b.brood}\n${b.day}\n${f.food}`, f.organisms] as const)))
+export function supplyCurves(
+  p: PlanProblem,
+  solution: PlanSolution,
+  starts: readonly RoomStart[],
+  bands: Readonly<
+    Record<string, { p10: readonly number[]; p50: readonly number[]; p90: readonly number[] }>
+  >,
+): FoodCurve[] {
+  const foods = [
+    ...new Set(
+      p.broodDays
+        .flatMap(b => b.foods.filter(f => f.preferred > 0.02).map(f => f.food))
+        .concat(solution.meals.map(m => m.food)),
+    ),
+  ].filter(f => !p.freely.includes(f))
+  const organisms = new Map(
+    p.broodDays.flatMap(b =>
+      b.foods.map(f => [`${b.brood}\n${b.day}\n${f.food}`, f.organisms] as const),
+    ),
+  )
   const standby = new Set(p.broodDays.filter(b => b.standby).map(b => `${b.brood}\n${b.day}`))
-  return foods.map((food) => {
+  return foods.map(food => {
     const zero = () => new Array<number>(p.days).fill(0)
-    const curve: FoodCurve = { food, wanted: zero(), taken: zero(), supply: { p10: zero(), p50: zero(), p90: zero() } }
+    const curve: FoodCurve = {
+      food,
+      wanted: zero(),
+      taken: zero(),
+      supply: { p10: zero(), p50: zero(), p90: zero() },
+    }
     for (const b of p.broodDays) {
       if (b.standby) continue
-      for (const f of b.foods) if (f.food === food) curve.wanted[b.day]! += f.preferred * f.organisms
+      for (const f of b.foods)
+        if (f.food === food) curve.wanted[b.day]! += f.preferred * f.organisms
     }
-    for (const m of solution.meals) if (m.food === food && !standby.has(`${m.brood}\n${m.day}`)) curve.taken[m.day]! += m.share * (organisms.get(`${m.brood}\n${m.day}\n${food}`) ?? 0)
+    for (const m of solution.meals)
+      if (m.food === food && !standby.has(`${m.brood}\n${m.day}`))
+        curve.taken[m.day]! += m.share * (organisms.get(`${m.brood}\n${m.day}\n${food}`) ?? 0)
     const add = (day: number, p10: number, p50: number, p90: number) => {
       if (day >= p.days) return
       curve.supply.p10[day]! += p10
@@ -38,7 +68,14 @@ export function supplyCurves(p: PlanProblem, solution: PlanSolution, starts: rea
     }
     for (const r of p.running.filter(x => x.food === food)) {
       const band = bands[r.id]
-      r.surplus.forEach((s, d) => add(d, s > 0 ? band?.p10[d] ?? s : 0, s > 0 ? band?.p50[d] ?? s : 0, s > 0 ? band?.p90[d] ?? s : 0))
+      r.surplus.forEach((s, d) =>
+        add(
+          d,
+          s > 0 ? (band?.p10[d] ?? s) : 0,
+          s > 0 ? (band?.p50[d] ?? s) : 0,
+          s > 0 ? (band?.p90[d] ?? s) : 0,
+        ),
+      )
     }
     for (const s of solution.starts) {
       const start = starts.find(x => x.id === s.startable)

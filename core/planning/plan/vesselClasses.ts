@@ -4,7 +4,12 @@ import { running } from '../../stock/cultures'
 import type { RoomState } from '../../stock/roomState'
 
 /** Vessels that are alike, and on how many of them a new culture may be started. */
-export interface VesselClass { id: string, name: string, litres: number, free: number }
+export interface VesselClass {
+  id: string
+  name: string
+  litres: number
+  free: number
+}
 
 /** Vessels of one food that a room is taken to have room for, where it names none: many jars, few buckets. */
 export const roomFor = (litres: number): number => (litres <= 2 ? 10 : litres <= 6 ? 6 : 4)
@@ -17,14 +22,23 @@ const FLAT: readonly Container['kind'][] = ['tray', 'box', 'tub']
 
 /** Whether a method can be worked in a vessel: near enough in volume, and flat where the method is. */
 export const fitsVessel = (m: FoodMethod, c: Pick<Container, 'kind' | 'litres'>): boolean =>
-  Math.abs(Math.log(c.litres / m.vessel.volumeL)) <= Math.log(FITS_WITHIN) && (isFlat(m) ? FLAT.includes(c.kind) : c.kind !== 'tray')
+  Math.abs(Math.log(c.litres / m.vessel.volumeL)) <= Math.log(FITS_WITHIN) &&
+  (isFlat(m) ? FLAT.includes(c.kind) : c.kind !== 'tray')
 
 /**
  * Classes of vessels for a new culture of a method, the nearest in volume first. A room that names no vessels for cultures is taken to
  * have some of the usual size for every food.
  */
-export function vesselClasses(state: RoomState, foodId: string, method: FoodMethod, litres: number): VesselClass[] {
-  if (state.containers.length === 0) return [{ id: `any ${foodId}`, name: 'vessel of the usual size', litres, free: roomFor(litres) }]
+export function vesselClasses(
+  state: RoomState,
+  foodId: string,
+  method: FoodMethod,
+  litres: number,
+): VesselClass[] {
+  if (state.containers.length === 0)
+    return [
+      { id: `any ${foodId}`, name: 'vessel of the usual size', litres, free: roomFor(litres) },
+    ]
   const inUse = new Set(running(state.cultureStates).map(c => c.record.containerId))
   const classes = new Map<string, VesselClass>()
   for (const c of state.containers) {
@@ -34,5 +48,7 @@ export function vesselClasses(state: RoomState, foodId: string, method: FoodMeth
     if (found) found.free++
     else classes.set(id, { id, name: `${c.kind} of ${c.litres} L`, litres: c.litres, free: 1 })
   }
-  return [...classes.values()].sort((a, b) => Math.abs(Math.log(a.litres / litres)) - Math.abs(Math.log(b.litres / litres))).slice(0, CLASSES)
+  return [...classes.values()]
+    .sort((a, b) => Math.abs(Math.log(a.litres / litres)) - Math.abs(Math.log(b.litres / litres)))
+    .slice(0, CLASSES)
 }

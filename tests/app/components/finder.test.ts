@@ -10,7 +10,11 @@ import { records } from '../../core/room'
 
 const START = '2026-03-01T06:00:00Z'
 const jar = { ...cultureOf('moina', START), name: 'Oar bucket', code: 'ARB' }
-const state = roomState([...records(), jar, { ...cultureOf('paramecium', START), name: 'Sail jar', code: 'SAL' }], [], START)!
+const state = roomState(
+  [...records(), jar, { ...cultureOf('paramecium', START), name: 'Sail jar', code: 'SAL' }],
+  [],
+  START,
+)!
 
 describe('the finder', () => {
   const names = (q: string) => find(findables(state), q).map(f => f.name)
@@ -30,7 +34,12 @@ describe('the finder', () => {
 
 describe('names, drafts and addresses', () => {
   it('says when a harvest is back, and never promises it of what dwindles', () => {
-    expect([null, 0.5, 1, 3.4].map(backWords)).toEqual(['it is not expected to grow back: use it while it is there', 'it is back tomorrow', 'it is back tomorrow', 'it is back in about 3 days'])
+    expect([null, 0.5, 1, 3.4].map(backWords)).toEqual([
+      'it is not expected to grow back: use it while it is there',
+      'it is back tomorrow',
+      'it is back tomorrow',
+      'it is back in about 3 days',
+    ])
   })
   it('count on from what is there and step over names in use', () => {
     expect(nextNames('Jar 3', 2, new Set(['Jar 5']))).toEqual(['Jar 4', 'Jar 6'])
@@ -39,13 +48,22 @@ describe('names, drafts and addresses', () => {
   it('a start that was left is taken up again; what cannot be read is begun anew', () => {
     const left = readStart(null, () => 'A')
     // What nobody chose is not chosen for them; what they chose survives.
-    expect([left.origin, readStart(JSON.stringify({ ...left, origin: 'bought' }), () => 'B').origin]).toEqual(['', 'bought'])
-    expect(readStart(JSON.stringify({ ...left, name: 'Jar', ticked: [0, 1] }), () => 'B')).toMatchObject({ id: 'A', name: 'Jar', ticked: [0, 1] })
-    for (const broken of ['', 'no json', '{"id":5}', '[]', '{"id":"A","vesselKind":"spoon"}']) expect(readStart(broken, () => 'B').id).toBe('B')
+    expect([
+      left.origin,
+      readStart(JSON.stringify({ ...left, origin: 'bought' }), () => 'B').origin,
+    ]).toEqual(['', 'bought'])
+    expect(
+      readStart(JSON.stringify({ ...left, name: 'Jar', ticked: [0, 1] }), () => 'B'),
+    ).toMatchObject({ id: 'A', name: 'Jar', ticked: [0, 1] })
+    for (const broken of ['', 'no json', '{"id":5}', '[]', '{"id":"A","vesselKind":"spoon"}'])
+      expect(readStart(broken, () => 'B').id).toBe('B')
   })
   it('takes an address with http, and says what one looks like', () => {
     expect(addressField.parse('http://loft.local:3000/')).toBe('http://loft.local:3000')
     expect(addressField.parse(' ')).toBe('')
-    for (const bad of ['loft', 'ftp://x', 'http://']) expect(addressField.safeParse(bad).error!.issues[0]!.message).toContain('Address for phones cannot be')
+    for (const bad of ['loft', 'ftp://x', 'http://'])
+      expect(addressField.safeParse(bad).error!.issues[0]!.message).toContain(
+        'Address for phones cannot be',
+      )
   })
 })

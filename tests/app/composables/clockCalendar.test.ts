@@ -4,7 +4,11 @@ import { clockCalendar } from '~/composables/clockCalendar'
 
 describe('a clock as a calendar alarm', () => {
   it('reads back: its name, its end, and an alarm at it', async () => {
-    const text = await clockCalendar({ id: 'x', label: 'Cone 1 to first pull; "gently"', endsAt: '2026-03-29T04:30:00.000Z' })
+    const text = await clockCalendar({
+      id: 'x',
+      label: 'Cone 1 to first pull; "gently"',
+      endsAt: '2026-03-29T04:30:00.000Z',
+    })
     const calendar = new ICAL.Component(ICAL.parse(text) as never)
     const event = new ICAL.Event(calendar.getFirstSubcomponent('vevent')!)
     expect(event.summary).toBe('Cone 1 to first pull; "gently"')

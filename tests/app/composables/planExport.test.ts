@@ -11,19 +11,56 @@ import { calendarItems, sheetLines } from '~/composables/sheetRows'
 import { log, NAMED, records } from '../../core/room'
 
 const NOW = '2026-03-20T05:34:00.000Z'
-const start = (id: string, on: string): KeptPlan['starts'][number] => ({ id, food: 'microworm', method: 'oats', on, vessels: 2, placeId: null, litres: 0.3, orderBy: null, forBrood: NAMED.brood!, neededOn: '2026-04-02', failure: 0.1, readyDays: 5, readyLogSd: 0.2, why: 'For Angels; “ready” in 5 days, and more.' })
-const kept = (at: string, starts: KeptPlan['starts']) => log(at, 'plan.kept', { from: '2026-03-15', days: 60, certainty: 0.95, starts, facts: { broods: [], cultures: [], rounds: '', foods: '', warmth: '' } })
+const start = (id: string, on: string): KeptPlan['starts'][number] => ({
+  id,
+  food: 'microworm',
+  method: 'oats',
+  on,
+  vessels: 2,
+  placeId: null,
+  litres: 0.3,
+  orderBy: null,
+  forBrood: NAMED.brood!,
+  neededOn: '2026-04-02',
+  failure: 0.1,
+  readyDays: 5,
+  readyLogSd: 0.2,
+  why: 'For Angels; “ready” in 5 days, and more.',
+})
+const kept = (at: string, starts: KeptPlan['starts']) =>
+  log(at, 'plan.kept', {
+    from: '2026-03-15',
+    days: 60,
+    certainty: 0.95,
+    starts,
+    facts: { broods: [], cultures: [], rounds: '', foods: '', warmth: '' },
+  })
 async function calendar(entries: Entry[]) {
-  const state = roomState(records({ freeSwimmingOn: '2026-03-21', foods: ['microworm', 'brine-shrimp'] }), entries, NOW)!
+  const state = roomState(
+    records({ freeSwimmingOn: '2026-03-21', foods: ['microworm', 'brine-shrimp'] }),
+    entries,
+    NOW,
+  )!
   const text = await planCalendar(calendarItems(buildRound(state), state), 'Test', 'Europe/Berlin')
   // An independent reader of RFC 5545.
   const root = new ICAL.Component(ICAL.parse(text) as unknown[])
-  return { text, root, events: root.getAllSubcomponents('vevent').map(v => ({ event: new ICAL.Event(v), status: v.getFirstPropertyValue('status'), sequence: Number(v.getFirstPropertyValue('sequence')), alarm: v.getFirstSubcomponent('valarm') })) }
+  return {
+    text,
+    root,
+    events: root.getAllSubcomponents('vevent').map(v => ({
+      event: new ICAL.Event(v),
+      status: v.getFirstPropertyValue('status'),
+      sequence: Number(v.getFirstPropertyValue('sequence')),
+      alarm: v.getFirstSubcomponent('valarm'),
+    })),
+  }
 }
 
 describe('the calendar', () => {
   it('is read by another parser: starts at the hour of the round, hatches and pulls, with alarms', async () => {
-    const { events, root, text } = await calendar([kept('2026-03-19T06:00:00Z', [start('microworm-1', '2026-03-30')])])
+    const { events, root, text } = await calendar([
+      kept('2026-03-19T06:00:00Z', [start('microworm-1', '2026-03-30')]),
+    ])
     expect(root.getFirstPropertyValue('version')).toBe('2.0')
     expect(root.getFirstPropertyValue('x-wr-timezone')).toBe('Europe/Berlin')
     const mine = events.find(e => e.event.summary.includes('microworms'))!
@@ -38,14 +75,19 @@ describe('the calendar', () => {
     expect(text.split('\r\n').every(line => new TextEncoder().encode(line).length <= 75)).toBe(true)
   })
   it('a start that moved keeps its name and counts up; one that was given up is cancelled', async () => {
-    const first = kept('2026-03-18T06:00:00Z', [start('microworm-1', '2026-03-30'), start('microworm-2', '2026-04-02')])
+    const first = kept('2026-03-18T06:00:00Z', [
+      start('microworm-1', '2026-03-30'),
+      start('microworm-2', '2026-04-02'),
+    ])
     const second = kept('2026-03-19T06:00:00Z', [start('microworm-1', '2026-03-28')])
     const before = (await calendar([first])).events
     const after = (await calendar([first, second])).events
     const of = (list: typeof after, id: string) => list.find(e => e.event.uid.startsWith(id))!
     expect(of(after, 'microworm-1').event.uid).toBe(of(before, 'microworm-1').event.uid)
     expect(of(after, 'microworm-1').sequence).toBeGreaterThan(of(before, 'microworm-1').sequence)
-    expect(of(after, 'microworm-1').event.startDate.toJSDate().toISOString()).toBe('2026-03-28T05:30:00.000Z')
+    expect(of(after, 'microworm-1').event.startDate.toJSDate().toISOString()).toBe(
+      '2026-03-28T05:30:00.000Z',
+    )
     expect(of(after, 'microworm-2').status).toBe('CANCELLED')
     expect(of(before, 'microworm-2').status).toBe('CONFIRMED')
   })

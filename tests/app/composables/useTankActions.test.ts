@@ -19,13 +19,35 @@ async function open() {
   const room = effectScope().run(() => useRoomStore())!
   room.db.close()
   room.db = new (await import('~/db/database')).RenatusDatabase(`tank-actions-${serial++}`)
-  await importRoom(room.db, { format: 'renatus-room', version: 2, exportedAt: NOW.toISOString(), by: 'x', records: records({ foods: ['infusoria', 'vinegar-eel', 'brine-shrimp'], species: 'small', freeSwimmingOn: '2026-03-15', fry: 200 }), entries: [], kept: [] }, 'replace')
-  await vi.waitFor(() => { if (!room.state) throw new Error('not yet') })
+  await importRoom(
+    room.db,
+    {
+      format: 'renatus-room',
+      version: 2,
+      exportedAt: NOW.toISOString(),
+      by: 'x',
+      records: records({
+        foods: ['infusoria', 'vinegar-eel', 'brine-shrimp'],
+        species: 'small',
+        freeSwimmingOn: '2026-03-15',
+        fry: 200,
+      }),
+      entries: [],
+      kept: [],
+    },
+    'replace',
+  )
+  await vi.waitFor(() => {
+    if (!room.state) throw new Error('not yet')
+  })
   return room
 }
-const tankStop = (room: ReturnType<typeof useRoomStore>) => room.round!.stops.find((s): s is TankStop => s.type === 'tank')!
+const tankStop = (room: ReturnType<typeof useRoomStore>) =>
+  room.round!.stops.find((s): s is TankStop => s.type === 'tank')!
 const settled = async (room: ReturnType<typeof useRoomStore>, n: number) => {
-  await vi.waitFor(() => { if ((room.entries?.length ?? 0) < n) throw new Error('not yet') })
+  await vi.waitFor(() => {
+    if ((room.entries?.length ?? 0) < n) throw new Error('not yet')
+  })
   await nextTick()
 }
 
@@ -38,23 +60,37 @@ describe('a tank in one pass', () => {
     expect(await done(stop, room.round!.current.key, null)).toBeNull()
     await settled(room, 2)
     expect(new Set(room.entries!.map(e => e.act)).size).toBe(1)
-    expect(room.entries!.map(e => e.kind).sort()).toEqual(['tank.given', ...stop.tasks.map(() => 'tank.task')].sort())
+    expect(room.entries!.map(e => e.kind).sort()).toEqual(
+      ['tank.given', ...stop.tasks.map(() => 'tank.task')].sort(),
+    )
     expect(await done(stop, room.round!.current.key, null)).toMatch(/answered already/)
     expect(tankStop(room)?.foods ?? []).toEqual([])
     await useUndo().take()
     await settled(room, room.entries!.length)
-    await vi.waitFor(() => { if ((tankStop(room)?.foods.length ?? 0) === 0) throw new Error('not yet') })
+    await vi.waitFor(() => {
+      if ((tankStop(room)?.foods.length ?? 0) === 0) throw new Error('not yet')
+    })
   })
 
   it('Differs logs what really went in, nothing of a food that was left out, and leaves tasks open', async () => {
     const room = await open()
     const stop = tankStop(room)
     const [first, second] = stop.foods
-    await useTankActions().done(stop, room.round!.current.key, { nauplii: 1, foods: { [first!.food.id]: 0.5, ...(second ? { [second.food.id]: 0 } : {}) }, tasks: new Set() })
+    await useTankActions().done(stop, room.round!.current.key, {
+      nauplii: 1,
+      foods: { [first!.food.id]: 0.5, ...(second ? { [second.food.id]: 0 } : {}) },
+      tasks: new Set(),
+    })
     await settled(room, 1)
     const given = room.entries!.find(e => e.kind === 'tank.given')!
-    expect(given.kind === 'tank.given' && given.data.foods.find(f => f.foodId === first!.food.id)?.organisms).toBeCloseTo(first!.organisms / 2, 6)
-    if (second) expect(given.kind === 'tank.given' && given.data.foods.some(f => f.foodId === second.food.id)).toBe(false)
+    expect(
+      given.kind === 'tank.given' &&
+        given.data.foods.find(f => f.foodId === first!.food.id)?.organisms,
+    ).toBeCloseTo(first!.organisms / 2, 6)
+    if (second)
+      expect(
+        given.kind === 'tank.given' && given.data.foods.some(f => f.foodId === second.food.id),
+      ).toBe(false)
     expect(room.entries!.some(e => e.kind === 'tank.task')).toBe(false)
   })
 
@@ -65,10 +101,28 @@ describe('a tank in one pass', () => {
     await look(stop.looks[0]!, 'full')
     await settled(room, 1)
     expect(room.state!.broods[0]!.gape.looks).toBe(1)
-    await trial({ brood: room.state!.broods[0]!, foodId: 'brine-shrimp', foodName: 'Brine shrimp nauplii', step: 'offer', good: true }, 'start')
+    await trial(
+      {
+        brood: room.state!.broods[0]!,
+        foodId: 'brine-shrimp',
+        foodName: 'Brine shrimp nauplii',
+        step: 'offer',
+        good: true,
+      },
+      'start',
+    )
     await settled(room, 2)
     expect(room.state!.broods[0]!.weaning.test).toMatchObject({ foodId: 'brine-shrimp', looks: [] })
-    await trial({ brood: room.state!.broods[0]!, foodId: 'brine-shrimp', foodName: 'Brine shrimp nauplii', step: 'decide', good: false }, 'wait')
+    await trial(
+      {
+        brood: room.state!.broods[0]!,
+        foodId: 'brine-shrimp',
+        foodName: 'Brine shrimp nauplii',
+        step: 'decide',
+        good: false,
+      },
+      'wait',
+    )
     await settled(room, 3)
     expect(room.state!.broods[0]!.weaning).toMatchObject({ test: null, waiting: ['brine-shrimp'] })
   })

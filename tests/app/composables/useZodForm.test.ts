@@ -11,9 +11,22 @@ function form(initial: Record<string, unknown>) {
   const saved: unknown[] = []
   const component = defineComponent({
     setup() {
-      const f = useZodForm(values => z.object({ fry: numberField(RULES.fry), pH: values.fry === '7' ? numberField(RULES.pH) : z.unknown().transform(() => null) }), initial)
-      const submit = f.handleSubmit((v) => { saved.push(v) })
-      return () => h('form', { onSubmit: submit }, [h(FormField, { name: 'fry', label: 'Number of fry', numeric: true }), h(FormField, { name: 'pH', label: 'pH' })])
+      const f = useZodForm(
+        values =>
+          z.object({
+            fry: numberField(RULES.fry),
+            pH: values.fry === '7' ? numberField(RULES.pH) : z.unknown().transform(() => null),
+          }),
+        initial,
+      )
+      const submit = f.handleSubmit(v => {
+        saved.push(v)
+      })
+      return () =>
+        h('form', { onSubmit: submit }, [
+          h(FormField, { name: 'fry', label: 'Number of fry', numeric: true }),
+          h(FormField, { name: 'pH', label: 'pH' }),
+        ])
     },
   })
   return { wrapper: mount(component), saved }

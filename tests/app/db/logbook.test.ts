@@ -7,8 +7,14 @@ import { removeRecord, saveRecords } from '~/db/registry'
 
 let db: RenatusDatabase
 let n = 0
-beforeEach(() => { db = new RenatusDatabase(`test-${n++}`) })
-const note = (text: string) => ({ kind: 'note' as const, subject: { type: 'room', id: 'x' }, data: { text } })
+beforeEach(() => {
+  db = new RenatusDatabase(`test-${n++}`)
+})
+const note = (text: string) => ({
+  kind: 'note' as const,
+  subject: { type: 'room', id: 'x' },
+  data: { text },
+})
 
 describe('the logbook', () => {
   it('writes what belongs together under one act, or nothing at all', async () => {
@@ -19,7 +25,10 @@ describe('the logbook', () => {
   })
 
   it('a proposal is answered once, though two tabs press at the same time', async () => {
-    const both = await Promise.all([writeAct(db, [note('tab one')], 'start:x'), writeAct(db, [note('tab two')], 'start:x')])
+    const both = await Promise.all([
+      writeAct(db, [note('tab one')], 'start:x'),
+      writeAct(db, [note('tab two')], 'start:x'),
+    ])
     expect(both.map(r => r.ok).sort()).toEqual([false, true])
     expect(await db.entries.count()).toBe(1)
   })
@@ -44,7 +53,12 @@ describe('ids', () => {
 
 describe('the registry', () => {
   it('refuses a record that its schema refuses, and saves none of its companions', async () => {
-    await expect(saveRecords(db, [{ type: 'place', name: 'Bench' }, { type: 'place', name: '' }] as never)).rejects.toThrow()
+    await expect(
+      saveRecords(db, [
+        { type: 'place', name: 'Bench' },
+        { type: 'place', name: '' },
+      ] as never),
+    ).rejects.toThrow()
     expect(await db.records.count()).toBe(0)
   })
   it('removing hides a record and keeps it', async () => {

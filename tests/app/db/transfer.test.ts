@@ -39,7 +39,9 @@ describe('export and import', () => {
     await saveRecords(a, [{ ...tank, name: 'Left' } as never])
     await new Promise(resolve => setTimeout(resolve, 5))
     await saveRecords(b, [{ ...tank, name: 'Right' } as never])
-    await writeAct(a, [{ kind: 'note', subject: { type: 'room', id: 'x' }, data: { text: 'from a' } }])
+    await writeAct(a, [
+      { kind: 'note', subject: { type: 'room', id: 'x' }, data: { text: 'from a' } },
+    ])
     const fromA = read(await exportRoom(a))
     const merged = await importRoom(b, fromA, 'merge')
     await importRoom(a, read(await exportRoom(b)), 'merge')
@@ -54,7 +56,17 @@ describe('export and import', () => {
 
   it('knows the file of another room', async () => {
     const db = fresh()
-    await saveRecords(db, [{ type: 'room', name: 'Mine', timeZone: 'UTC', rounds: [{ name: 'M', at: '06:30' }], measures: 'metric', water: { pH: null, soft: false }, hatchSaltGL: 25 } as never])
+    await saveRecords(db, [
+      {
+        type: 'room',
+        name: 'Mine',
+        timeZone: 'UTC',
+        rounds: [{ name: 'M', at: '06:30' }],
+        measures: 'metric',
+        water: { pH: null, soft: false },
+        hatchSaltGL: 25,
+      } as never,
+    ])
     expect(await isOtherRoom(db, demo)).toBe(true)
   })
 })
@@ -63,13 +75,33 @@ describe('stored data of older versions', () => {
   it('version 1, as it first shipped, opens and reads in this one', async () => {
     const name = `older-${n++}`
     const old = new Dexie(name)
-    old.version(1).stores({ records: 'id, type', entries: 'id, at, kind, act, answers', kept: '++n, record.id', meta: 'key' })
-    const species = { firstFeedingMm: 3, gapePerLength: 0.06, length14Mm: 5, length30Mm: 9, adultMm: 30, referenceC: 25, name: 'Moss dwarf' }
-    await old.table('records').bulkAdd(demo.records.map((r) => {
-      if (r.type !== 'brood') return r
-      const { anchor, wishes: _w, splitFrom: _s, ...rest } = r
-      return { ...rest, freeSwimmingOn: anchor.on, dateKind: anchor.kind, own: r.name === 'Scarlet badis' ? species : null }
-    }))
+    old.version(1).stores({
+      records: 'id, type',
+      entries: 'id, at, kind, act, answers',
+      kept: '++n, record.id',
+      meta: 'key',
+    })
+    const species = {
+      firstFeedingMm: 3,
+      gapePerLength: 0.06,
+      length14Mm: 5,
+      length30Mm: 9,
+      adultMm: 30,
+      referenceC: 25,
+      name: 'Moss dwarf',
+    }
+    await old.table('records').bulkAdd(
+      demo.records.map(r => {
+        if (r.type !== 'brood') return r
+        const { anchor, wishes: _w, splitFrom: _s, ...rest } = r
+        return {
+          ...rest,
+          freeSwimmingOn: anchor.on,
+          dateKind: anchor.kind,
+          own: r.name === 'Scarlet badis' ? species : null,
+        }
+      }),
+    )
     await old.table('entries').bulkAdd(demo.entries)
     old.close()
     const db = new RenatusDatabase(name)
@@ -77,12 +109,21 @@ describe('stored data of older versions', () => {
     expect(readRoomFile(await exportRoom(db)).ok).toBe(true)
     const own = (await db.records.where('type').equals('species').toArray())[0]!
     const badis = (await db.records.toArray()).find(r => r.name === 'Scarlet badis')!
-    expect([own.name, badis.type === 'brood' && badis.speciesId, badis.type === 'brood' && badis.anchor.event]).toEqual(['Moss dwarf', own.id, 'free'])
+    expect([
+      own.name,
+      badis.type === 'brood' && badis.speciesId,
+      badis.type === 'brood' && badis.anchor.event,
+    ]).toEqual(['Moss dwarf', own.id, 'free'])
   })
   it('version 2 opens in this one, and what it teaches is worked out and kept', async () => {
     const name = `older-${n++}`
     const old = new Dexie(name)
-    old.version(1).stores({ records: 'id, type', entries: 'id, at, kind, act, answers', kept: '++n, record.id', meta: 'key' })
+    old.version(1).stores({
+      records: 'id, type',
+      entries: 'id, at, kind, act, answers',
+      kept: '++n, record.id',
+      meta: 'key',
+    })
     old.version(2).upgrade(() => {})
     await old.table('records').bulkAdd(demo.records)
     await old.table('entries').bulkAdd(demo.entries)
@@ -94,27 +135,71 @@ describe('stored data of older versions', () => {
     expect((await lastLearned(db))!.lots[lot]!.hatch.from).toBeGreaterThan(5)
     // What another version worked out is not believed.
     const kept = (await db.meta.get('learned'))!
-    await db.meta.put({ key: 'learned', value: { ...kept.value as object, version: 0 } })
+    await db.meta.put({ key: 'learned', value: { ...(kept.value as object), version: 0 } })
     expect(await lastLearned(db)).toBeNull()
   })
   it('version 3 opens in this one: cultures keep standing, with what this version knows more of them', async () => {
     const name = `older-${n++}`
     const old = new Dexie(name)
-    old.version(1).stores({ records: 'id, type', entries: 'id, at, kind, act, answers', kept: '++n, record.id', meta: 'key' })
+    old.version(1).stores({
+      records: 'id, type',
+      entries: 'id, at, kind, act, answers',
+      kept: '++n, record.id',
+      meta: 'key',
+    })
     old.version(3).stores({})
-    const FIELDS = ['warmth', 'level', 'containerId', 'vesselKind', 'code', 'order', 'setId', 'mother', 'logged', 'topC', 'bottomC', 'address']
-    const strip = (o: object) => Object.fromEntries(Object.entries(o).filter(([k]) => !FIELDS.includes(k)))
-    await old.table('records').bulkAdd(demo.records.filter(r => r.type !== 'rolling-set').map(strip))
-    await old.table('entries').bulkAdd(demo.entries.filter(e => !['culture.started', 'place.temperature'].includes(e.kind)).map(e => (e.kind === 'culture.harvested' ? { ...e, data: { cultureId: e.data.cultureId, seen: e.data.seen, share: e.data.share } } : e)))
-    await old.table('kept').add({ keptAt: '2026-03-01T00:00:00Z', reason: 'older', record: strip(demo.records.find(r => r.type === 'culture')!) })
+    const FIELDS = [
+      'warmth',
+      'level',
+      'containerId',
+      'vesselKind',
+      'code',
+      'order',
+      'setId',
+      'mother',
+      'logged',
+      'topC',
+      'bottomC',
+      'address',
+    ]
+    const strip = (o: object) =>
+      Object.fromEntries(Object.entries(o).filter(([k]) => !FIELDS.includes(k)))
+    await old
+      .table('records')
+      .bulkAdd(demo.records.filter(r => r.type !== 'rolling-set').map(strip))
+    await old.table('entries').bulkAdd(
+      demo.entries
+        .filter(e => !['culture.started', 'place.temperature'].includes(e.kind))
+        .map(e =>
+          e.kind === 'culture.harvested'
+            ? {
+                ...e,
+                data: { cultureId: e.data.cultureId, seen: e.data.seen, share: e.data.share },
+              }
+            : e,
+        ),
+    )
+    await old.table('kept').add({
+      keptAt: '2026-03-01T00:00:00Z',
+      reason: 'older',
+      record: strip(demo.records.find(r => r.type === 'culture')!),
+    })
     old.close()
     const db = new RenatusDatabase(name)
     const file = read(await exportRoom(db))
     const cultures = file.records.filter(r => r.type === 'culture')
     expect(cultures).toHaveLength(demo.records.filter(r => r.type === 'culture').length)
-    expect(cultures.every(c => c.type === 'culture' && c.warmth === 'own' && c.code === null && !c.logged)).toBe(true)
+    expect(
+      cultures.every(
+        c => c.type === 'culture' && c.warmth === 'own' && c.code === null && !c.logged,
+      ),
+    ).toBe(true)
     expect(file.kept[0]!.record).toMatchObject({ type: 'culture', level: 'middle' })
-    expect(roomState(file.records, file.entries, demo.exportedAt)!.cultureStates).toHaveLength(cultures.length)
-    expect((await db.entries.where('kind').equals('culture.harvested').first())!.data).toMatchObject({ tankIds: [], despite: [], ml: null })
+    expect(roomState(file.records, file.entries, demo.exportedAt)!.cultureStates).toHaveLength(
+      cultures.length,
+    )
+    expect(
+      (await db.entries.where('kind').equals('culture.harvested').first())!.data,
+    ).toMatchObject({ tankIds: [], despite: [], ml: null })
   })
 })

@@ -6,7 +6,8 @@ import { ANSWERED_ELSEWHERE, OTHER_ROOM, roomFileProblem } from '~/words/problem
 import { plural, roundLead } from '~/words/round'
 
 const demo = demoRoom('2026-03-24T05:34:00.000Z', 'UTC')
-const say = (e: Entry) => entrySentence(e, demo.records, 'metric', () => 'Cone 1').replaceAll('\u00A0', ' ')
+const say = (e: Entry) =>
+  entrySentence(e, demo.records, 'metric', () => 'Cone 1').replaceAll('\u00A0', ' ')
 
 describe('the words of the log', () => {
   it('every entry of the demo room is a sentence without holes', () => {
@@ -28,7 +29,9 @@ describe('the words of the log', () => {
       if (!sample) continue
       for (const f of fields) {
         expect(typeof (sample.data as Record<string, unknown>)[f.field]).toBe('number')
-        expect(entry.safeParse({ ...sample, data: { ...sample.data, [f.field]: -1e12 } }).success).toBe(false)
+        expect(
+          entry.safeParse({ ...sample, data: { ...sample.data, [f.field]: -1e12 } }).success,
+        ).toBe(false)
       }
     }
   })
@@ -36,16 +39,32 @@ describe('the words of the log', () => {
 
 describe('words of refusal', () => {
   it.each([
-    [{ code: 'huge', bytes: 70 * 1024 * 1024, maxBytes: 64 * 1024 * 1024 } as const, '70 MB'], [{ code: 'empty' } as const, 'empty'], [{ code: 'not-json', near: '' } as const, 'JSON'], [{ code: 'foreign' } as const, 'not a room file'],
-    [{ code: 'newer', version: 3, known: 1 } as const, 'Update this device'], [{ code: 'broken', path: 'records.0.name', message: 'x' } as const, 'records.0.name'], [{ code: 'no-room' } as const, 'no room'],
+    [{ code: 'huge', bytes: 70 * 1024 * 1024, maxBytes: 64 * 1024 * 1024 } as const, '70 MB'],
+    [{ code: 'empty' } as const, 'empty'],
+    [{ code: 'not-json', near: '' } as const, 'JSON'],
+    [{ code: 'foreign' } as const, 'not a room file'],
+    [{ code: 'newer', version: 3, known: 1 } as const, 'Update this device'],
+    [{ code: 'broken', path: 'records.0.name', message: 'x' } as const, 'records.0.name'],
+    [{ code: 'no-room' } as const, 'no room'],
   ])('%j says what is wrong and that nothing changed', (problem, words) => {
     expect(roomFileProblem(problem)).toContain(words)
     expect(roomFileProblem(problem)).toContain('Nothing was changed here.')
   })
   it('no message scolds or shouts', () => {
-    for (const text of [ANSWERED_ELSEWHERE, OTHER_ROOM('A', 'B'), roundLead(0, 0, false), roundLead(3, 12, true)]) expect(text).not.toMatch(/!|must not|wrong user/i)
+    for (const text of [
+      ANSWERED_ELSEWHERE,
+      OTHER_ROOM('A', 'B'),
+      roundLead(0, 0, false),
+      roundLead(3, 12, true),
+    ])
+      expect(text).not.toMatch(/!|must not|wrong user/i)
   })
   it('counts in words', () => {
-    expect([plural(1, 'stop'), plural(2, 'stop'), plural(1, 'entry', 'entries'), plural(1200, 'entry', 'entries')]).toEqual(['1 stop', '2 stops', '1 entry', '1,200 entries'])
+    expect([
+      plural(1, 'stop'),
+      plural(2, 'stop'),
+      plural(1, 'entry', 'entries'),
+      plural(1200, 'entry', 'entries'),
+    ]).toEqual(['1 stop', '2 stops', '1 entry', '1,200 entries'])
   })
 })

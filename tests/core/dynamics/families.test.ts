@@ -8,53 +8,110 @@ import { cultureParams, runCulture, startCulture, type Culture } from '@renatus/
 import { simulate } from '@renatus/core/foods/simulate'
 import { randomStream } from '@renatus/core/math/random'
 
-const KINDS: ActionKind[] = ['feed', 'dose', 'stir', 'topUp', 'waterChange', 'takeOut', 'split', 'renew', 'poison']
+const KINDS: ActionKind[] = [
+  'feed',
+  'dose',
+  'stir',
+  'topUp',
+  'waterChange',
+  'takeOut',
+  'split',
+  'renew',
+  'poison',
+]
 const UNITS: (AmountUnit | undefined)[] = ['g', 'mL', 'share', 'mgPerL', undefined]
-const anyAction = fc.record({ kind: fc.constantFrom(...KINDS), unit: fc.constantFrom(...UNITS), amount: fc.option(fc.double({ min: 0, max: 500, noNaN: true }), { nil: undefined }) })
-const anyFood = fc.constantFrom(...foods).chain(food => fc.record({ food: fc.constant(food), method: fc.constantFrom(...food.methods) }))
+const anyAction = fc.record({
+  kind: fc.constantFrom(...KINDS),
+  unit: fc.constantFrom(...UNITS),
+  amount: fc.option(fc.double({ min: 0, max: 500, noNaN: true }), { nil: undefined }),
+})
+const anyFood = fc
+  .constantFrom(...foods)
+  .chain(food => fc.record({ food: fc.constant(food), method: fc.constantFrom(...food.methods) }))
 
-const numbers = (state: object) => Object.entries(state).filter((e): e is [string, number] => typeof e[1] === 'number')
+const numbers = (state: object) =>
+  Object.entries(state).filter((e): e is [string, number] => typeof e[1] === 'number')
 const INFINITE_BY_DESIGN = ['badAtD', 't90H']
 
 describe('every family', () => {
   it('no state is ever negative or NaN under any sequence of actions and temperatures, and nothing grows beyond its cap', () => {
-    fc.assert(fc.property(anyFood, fc.array(fc.tuple(anyAction, fc.double({ min: -5, max: 45, noNaN: true })), { minLength: 1, maxLength: 25 }), fc.integer(), fc.double({ min: 0.01, max: 100, noNaN: true }), ({ food, method }, events, seed, volumeL) => {
-      const chance = randomStream(seed)
-      const k = startCulture(food, method, { volumeL }, chance)
-      for (const [action, c] of events) {
-        k.family.act(k.state, k.params, action as Action)
-        runCulture(k, 18, () => c, chance)
-        for (const [key, value] of numbers(k.state)) {
-          expect(Number.isNaN(value), `${food.profile.id} ${key}`).toBe(false)
-          if (key !== 'lost') expect(value, `${food.profile.id} ${key}`).toBeGreaterThanOrEqual(-1e-9)
-          if (!INFINITE_BY_DESIGN.includes(key)) expect(Number.isFinite(value), `${food.profile.id} ${key}`).toBe(true)
-        }
-        const stock = k.family.stock(k.state, k.params)
-        expect(stock.organisms).toBeGreaterThanOrEqual(0)
-        expect(k.family.surplusPerDay(k.state, k.params, { temperatureC: c })).toBeLessThanOrEqual(stock.organisms + 1e-6)
-        if (food.profile.family === 'logistic') expect((k.state as { x: number }).x).toBeLessThanOrEqual(1)
-        k.family.look(k.state, k.params)
-      }
-    }), { seed: 21, numRuns: 150 })
+    fc.assert(
+      fc.property(
+        anyFood,
+        fc.array(fc.tuple(anyAction, fc.double({ min: -5, max: 45, noNaN: true })), {
+          minLength: 1,
+          maxLength: 25,
+        }),
+        fc.integer(),
+        fc.double({ min: 0.01, max: 100, noNaN: true }),
+        ({ food, method }, events, seed, volumeL) => {
+          const chance = randomStream(seed)
+          const k = startCulture(food, method, { volumeL }, chance)
+          for (const [action, c] of events) {
+            k.family.act(k.state, k.params, action as Action)
+            runCulture(k, 18, () => c, chance)
+            for (const [key, value] of numbers(k.state)) {
+              expect(Number.isNaN(value), `${food.profile.id} ${key}`).toBe(false)
+              if (key !== 'lost')
+                expect(value, `${food.profile.id} ${key}`).toBeGreaterThanOrEqual(-1e-9)
+              if (!INFINITE_BY_DESIGN.includes(key))
+                expect(Number.isFinite(value), `${food.profile.id} ${key}`).toBe(true)
+            }
+            const stock = k.family.stock(k.state, k.params)
+            expect(stock.organisms).toBeGreaterThanOrEqual(0)
+            expect(
+              k.family.surplusPerDay(k.state, k.params, { temperatureC: c }),
+            ).toBeLessThanOrEqual(stock.organisms + 1e-6)
+            if (food.profile.family === 'logistic')
+              expect((k.state as { x: number }).x).toBeLessThanOrEqual(1)
+            k.family.look(k.state, k.params)
+          }
+        },
+      ),
+      { seed: 21, numRuns: 150 },
+    )
   }, 60_000)
 
   it('mass closes to 1e-6 with its account of losses', () => {
-    fc.assert(fc.property(fc.constantFrom('infusoria', 'moina', 'rotifer', 'green-water', 'marine-phytoplankton'), fc.array(fc.tuple(anyAction, fc.double({ min: 5, max: 38, noNaN: true })), { maxLength: 20 }), (id, events) => {
-      const food = foodOf(id)!
-      const k = startCulture(food, food.methods[0]!, { volumeL: 5 }, null)
-      for (const [action, c] of [[{ kind: 'stir' }, 24] as const, ...events]) {
-        k.family.act(k.state, k.params, action as Action)
-        runCulture(k, 30, () => c, null)
-        const b = k.family.balance(k.state, k.params)!
-        const total = b.start + b.added
-        expect(Math.abs(total - b.held - b.taken - b.lost)).toBeLessThan(1e-6 * Math.max(1, total))
-      }
-    }), { seed: 22, numRuns: 60 })
+    fc.assert(
+      fc.property(
+        fc.constantFrom('infusoria', 'moina', 'rotifer', 'green-water', 'marine-phytoplankton'),
+        fc.array(fc.tuple(anyAction, fc.double({ min: 5, max: 38, noNaN: true })), {
+          maxLength: 20,
+        }),
+        (id, events) => {
+          const food = foodOf(id)!
+          const k = startCulture(food, food.methods[0]!, { volumeL: 5 }, null)
+          for (const [action, c] of [[{ kind: 'stir' }, 24] as const, ...events]) {
+            k.family.act(k.state, k.params, action as Action)
+            runCulture(k, 30, () => c, null)
+            const b = k.family.balance(k.state, k.params)!
+            const total = b.start + b.added
+            expect(Math.abs(total - b.held - b.taken - b.lost)).toBeLessThan(
+              1e-6 * Math.max(1, total),
+            )
+          }
+        },
+      ),
+      { seed: 22, numRuns: 60 },
+    )
   }, 60_000)
 
   it('same seed, same run; another seed, another', () => {
     for (const food of foods) {
-      const run = (seed: number) => JSON.stringify(simulate({ food, method: food.methods[0]!, setup: { volumeL: 2 }, temperature: () => 23, days: 25, actions: [], seed, runs: 12 }))
+      const run = (seed: number) =>
+        JSON.stringify(
+          simulate({
+            food,
+            method: food.methods[0]!,
+            setup: { volumeL: 2 },
+            temperature: () => 23,
+            days: 25,
+            actions: [],
+            seed,
+            runs: 12,
+          }),
+        )
       expect(run(3), food.profile.id).toBe(run(3))
       expect(run(3), food.profile.id).not.toBe(run(4))
     }
@@ -64,14 +121,32 @@ describe('every family', () => {
     for (const food of foods) {
       const method = food.methods[0]!
       const c = (food.rangeC[0] + food.rangeC[1]) / 2
-      const run = (stepH: number) => simulate({ food, method, setup: { volumeL: method.vessel.volumeL }, temperature: () => c, days: 40, actions: [], seed: 1, runs: 1, stepH })
+      const run = (stepH: number) =>
+        simulate({
+          food,
+          method,
+          setup: { volumeL: method.vessel.volumeL },
+          temperature: () => c,
+          days: 40,
+          actions: [],
+          seed: 1,
+          runs: 1,
+          stepH,
+        })
       const [whole, half] = [run(6), run(3)]
       const peak = Math.max(...whole.days.map(d => d.organisms))
       whole.days.forEach((d, i) => {
-        if (d.organisms > 0.01 * peak) expect(Math.abs(half.days[i]!.organisms / d.organisms - 1), `${food.profile.id} day ${i}`).toBeLessThan(0.01)
+        if (d.organisms > 0.01 * peak)
+          expect(
+            Math.abs(half.days[i]!.organisms / d.organisms - 1),
+            `${food.profile.id} day ${i}`,
+          ).toBeLessThan(0.01)
       })
       // The ready day is known to a step: finer steps may only move it inside the coarser one.
-      if (whole.readyDay) expect(Math.abs(half.readyDay!.p50 - whole.readyDay.p50)).toBeLessThanOrEqual(Math.max(0.01 * whole.readyDay.p50, 0.125 + 1e-9))
+      if (whole.readyDay)
+        expect(Math.abs(half.readyDay!.p50 - whole.readyDay.p50)).toBeLessThanOrEqual(
+          Math.max(0.01 * whole.readyDay.p50, 0.125 + 1e-9),
+        )
     }
   })
 
@@ -93,13 +168,18 @@ describe('families and what they rest on', () => {
     const curve = hatchCurve({ temperature: 25, speed: 1, spread: 0.17, decapsulated: false })
     for (let h = 6; h <= 48; h += 6) {
       runCulture(k, 6, () => 25, null)
-      const s = k.state as { hatched: number, alive: number }
+      const s = k.state as { hatched: number; alive: number }
       expect(s.hatched).toBeCloseTo(curve.hatchedAt(h), 3)
       expect(s.alive).toBeCloseTo(curve.aliveAt(h), 1)
     }
   })
   it('at the light limit the daily mean of growth equals respiration, and a stick vanishes sooner in denser water', () => {
-    const p = cultureParams(foodOf('green-water')!, foodOf('green-water')!.methods[0]!, undefined, null) as never
+    const p = cultureParams(
+      foodOf('green-water')!,
+      foodOf('green-water')!.methods[0]!,
+      undefined,
+      null,
+    ) as never
     const x = lightLimit(p, 0.25)
     expect(dailyGrowth(p, x, 0.25)).toBeCloseTo((p as { resp: number }).resp, 6)
     expect(secchiCm(p, 60)).toBeLessThan(secchiCm(p, 15))

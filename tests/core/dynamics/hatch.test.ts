@@ -5,7 +5,15 @@ import { LOT_DEFAULTS } from '@renatus/core/dynamics/hatch/parameters'
 import { grams, gramsPerLitre, litres } from '@renatus/core/units/quantity'
 
 const setup = (more: Partial<HatchSetup> = {}): HatchSetup => ({
-  vesselL: litres(2), cystsG: grams(2), saltGL: gramsPerLitre(25), pH: 8.2, lit: true, decapsulated: false, temperature: 26, lot: LOT_DEFAULTS, ...more,
+  vesselL: litres(2),
+  cystsG: grams(2),
+  saltGL: gramsPerLitre(25),
+  pH: 8.2,
+  lit: true,
+  decapsulated: false,
+  temperature: 26,
+  lot: LOT_DEFAULTS,
+  ...more,
 })
 
 describe('hatch', () => {
@@ -15,8 +23,13 @@ describe('hatch', () => {
   })
 
   it.each([
-    ['salinity', { saltGL: gramsPerLitre(4) }, 0.8], ['salinity', { saltGL: gramsPerLitre(100) }, 0.3], ['pH', { pH: 7.25 }, 0.8], ['pH', { pH: 5 }, 0.4],
-    ['density', { cystsG: grams(7) }, 0.925], ['light', { lit: false }, 0.8], ['temperature', { temperature: 32 }, 0.85],
+    ['salinity', { saltGL: gramsPerLitre(4) }, 0.8],
+    ['salinity', { saltGL: gramsPerLitre(100) }, 0.3],
+    ['pH', { pH: 7.25 }, 0.8],
+    ['pH', { pH: 5 }, 0.4],
+    ['density', { cystsG: grams(7) }, 0.925],
+    ['light', { lit: false }, 0.8],
+    ['temperature', { temperature: 32 }, 0.85],
   ] as const)('%s factor is piecewise linear and holds beyond its ends', (name, change, factor) => {
     expect(hatch(setup(change)).factors[name]).toBeCloseTo(factor, 3)
   })
@@ -27,8 +40,16 @@ describe('hatch', () => {
   })
 
   it.each([
-    [{ cystsG: grams(4.1) }, 'over-2-g-per-L'], [{ temperature: 16 }, 'cold'], [{ temperature: 31 }, 'hot'], [{ pH: 7.9 }, 'low-pH'], [{ saltGL: gramsPerLitre(9) }, 'low-salt'],
-    [{ saltGL: gramsPerLitre(36) }, 'high-salt'], [{ lit: false }, 'dark'], [{ temperature: 18 }, 'too-slow'], [{ temperature: 5 }, 'never'], [{ temperature: 45 }, 'never'],
+    [{ cystsG: grams(4.1) }, 'over-2-g-per-L'],
+    [{ temperature: 16 }, 'cold'],
+    [{ temperature: 31 }, 'hot'],
+    [{ pH: 7.9 }, 'low-pH'],
+    [{ saltGL: gramsPerLitre(9) }, 'low-salt'],
+    [{ saltGL: gramsPerLitre(36) }, 'high-salt'],
+    [{ lit: false }, 'dark'],
+    [{ temperature: 18 }, 'too-slow'],
+    [{ temperature: 5 }, 'never'],
+    [{ temperature: 45 }, 'never'],
   ] as const)('warns: %j is %s', (change, warning) => {
     expect(hatch(setup(change)).warnings).toContain(warning)
   })

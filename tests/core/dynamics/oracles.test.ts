@@ -15,7 +15,13 @@ import { runCulture, startCulture } from '@renatus/core/foods/culture'
 import { draw, parameter, withFactors, type ParameterSet } from '@renatus/core/dynamics/parameter'
 import { randomStream } from '@renatus/core/math/random'
 
-const start = (id: string, starter = 1) => startCulture(foodOf(id)!, { ...foodOf(id)!.methods[0]!, upkeep: [] }, { volumeL: 5, starter }, null)
+const start = (id: string, starter = 1) =>
+  startCulture(
+    foodOf(id)!,
+    { ...foodOf(id)!.methods[0]!, upkeep: [] },
+    { volumeL: 5, starter },
+    null,
+  )
 
 describe('families against the plainest integration of their equations', () => {
   it('logistic: forward steps of half a minute', () => {
@@ -69,7 +75,11 @@ describe('families against the plainest integration of their equations', () => {
     const dt = 1 / 17_280
     for (let i = 0; i < 2 / dt; i++) {
       const intake = ((p.iMax * f) / (f + p.kf)) * Math.min(1, i * dt)
-      const [df, dd, dx] = [-intake * x - p.settling * f - p.rotting * f, p.settling * f - p.rotting * d, x * (p.assimilation * intake - p.rho)]
+      const [df, dd, dx] = [
+        -intake * x - p.settling * f - p.rotting * f,
+        p.settling * f - p.rotting * d,
+        x * (p.assimilation * intake - p.rho),
+      ]
       f += df * dt
       d += dd * dt
       x += dx * dt
@@ -96,7 +106,8 @@ describe('what endangers a vessel', () => {
     const k = start('green-water')
     const p = k.params as unknown as PhototrophParams
     const s = k.state as PhototrophState
-    const of = (more: Partial<PhototrophState>, hot = false) => algaeHazard({ ...s, ...more }, p, hot)
+    const of = (more: Partial<PhototrophState>, hot = false) =>
+      algaeHazard({ ...s, ...more }, p, hot)
     expect(of({})).toBeCloseTo(0.002, 6)
     expect(of({ sterileD: 50 })).toBeCloseTo(0.012, 6)
     expect(of({ x: s.limit * 1.7 })).toBeCloseTo(0.302, 3)
@@ -128,7 +139,10 @@ describe('temperature and parameters', () => {
     expect(cappedQ10(35, 2.2, 25, 30, 35)).toBe(0)
   })
   it('draws are log-normal around their medians, and factors move the median', () => {
-    const set: ParameterSet<{ a: number, fixed: number }> = { a: parameter(2, 0.3, 'x'), fixed: parameter(7, 0, 'x') }
+    const set: ParameterSet<{ a: number; fixed: number }> = {
+      a: parameter(2, 0.3, 'x'),
+      fixed: parameter(7, 0, 'x'),
+    }
     const chance = randomStream(9)
     const logs = Array.from({ length: 4000 }, () => Math.log(draw(set, chance).a / 2))
     expect(logs.reduce((x, y) => x + y, 0) / logs.length).toBeCloseTo(0, 1)

@@ -12,23 +12,51 @@ const ROOM_SPREAD_C = 5
 const STEP_H = 2
 
 /** What the method card says of any vessel: ready on this day, late after that one. */
-export function fixedDayRule(foodId: string, methodId: string): { readyDay: number, lateDay: number, cardC: number } {
+export function fixedDayRule(
+  foodId: string,
+  methodId: string,
+): { readyDay: number; lateDay: number; cardC: number } {
   const food = foodOf(foodId)!
   const method = food.methods.find(m => m.id === methodId)!
   const cardC = CARD_C[foodId] ?? 23
-  const readyDay = simulate({ food, method, setup: { volumeL: method.vessel.volumeL }, temperature: () => cardC, days: 80, actions: [], seed: 1, runs: 1 }).readyDay!.p50
-  return { readyDay, lateDay: readyDay * Math.exp(1.2816 * Math.max(0.2, food.reliability.readyLogSd)), cardC }
+  const readyDay = simulate({
+    food,
+    method,
+    setup: { volumeL: method.vessel.volumeL },
+    temperature: () => cardC,
+    days: 80,
+    actions: [],
+    seed: 1,
+    runs: 1,
+  }).readyDay!.p50
+  return {
+    readyDay,
+    lateDay: readyDay * Math.exp(1.2816 * Math.max(0.2, food.reliability.readyLogSd)),
+    cardC,
+  }
 }
 
 /** A culture whose truth the filter does not see, looked at every day or two (a hatch every few hours) by somebody whose grades are sloppy. */
-export function sloppyCulture(foodId: string, methodId: string, days: number, seed: number, happens: (at: { culture: Culture, h: number }) => void = () => {}, factors: Record<string, number> = {}) {
+export function sloppyCulture(
+  foodId: string,
+  methodId: string,
+  days: number,
+  seed: number,
+  happens: (at: { culture: Culture; h: number }) => void = () => {},
+  factors: Record<string, number> = {},
+) {
   const food = foodOf(foodId)!
   const method = food.methods.find(m => m.id === methodId)!
   const { cardC } = fixedDayRule(foodId, methodId)
   const chance = randomStream(seed)
   const roomC = cardC + ROOM_SPREAD_C * (2 * chance.next() - 1)
   const setup = { volumeL: method.vessel.volumeL }
-  const truth = startCulture(food, { ...method, factors: { ...method.factors, ...factors } }, setup, chance)
+  const truth = startCulture(
+    food,
+    { ...method, factors: { ...method.factors, ...factors } },
+    setup,
+    chance,
+  )
   const observations: Observation[] = []
   let readyH: number | null = null
   const isReady = (k: typeof truth) => k.family.readiness(k.state, k.params) === 'ready'
@@ -43,7 +71,13 @@ export function sloppyCulture(foodId: string, methodId: string, days: number, se
     for (const [sign, { grade, sd }] of Object.entries(look)) {
       // Not every sign is looked at every time.
       if (chance.next() < 0.25) continue
-      signs[sign as Sign] = Math.max(0, Math.min((food.signs[sign as Sign]?.length ?? 4) - 1, Math.round(grade + chance.normal(0, sd))))
+      signs[sign as Sign] = Math.max(
+        0,
+        Math.min(
+          (food.signs[sign as Sign]?.length ?? 4) - 1,
+          Math.round(grade + chance.normal(0, sd)),
+        ),
+      )
     }
     observations.push({ h, kind: 'look', signs })
   }
@@ -54,5 +88,12 @@ export function sloppyCulture(foodId: string, methodId: string, days: number, se
   }
   const stock = truth.family.stock(truth.state, truth.params)
   const subject: Subject = { food, method, setup, temperatureC: roomC, seed: 9 }
-  return { subject, observations, atH: days * 24, density: stock.perCm2 ?? stock.perMl ?? 0, readiness: truth.family.readiness(truth.state, truth.params), readyH }
+  return {
+    subject,
+    observations,
+    atH: days * 24,
+    density: stock.perCm2 ?? stock.perMl ?? 0,
+    readiness: truth.family.readiness(truth.state, truth.params),
+    readyH,
+  }
 }

@@ -1,6 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { foodOf, foods } from '@renatus/core/foods/index'
-import { cultureParams, runCulture, startCulture, withoutUpkeep, type Culture } from '@renatus/core/foods/culture'
+import {
+  cultureParams,
+  runCulture,
+  startCulture,
+  withoutUpkeep,
+  type Culture,
+} from '@renatus/core/foods/culture'
 import { daysToLastHarvest } from '@renatus/core/dynamics/stageClock/index'
 import { randomStream } from '@renatus/core/math/random'
 import { readyDay, simulated, UNTOUCHED } from './cultures'
@@ -10,7 +16,12 @@ const course = (food: string, method: string, c: number, days = 400) => {
   const { days: d } = simulated(food, method, c, days, { actions: UNTOUCHED })
   const xs = d.map(x => x.organisms)
   const peak = xs.indexOf(Math.max(...xs))
-  return { xs, peak, half: xs.findIndex((x, i) => i > peak && x < xs[peak]! / 2), full: (day: number) => xs[day]! }
+  return {
+    xs,
+    peak,
+    half: xs.findIndex((x, i) => i > peak && x < xs[peak]! / 2),
+    full: (day: number) => xs[day]!,
+  }
 }
 const culture = (food: string, method: string, starter = 1): Culture => {
   const f = foodOf(food)!
@@ -23,7 +34,13 @@ const between = (x: number, lo: number, hi: number) => {
   expect(x).toBeLessThanOrEqual(hi)
 }
 /** Share of runs with median parameters that crash, by chance alone. */
-function crashShare(make: () => Culture, days: number, runs: number, before: (c: Culture, halfDay: number) => void, c: number): number {
+function crashShare(
+  make: () => Culture,
+  days: number,
+  runs: number,
+  before: (c: Culture, halfDay: number) => void,
+  c: number,
+): number {
   let crashed = 0
   for (let run = 0; run < runs; run++) {
     const chance = randomStream(run + 77)
@@ -69,23 +86,45 @@ describe('on an ageing medium', () => {
     }
     between(days, 21, 35)
   })
-  it.each([[48, 0.4], [72, 0.4], [168, 0.6]])('a neck emptied every %d h from week 5 leaves x >= %d at day 100', (everyH, least) => {
-    const actions = Array.from({ length: 60 }, (_, i) => ({ day: 35 + (i * everyH) / 24, kind: 'takeOut' as const, amount: 1, unit: 'share' as const })).filter(a => a.day < 100)
-    expect(simulated('vinegar-eel', 'neck', 22, 100, { actions }).days[100]!.perMl! / 200).toBeGreaterThanOrEqual(least)
+  it.each([
+    [48, 0.4],
+    [72, 0.4],
+    [168, 0.6],
+  ])('a neck emptied every %d h from week 5 leaves x >= %d at day 100', (everyH, least) => {
+    const actions = Array.from({ length: 60 }, (_, i) => ({
+      day: 35 + (i * everyH) / 24,
+      kind: 'takeOut' as const,
+      amount: 1,
+      unit: 'share' as const,
+    })).filter(a => a.day < 100)
+    expect(
+      simulated('vinegar-eel', 'neck', 22, 100, { actions }).days[100]!.perMl! / 200,
+    ).toBeGreaterThanOrEqual(least)
   })
 })
 
 describe('succession', () => {
-  const milky = (c: number) => simulated('infusoria', 'scalded-leaf', c, 3, { stepH: 1 }).days.length && (() => {
-    const k = culture('infusoria', 'scalded-leaf')
-    while ((k.state as { b: number }).b < 40) runCulture(k, 0.5, () => c, null, 0.5)
-    return k.ageH / 24
-  })()
+  const milky = (c: number) =>
+    simulated('infusoria', 'scalded-leaf', c, 3, { stepH: 1 }).days.length &&
+    (() => {
+      const k = culture('infusoria', 'scalded-leaf')
+      while ((k.state as { b: number }).b < 40) runCulture(k, 0.5, () => c, null, 0.5)
+      return k.ageH / 24
+    })()
   it('milky by day 1.1 at 26 C to 1.9 at 18 C; clear and swarming at 6.0, 7.9, 10.4', () => {
     expect(milky(26)).toBeLessThanOrEqual(1.35)
     expect(milky(18)).toBeLessThanOrEqual(2.15)
     expect(milky(26)).toBeLessThan(milky(18) as number)
-    for (const [c, day] of [[26, 6], [22, 7.9], [18, 10.4]] as const) between(simulated('infusoria', 'scalded-leaf', c, 15, { stepH: 1 }).readyDay!.p50, day - 0.5, day + 0.5)
+    for (const [c, day] of [
+      [26, 6],
+      [22, 7.9],
+      [18, 10.4],
+    ] as const)
+      between(
+        simulated('infusoria', 'scalded-leaf', c, 15, { stepH: 1 }).readyDay!.p50,
+        day - 0.5,
+        day + 0.5,
+      )
   })
   it('ciliates halve 4 to 5 days after their peak at 26 C, 6 at 22, 7 to 9 at 18, unless fed', () => {
     const halving = (c: number) => {
@@ -101,9 +140,18 @@ describe('succession', () => {
     between(halving(26), 4, 5)
     between(halving(22), 5.5, 6.5)
     between(halving(18), 7, 9)
-    const fed = simulated('infusoria', 'scalded-leaf', 26, 26, { actions: Array.from({ length: 20 }, (_, i) => ({ day: 6 + i, kind: 'feed' as const, amount: 60, unit: 'mgPerL' as const })) })
+    const fed = simulated('infusoria', 'scalded-leaf', 26, 26, {
+      actions: Array.from({ length: 20 }, (_, i) => ({
+        day: 6 + i,
+        kind: 'feed' as const,
+        amount: 60,
+        unit: 'mgPerL' as const,
+      })),
+    })
     // Dense ciliates first eat the bloom that a feed brings; then it carries them.
-    expect(fed.days[24]!.organisms).toBeGreaterThan(course('infusoria', 'scalded-leaf', 26, 26).full(24) * 2)
+    expect(fed.days[24]!.organisms).toBeGreaterThan(
+      course('infusoria', 'scalded-leaf', 26, 26).full(24) * 2,
+    )
   })
   it('a poor inoculum never gets ready, nor a jar with too little matter; raw matter is later', () => {
     const k = culture('infusoria', 'scalded-leaf')
@@ -112,8 +160,13 @@ describe('succession', () => {
       runCulture(k, 24, () => 24, null)
       expect(k.family.readiness(k.state, k.params)).not.toBe('ready')
     }
-    expect(simulated('infusoria', 'scalded-leaf', 24, 40, { setup: { volumeL: 1, matterGPerL: 0.1 } }).readyDay).toBeNull()
-    expect(readyDay('infusoria', 'raw-leaf', 24)).toBeGreaterThan(readyDay('infusoria', 'scalded-leaf', 24))
+    expect(
+      simulated('infusoria', 'scalded-leaf', 24, 40, { setup: { volumeL: 1, matterGPerL: 0.1 } })
+        .readyDay,
+    ).toBeNull()
+    expect(readyDay('infusoria', 'raw-leaf', 24)).toBeGreaterThan(
+      readyDay('infusoria', 'scalded-leaf', 24),
+    )
   })
 })
 
@@ -127,24 +180,50 @@ describe('consumers', () => {
     between(dayAt('moina', 'green-water', 26, 500), 9, 12)
     between(dayAt('moina', 'yeast', 26, 500), 14, 19)
   })
-  it('Daphnia magna at 20 C on a mix: half its limit within 21 to 28 days from two a litre', () => between(dayAt('daphnia-magna', 'yeast-and-spirulina', 20, 37), 21, 28))
+  it('Daphnia magna at 20 C on a mix: half its limit within 21 to 28 days from two a litre', () =>
+    between(dayAt('daphnia-magna', 'yeast-and-spirulina', 20, 37), 21, 28))
   it('100 Moina a litre given 16 mg/L of yeast at every round crash within a week in over 60 % of runs, fed when clear in under 10 %', () => {
     const blind = () => withoutUpkeep(culture('moina', 'yeast', 50), ['feed'])
-    expect(crashShare(blind, 7, 150, k => k.family.act(k.state, k.params, { kind: 'feed', amount: 16, unit: 'mgPerL' }), 25)).toBeGreaterThan(0.6)
-    expect(crashShare(() => culture('moina', 'yeast', 50), 7, 150, () => {}, 25)).toBeLessThan(0.1)
+    expect(
+      crashShare(
+        blind,
+        7,
+        150,
+        k => k.family.act(k.state, k.params, { kind: 'feed', amount: 16, unit: 'mgPerL' }),
+        25,
+      ),
+    ).toBeGreaterThan(0.6)
+    expect(
+      crashShare(
+        () => culture('moina', 'yeast', 50),
+        7,
+        150,
+        () => {},
+        25,
+      ),
+    ).toBeLessThan(0.1)
   })
-  it.each([25, 26, 28])('half poured off daily and refilled with green water of 30 mg/L holds 1000 a litre for six weeks at %d C', (c) => {
-    const k = withoutUpkeep(culture('moina', 'pour-off', 500), ['takeOut', 'feed'])
-    runCulture(k, 24, () => c, null)
-    for (let day = 0; day < 42; day++) {
-      k.family.act(k.state, k.params, { kind: 'takeOut', amount: 0.5, unit: 'share' })
-      k.family.act(k.state, k.params, { kind: 'feed', amount: 15, unit: 'mgPerL' })
+  it.each([25, 26, 28])(
+    'half poured off daily and refilled with green water of 30 mg/L holds 1000 a litre for six weeks at %d C',
+    c => {
+      const k = withoutUpkeep(culture('moina', 'pour-off', 500), ['takeOut', 'feed'])
       runCulture(k, 24, () => c, null)
-    }
-    expect(perL(k)).toBeGreaterThanOrEqual(1000)
-  })
+      for (let day = 0; day < 42; day++) {
+        k.family.act(k.state, k.params, { kind: 'takeOut', amount: 0.5, unit: 'share' })
+        k.family.act(k.state, k.params, { kind: 'feed', amount: 15, unit: 'mgPerL' })
+        runCulture(k, 24, () => c, null)
+      }
+      expect(perL(k)).toBeGreaterThanOrEqual(1000)
+    },
+  )
   it('bad water and conditioner raise the hazard of a change', () => {
-    const p = (method: string) => cultureParams(foodOf('moina')!, foodOf('moina')!.methods.find(m => m.id === method)!, undefined, null)
+    const p = (method: string) =>
+      cultureParams(
+        foodOf('moina')!,
+        foodOf('moina')!.methods.find(m => m.id === method)!,
+        undefined,
+        null,
+      )
     expect(p('conditioned-water').badWater).toBeGreaterThan(p('yeast').badWater!)
   })
 })
@@ -154,19 +233,43 @@ describe('phototrophs', () => {
   it('green water in a lit, fertilised 25 cm jar at 22 C: green day 4 to 6, strong 7 to 9, thinned daily it holds 60 mg/L for six weeks, under 30 % failing', () => {
     const r = simulated('green-water', 'thinned-daily', 22, 42)
     between(simulated('green-water', 'jar', 22, 12, { stepH: 1 }).readyDay!.p50, 4, 6)
-    between(r.days.findIndex(d => mg(d, 10) >= 60), 7, 9)
+    between(
+      r.days.findIndex(d => mg(d, 10) >= 60),
+      7,
+      9,
+    )
     for (const d of r.days.slice(9)) expect(mg(d, 10)).toBeGreaterThanOrEqual(60)
-    const chanceOnly = crashShare(() => culture('green-water', 'thinned-daily'), 42, 120, () => {}, 22)
+    const chanceOnly = crashShare(
+      () => culture('green-water', 'thinned-daily'),
+      42,
+      120,
+      () => {},
+      22,
+    )
     expect(chanceOnly).toBeLessThan(0.3)
   })
   it('marine, 22 C, 16 h: ready day 7 to 10; 15 % a day holds 120 mg/L for six weeks, 25 % thins it below 70; unthinned it peaks day 8 to 12 and half have failed by 18 to 28', () => {
     const daily = simulated('marine-phytoplankton', 'daily-share', 22, 42)
     between(daily.readyDay!.p50, 6.5, 10)
     for (const d of daily.days.slice(9)) expect(mg(d, 2)).toBeGreaterThanOrEqual(120)
-    const quarter = simulated('marine-phytoplankton', 'daily-share', 22, 42, { actions: Array.from({ length: 34 }, (_, i) => ({ day: 9 + i, kind: 'takeOut' as const, amount: 0.25, unit: 'share' as const })) })
+    const quarter = simulated('marine-phytoplankton', 'daily-share', 22, 42, {
+      actions: Array.from({ length: 34 }, (_, i) => ({
+        day: 9 + i,
+        kind: 'takeOut' as const,
+        amount: 0.25,
+        unit: 'share' as const,
+      })),
+    })
     expect(mg(quarter.days[42]!, 2)).toBeLessThan(70)
     between(course('marine-phytoplankton', 'ten-days', 22, 30).peak, 8, 12)
-    const failing = (days: number) => crashShare(() => culture('marine-phytoplankton', 'ten-days'), days, 120, () => {}, 22)
+    const failing = (days: number) =>
+      crashShare(
+        () => culture('marine-phytoplankton', 'ten-days'),
+        days,
+        120,
+        () => {},
+        22,
+      )
     expect(failing(17)).toBeLessThan(0.5)
     expect(failing(28)).toBeGreaterThan(0.5)
   })
@@ -186,23 +289,32 @@ describe('the stage clock', () => {
     const fresh = culture('mosquito-larva', 'leaf-bucket')
     const state = fresh.state as never
     // The warmest forecast decides: 25 + 75 degree-days at 15 above the base, at 20 above it, and never below the base.
-    expect([25, 30, 9].map(c => daysToLastHarvest(state, fresh.params as never, c))).toEqual([100 / 15, 5, Infinity])
+    expect([25, 30, 9].map(c => daysToLastHarvest(state, fresh.params as never, c))).toEqual([
+      100 / 15,
+      5,
+      Infinity,
+    ])
   })
 })
 
 describe('all of them', () => {
-  it.each(foods.map(f => f.profile.id))('%s: colder is later, never earlier, up to its optimum', (id) => {
-    const food = foodOf(id)!
-    const optimum = food.parameters.tOpt?.median ?? food.parameters.tCap?.median ?? 26
-    let last = Infinity
-    for (let c = food.rangeC[0] + 2; c <= optimum; c += 2) {
-      const day = readyDay(id, food.methods[0]!.id, c, 120)
-      expect(day).toBeLessThanOrEqual(last)
-      last = day
-    }
-    expect(readyDay(id, food.methods[0]!.id, Math.min(18, optimum - 2), 200)).toBeGreaterThanOrEqual(readyDay(id, food.methods[0]!.id, optimum, 200))
-  })
-  it.each(foods.map(f => f.profile.id))('%s: harvest above the surplus shrinks a culture', (id) => {
+  it.each(foods.map(f => f.profile.id))(
+    '%s: colder is later, never earlier, up to its optimum',
+    id => {
+      const food = foodOf(id)!
+      const optimum = food.parameters.tOpt?.median ?? food.parameters.tCap?.median ?? 26
+      let last = Infinity
+      for (let c = food.rangeC[0] + 2; c <= optimum; c += 2) {
+        const day = readyDay(id, food.methods[0]!.id, c, 120)
+        expect(day).toBeLessThanOrEqual(last)
+        last = day
+      }
+      expect(
+        readyDay(id, food.methods[0]!.id, Math.min(18, optimum - 2), 200),
+      ).toBeGreaterThanOrEqual(readyDay(id, food.methods[0]!.id, optimum, 200))
+    },
+  )
+  it.each(foods.map(f => f.profile.id))('%s: harvest above the surplus shrinks a culture', id => {
     const food = foodOf(id)!
     if (['hatch', 'stage-clock', 'succession'].includes(food.profile.family)) return
     const c = food.parameters.tOpt?.median ?? food.parameters.tRef!.median
@@ -212,9 +324,16 @@ describe('all of them', () => {
     const stock = () => k.family.stock(k.state, k.params).organisms
     const before = stock()
     for (let day = 0; day < 14; day++) {
-      const share = Math.min(0.95, (2 * k.family.surplusPerDay(k.state, k.params, { temperatureC: c })) / stock() / (food.parameters.reach?.median ?? 1) + 0.3)
+      const share = Math.min(
+        0.95,
+        (2 * k.family.surplusPerDay(k.state, k.params, { temperatureC: c })) /
+          stock() /
+          (food.parameters.reach?.median ?? 1) +
+          0.3,
+      )
       k.family.act(k.state, k.params, { kind: 'takeOut', amount: share, unit: 'share' })
-      if ((food.parameters.reach?.median ?? 1) < 1) k.family.act(k.state, k.params, { kind: 'split', amount: 0.3, unit: 'share' })
+      if ((food.parameters.reach?.median ?? 1) < 1)
+        k.family.act(k.state, k.params, { kind: 'split', amount: 0.3, unit: 'share' })
       runCulture(k, 24, () => c, null)
     }
     expect(stock()).toBeLessThan(before)

@@ -1,5 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import { courseOf, courseQuantile, sampleCourses, takeDay, usualTake } from '@renatus/core/foods/courses'
+import {
+  courseOf,
+  courseQuantile,
+  sampleCourses,
+  takeDay,
+  usualTake,
+} from '@renatus/core/foods/courses'
 import { runCulture, startCulture, withoutUpkeep } from '@renatus/core/foods/culture'
 import { foodOf } from '@renatus/core/foods/index'
 
@@ -10,16 +16,21 @@ const start = (id: string) => {
 }
 
 describe('courses of vessels that are drawn from', () => {
-  it.each(['infusoria', 'microworm', 'moina', 'green-water'])('%s: gives nothing before it is ready, and in the middle of all courses something for days after', (id) => {
-    const c = sampleCourses({ ...start(id), days: 45, runs: 24, seed: 3 })
-    expect(c.gives.length + Math.round(c.failedShare * 24)).toBe(24)
-    c.gives.forEach((days, i) => expect([...days.slice(0, c.readyDays[i])].every(x => x === 0)).toBe(true))
-    const middle = courseQuantile(c.gives, 0.5)
-    expect(middle.filter(x => x > 0).length).toBeGreaterThan(4)
-    const sure = courseQuantile(c.gives, 0.9)
-    expect(sure.every((x, d) => x <= middle[d]!)).toBe(true)
-    expect(sampleCourses({ ...start(id), days: 45, runs: 24, seed: 3 })).toEqual(c)
-  })
+  it.each(['infusoria', 'microworm', 'moina', 'green-water'])(
+    '%s: gives nothing before it is ready, and in the middle of all courses something for days after',
+    id => {
+      const c = sampleCourses({ ...start(id), days: 45, runs: 24, seed: 3 })
+      expect(c.gives.length + Math.round(c.failedShare * 24)).toBe(24)
+      c.gives.forEach((days, i) =>
+        expect([...days.slice(0, c.readyDays[i])].every(x => x === 0)).toBe(true),
+      )
+      const middle = courseQuantile(c.gives, 0.5)
+      expect(middle.filter(x => x > 0).length).toBeGreaterThan(4)
+      const sure = courseQuantile(c.gives, 0.9)
+      expect(sure.every((x, d) => x <= middle[d]!)).toBe(true)
+      expect(sampleCourses({ ...start(id), days: 45, runs: 24, seed: 3 })).toEqual(c)
+    },
+  )
   it('taking leaves less, and what is taken is what is missing', () => {
     const s = start('microworm')
     const c = withoutUpkeep(startCulture(s.food, s.method, s.setup, null), ['takeOut'])

@@ -11,23 +11,43 @@ const method = (id: string, m: string) => food(id).methods.find(x => x.id === m)
 describe('recipes', () => {
   it('scale to the vessel, in grams and in the spoons at hand, and list what must be bought', () => {
     const r = recipe(food('brine-shrimp'), method('brine-shrimp', 'one-pull'), 2, 'us')
-    expect(r.lines.map(l => [l.what, l.amount])).toEqual([['water', 2000], ['salt', 50], ['cysts', 4]])
+    expect(r.lines.map(l => [l.what, l.amount])).toEqual([
+      ['water', 2000],
+      ['salt', 50],
+      ['cysts', 4],
+    ])
     expect(r.lines[1]!.spoons!.length).toBeGreaterThan(0)
     expect(r.shopping.map(l => l.what)).toEqual(['salt', 'cysts'])
     const double = recipe(food('vinegar-eel'), method('vinegar-eel', 'neck'), 3, 'metric')
     expect(double.lines.find(l => l.what === 'cider vinegar')!.amount).toBe(1200)
     expect(double.starterMl).toBeCloseTo(600, 6)
-    expect(recipe(food('paramecium'), method('paramecium', 'boiled-grain'), 0.13, 'metric').lines.find(l => l.unit === 'each')!.amount).toBe(3)
+    expect(
+      recipe(food('paramecium'), method('paramecium', 'boiled-grain'), 0.13, 'metric').lines.find(
+        l => l.unit === 'each',
+      )!.amount,
+    ).toBe(3)
   })
   it('warn of a starter too small, a vessel of 0 L and matter too thin', () => {
-    expect(recipe(food('vinegar-eel'), method('vinegar-eel', 'neck'), 2, 'metric', 20).warnings).toMatchObject([{ code: 'starter-too-small', leastShare: 0.02 }])
-    expect(recipe(food('moina'), method('moina', 'yeast'), 0, 'metric').warnings.map(w => w.code)).toContain('no-vessel')
-    const thin = { ...method('infusoria', 'scalded-leaf'), vessel: { ...method('infusoria', 'scalded-leaf').vessel, matterGPerL: 0.2 } }
-    expect(recipe(food('infusoria'), thin, 1, 'metric').warnings).toMatchObject([{ code: 'matter-too-thin', leastGPerL: 0.25 }])
+    expect(
+      recipe(food('vinegar-eel'), method('vinegar-eel', 'neck'), 2, 'metric', 20).warnings,
+    ).toMatchObject([{ code: 'starter-too-small', leastShare: 0.02 }])
+    expect(
+      recipe(food('moina'), method('moina', 'yeast'), 0, 'metric').warnings.map(w => w.code),
+    ).toContain('no-vessel')
+    const thin = {
+      ...method('infusoria', 'scalded-leaf'),
+      vessel: { ...method('infusoria', 'scalded-leaf').vessel, matterGPerL: 0.2 },
+    }
+    expect(recipe(food('infusoria'), thin, 1, 'metric').warnings).toMatchObject([
+      { code: 'matter-too-thin', leastGPerL: 0.25 },
+    ])
   })
   it('divide a starter by volume, and say how many vessels it can seed', () => {
     const m = method('vinegar-eel', 'neck')
-    expect(splitStarter(m, 300, [1, 2])).toEqual([{ ml: 100, enough: true }, { ml: 200, enough: true }])
+    expect(splitStarter(m, 300, [1, 2])).toEqual([
+      { ml: 100, enough: true },
+      { ml: 200, enough: true },
+    ])
     expect(splitStarter(m, 30, [1, 2]).every(x => !x.enough)).toBe(true)
     expect(mostVessels(m, 100, 1)).toBe(5)
   })
@@ -35,7 +55,12 @@ describe('recipes', () => {
 
 describe('harvest arithmetic', () => {
   const grown = (days: number) => {
-    const k = startCulture(food('moina'), { ...method('moina', 'green-water') }, { volumeL: 10 }, null)
+    const k = startCulture(
+      food('moina'),
+      { ...method('moina', 'green-water') },
+      { volumeL: 10 },
+      null,
+    )
     runCulture(k, days * 24, () => 26, null)
     return k
   }

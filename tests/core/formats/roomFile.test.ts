@@ -1,12 +1,21 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { mergeRooms, type RoomData } from '@renatus/core/formats/mergeRooms'
-import { ROOM_FILE_VERSION, readRoomFile, ROOM_FILE_MAX_BYTES, writeRoomFile } from '@renatus/core/formats/roomFile'
+import {
+  ROOM_FILE_VERSION,
+  readRoomFile,
+  ROOM_FILE_MAX_BYTES,
+  writeRoomFile,
+} from '@renatus/core/formats/roomFile'
 import type { Entry } from '@renatus/core/records/entries'
 import { harvested, log, records, started } from '../room'
 
 const NOW = '2026-03-20T10:00:00Z'
-const entries: Entry[] = [started('2026-03-16T06:00:00Z'), harvested('2026-03-17T06:00:00Z'), log('2026-03-17T07:00:00Z', 'note', { text: 'foam — “brown”' })]
+const entries: Entry[] = [
+  started('2026-03-16T06:00:00Z'),
+  harvested('2026-03-17T06:00:00Z'),
+  log('2026-03-17T07:00:00Z', 'note', { text: 'foam — “brown”' }),
+]
 const data = (): RoomData => ({ records: records(), entries, kept: [] })
 const text = (d: RoomData = data()) => writeRoomFile({ exportedAt: NOW, by: 'test', ...d })
 
@@ -17,8 +26,14 @@ describe('room file', () => {
   })
 
   it.each([
-    ['', 'empty'], ['{"format":', 'not-json'], ['[1,2]', 'foreign'], ['{"format":"other","version":1}', 'foreign'], [text().replace(`"version": ${ROOM_FILE_VERSION}`, '"version": 99'), 'newer'],
-    [text().replace('"litres": 2', '"litres": -2'), 'broken'], [text().replace('"hatch.harvested"', '"hatch.exploded"'), 'broken'], [text({ records: [], entries: [], kept: [] }), 'no-room'],
+    ['', 'empty'],
+    ['{"format":', 'not-json'],
+    ['[1,2]', 'foreign'],
+    ['{"format":"other","version":1}', 'foreign'],
+    [text().replace(`"version": ${ROOM_FILE_VERSION}`, '"version": 99'), 'newer'],
+    [text().replace('"litres": 2', '"litres": -2'), 'broken'],
+    [text().replace('"hatch.harvested"', '"hatch.exploded"'), 'broken'],
+    [text({ records: [], entries: [], kept: [] }), 'no-room'],
     [text().slice(0, 900), 'not-json'],
   ])('refuses %# with a code that says why', (bad, code) => {
     expect(readRoomFile(bad)).toMatchObject({ ok: false, problem: { code } })
@@ -26,18 +41,33 @@ describe('room file', () => {
 
   it('names the place where a file is broken, and refuses a huge one unread', () => {
     const broken = readRoomFile(text().replace('"litres": 2', '"litres": -2'))
-    expect(!broken.ok && broken.problem.code === 'broken' && broken.problem.path).toMatch(/^records\.\d+\.litres$/)
-    expect(readRoomFile(' '.repeat(ROOM_FILE_MAX_BYTES + 1))).toMatchObject({ problem: { code: 'huge' } })
+    expect(!broken.ok && broken.problem.code === 'broken' && broken.problem.path).toMatch(
+      /^records\.\d+\.litres$/,
+    )
+    expect(readRoomFile(' '.repeat(ROOM_FILE_MAX_BYTES + 1))).toMatchObject({
+      problem: { code: 'huge' },
+    })
   })
 })
 
 describe('merge', () => {
-  const touched = (d: RoomData, name: string, updatedAt: string): RoomData => ({ ...d, records: d.records.map(r => (r.type === 'tank' ? { ...r, name, updatedAt } : r)) })
+  const touched = (d: RoomData, name: string, updatedAt: string): RoomData => ({
+    ...d,
+    records: d.records.map(r => (r.type === 'tank' ? { ...r, name, updatedAt } : r)),
+  })
   const tankName = (d: RoomData) => d.records.find(r => r.type === 'tank')!.name
 
   it('unites entries, the newest record wins, the loser is kept', () => {
-    const mine = touched({ ...data(), entries: entries.slice(0, 2) }, 'Mine', '2026-03-18T00:00:00Z')
-    const theirs = touched({ ...data(), entries: entries.slice(1) }, 'Theirs', '2026-03-19T00:00:00Z')
+    const mine = touched(
+      { ...data(), entries: entries.slice(0, 2) },
+      'Mine',
+      '2026-03-18T00:00:00Z',
+    )
+    const theirs = touched(
+      { ...data(), entries: entries.slice(1) },
+      'Theirs',
+      '2026-03-19T00:00:00Z',
+    )
     const merged = mergeRooms(mine, theirs, NOW)
     expect(merged.entries).toHaveLength(3)
     expect(tankName(merged)).toBe('Theirs')
@@ -49,22 +79,39 @@ describe('merge', () => {
   it('is the same from both sides, and doing it twice changes nothing', () => {
     const pick = fc.subarray(entries)
     const stamp = fc.constantFrom('2026-03-18T00:00:00Z', '2026-03-19T00:00:00Z')
-    fc.assert(fc.property(pick, pick, stamp, stamp, fc.constantFrom('A', 'B'), (a, b, ta, tb, name) => {
-      const mine = touched({ ...data(), entries: a }, name, ta)
-      const theirs = touched({ ...data(), entries: b }, 'C', tb)
-      const one = mergeRooms(mine, theirs, NOW)
-      const two = mergeRooms(theirs, mine, NOW)
-      const again = mergeRooms(one, theirs, NOW)
-      const ids = (d: RoomData) => d.entries.map(e => e.id).sort().join()
-      return tankName(one) === tankName(two) && ids(one) === ids(two) && tankName(again) === tankName(one) && again.kept.length === one.kept.length
-        && new Set([...a, ...b].map(e => e.id)).size === one.entries.length
-    }), { seed: 41 })
+    fc.assert(
+      fc.property(pick, pick, stamp, stamp, fc.constantFrom('A', 'B'), (a, b, ta, tb, name) => {
+        const mine = touched({ ...data(), entries: a }, name, ta)
+        const theirs = touched({ ...data(), entries: b }, 'C', tb)
+        const one = mergeRooms(mine, theirs, NOW)
+        const two = mergeRooms(theirs, mine, NOW)
+        const again = mergeRooms(one, theirs, NOW)
+        const ids = (d: RoomData) =>
+          d.entries
+            .map(e => e.id)
+            .sort()
+            .join()
+        return (
+          tankName(one) === tankName(two) &&
+          ids(one) === ids(two) &&
+          tankName(again) === tankName(one) &&
+          again.kept.length === one.kept.length &&
+          new Set([...a, ...b].map(e => e.id)).size === one.entries.length
+        )
+      }),
+      { seed: 41 },
+    )
   })
 
   it('one id with two contents: mine stands and it is named', () => {
-    const theirs = { ...data(), entries: entries.map(e => (e.kind === 'note' ? { ...e, data: { text: 'forged' } } : e)) }
+    const theirs = {
+      ...data(),
+      entries: entries.map(e => (e.kind === 'note' ? { ...e, data: { text: 'forged' } } : e)),
+    }
     const merged = mergeRooms(data(), theirs, NOW)
     expect(merged.entryConflicts).toEqual([entries[2]!.id])
-    expect(merged.entries.find(e => e.kind === 'note')).toMatchObject({ data: { text: 'foam — “brown”' } })
+    expect(merged.entries.find(e => e.kind === 'note')).toMatchObject({
+      data: { text: 'foam — “brown”' },
+    })
   })
 })

@@ -17,10 +17,24 @@ describe('the catalogue', () => {
   it('has four size classes and at least 30 fish, no two alike, with sources for every value', () => {
     expect(SPECIES.length).toBeGreaterThanOrEqual(34)
     expect(new Set(SPECIES.map(s => s.id)).size).toBe(SPECIES.length)
-    const body = SPECIES.map(s => [s.firstFeedingMm, s.gapePerLength, s.length14Mm, s.length30Mm, s.adultMm, s.referenceC, ...s.hatchDays].join())
+    const body = SPECIES.map(s =>
+      [
+        s.firstFeedingMm,
+        s.gapePerLength,
+        s.length14Mm,
+        s.length30Mm,
+        s.adultMm,
+        s.referenceC,
+        ...s.hatchDays,
+      ].join(),
+    )
     expect(new Set(body).size).toBe(SPECIES.length)
     expect(SPECIES.filter(s => s.marine).length).toBeGreaterThanOrEqual(4)
-    for (const s of SPECIES) expect(s.firstFeedingMm < s.length14Mm && s.length14Mm < s.length30Mm && s.length30Mm < s.adultMm, s.id).toBe(true)
+    for (const s of SPECIES)
+      expect(
+        s.firstFeedingMm < s.length14Mm && s.length14Mm < s.length30Mm && s.length30Mm < s.adultMm,
+        s.id,
+      ).toBe(true)
   })
   it('at most half of the values are working estimates', () => {
     const sources = SPECIES.flatMap(s => Object.values(s.sources))
@@ -37,8 +51,33 @@ describe('the catalogue', () => {
   })
   it('an id nobody knows has no species, a record of the user makes one', () => {
     expect(speciesOf('unicorn', [])).toBeNull()
-    const record = { id: '0'.repeat(26), type: 'species', updatedAt: '2026-03-01T00:00:00Z', removedAt: null, name: 'Moss dwarf', latin: '', basedOn: 'discus', guild: 'carnivore', zones: ['bottom'], birth: 'eggs', hatchDays: [3, 2, 4], swimDays: [2, 1, 3], firstFeedingMm: 3, gapePerLength: 0.06, length14Mm: 5, length30Mm: 9, adultMm: 30, referenceC: 25, marine: false } as const
-    expect(speciesOf(record.id, [record as never])).toMatchObject({ names: ['Moss dwarf'], shape: 1.6, zones: ['bottom'], sources: { gapePerLength: 'your own values, copied from Discus' } })
+    const record = {
+      id: '0'.repeat(26),
+      type: 'species',
+      updatedAt: '2026-03-01T00:00:00Z',
+      removedAt: null,
+      name: 'Moss dwarf',
+      latin: '',
+      basedOn: 'discus',
+      guild: 'carnivore',
+      zones: ['bottom'],
+      birth: 'eggs',
+      hatchDays: [3, 2, 4],
+      swimDays: [2, 1, 3],
+      firstFeedingMm: 3,
+      gapePerLength: 0.06,
+      length14Mm: 5,
+      length30Mm: 9,
+      adultMm: 30,
+      referenceC: 25,
+      marine: false,
+    } as const
+    expect(speciesOf(record.id, [record as never])).toMatchObject({
+      names: ['Moss dwarf'],
+      shape: 1.6,
+      zones: ['bottom'],
+      sources: { gapePerLength: 'your own values, copied from Discus' },
+    })
   })
 })
 
@@ -46,20 +85,45 @@ describe('growth', () => {
   it('passes near the lengths at day 14 and 30 of every species', () => {
     for (const s of SPECIES) {
       expect(lengthMm(s, 0, s.referenceC)).toBeCloseTo(s.firstFeedingMm, 6)
-      expect(Math.abs(lengthMm(s, 14, s.referenceC) - s.length14Mm) / s.length14Mm, s.id).toBeLessThan(0.25)
-      expect(Math.abs(lengthMm(s, 30, s.referenceC) - s.length30Mm) / s.length30Mm, s.id).toBeLessThan(0.25)
+      expect(
+        Math.abs(lengthMm(s, 14, s.referenceC) - s.length14Mm) / s.length14Mm,
+        s.id,
+      ).toBeLessThan(0.25)
+      expect(
+        Math.abs(lengthMm(s, 30, s.referenceC) - s.length30Mm) / s.length30Mm,
+        s.id,
+      ).toBeLessThan(0.25)
       expect(growthRate(s)).toBeGreaterThan(0)
     }
   })
   it('warmer is never slower inside the range, and every day is longer than the one before', () => {
-    fc.assert(fc.property(fc.constantFrom(...SPECIES), fc.integer({ min: 1, max: 60 }), fc.double({ min: 15, max: 32, noNaN: true }), fc.double({ min: 0, max: 5, noNaN: true }), (s, day, c, more) =>
-      lengthMm(s, day, c + more) >= lengthMm(s, day, c) - 1e-9 && lengthMm(s, day, c) > lengthMm(s, day - 1, c)), { seed: 8 })
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...SPECIES),
+        fc.integer({ min: 1, max: 60 }),
+        fc.double({ min: 15, max: 32, noNaN: true }),
+        fc.double({ min: 0, max: 5, noNaN: true }),
+        (s, day, c, more) =>
+          lengthMm(s, day, c + more) >= lengthMm(s, day, c) - 1e-9 &&
+          lengthMm(s, day, c) > lengthMm(s, day - 1, c),
+      ),
+      { seed: 8 },
+    )
   })
 })
 
 describe('mouths', () => {
   it('size fit: none below 0.02 and above 0.75 of the gape, full between 0.15 and 0.5', () => {
-    expect([0.01, 0.02, 0.15, 0.3, 0.5, 0.625, 0.75, 1].map(x => sizeFit(x * 1000, 1000))).toEqual([0, 0, 1, 1, 1, expect.closeTo(0.5, 6), 0, 0])
+    expect([0.01, 0.02, 0.15, 0.3, 0.5, 0.625, 0.75, 1].map(x => sizeFit(x * 1000, 1000))).toEqual([
+      0,
+      0,
+      1,
+      1,
+      1,
+      expect.closeTo(0.5, 6),
+      0,
+      0,
+    ])
   })
 })
 
@@ -85,10 +149,24 @@ describe('numbers', () => {
     expect(fryAlive(100, 10, 12)).toBeCloseTo(100 * 0.985 ** 2, 6)
   })
   it('a count replaces the guess, what left is taken off, and the past stays as it was', () => {
-    const course = fryCourse({ fry: 100, on: '2026-03-10' }, [{ on: '2026-03-15', kind: 'counted', fry: 60 }, { on: '2026-03-16', kind: 'left', fry: 30 }, { on: '2026-03-01', kind: 'counted', fry: 5 }], '2026-03-10')
+    const course = fryCourse(
+      { fry: 100, on: '2026-03-10' },
+      [
+        { on: '2026-03-15', kind: 'counted', fry: 60 },
+        { on: '2026-03-16', kind: 'left', fry: 30 },
+        { on: '2026-03-01', kind: 'counted', fry: 5 },
+      ],
+      '2026-03-10',
+    )
     expect(course.at('2026-03-12')).toBeCloseTo(100 * 0.97 ** 2, 6)
     expect(course.at('2026-03-15')).toBe(60)
     expect(course.at('2026-03-16')).toBeCloseTo(60 * 0.97 - 30, 6)
-    expect(fryCourse({ fry: 10, on: '2026-03-10' }, [{ on: '2026-03-11', kind: 'left', fry: 50 }], '2026-03-10').at('2026-03-12')).toBe(0)
+    expect(
+      fryCourse(
+        { fry: 10, on: '2026-03-10' },
+        [{ on: '2026-03-11', kind: 'left', fry: 50 }],
+        '2026-03-10',
+      ).at('2026-03-12'),
+    ).toBe(0)
   })
 })

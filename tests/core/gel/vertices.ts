@@ -1,15 +1,27 @@
 /** Oracle for small linear programmes: every corner of what is allowed, tried one by one. */
-export interface Row { a: readonly number[], at: 'least' | 'most', b: number }
+export interface Row {
+  a: readonly number[]
+  at: 'least' | 'most'
+  b: number
+}
 
 const EPS = 1e-7
 
 /** Smallest value of an objective over all corners; null where nothing is allowed. All variables lie between rows that bound them. */
-export function bestVertex(objective: readonly number[], rows: readonly Row[], equal: readonly { a: readonly number[], b: number }[]): number | null {
+export function bestVertex(
+  objective: readonly number[],
+  rows: readonly Row[],
+  equal: readonly { a: readonly number[]; b: number }[],
+): number | null {
   const n = objective.length
   let best: number | null = null
-  const allowed = (x: readonly number[]) => rows.every(r => (r.at === 'least' ? dot(r.a, x) >= r.b - EPS : dot(r.a, x) <= r.b + EPS))
+  const allowed = (x: readonly number[]) =>
+    rows.every(r => (r.at === 'least' ? dot(r.a, x) >= r.b - EPS : dot(r.a, x) <= r.b + EPS))
   for (const set of subsets(rows.length, n - equal.length)) {
-    const x = solve([...equal.map(e => [...e.a, e.b]), ...set.map(i => [...rows[i]!.a, rows[i]!.b])])
+    const x = solve([
+      ...equal.map(e => [...e.a, e.b]),
+      ...set.map(i => [...rows[i]!.a, rows[i]!.b]),
+    ])
     if (x === null || !allowed(x)) continue
     const value = dot(objective, x)
     if (best === null || value < best) best = value
@@ -21,7 +33,8 @@ const dot = (a: readonly number[], x: readonly number[]) => a.reduce((s, v, i) =
 
 function* subsets(from: number, size: number, first = 0): Generator<number[]> {
   if (size === 0) return yield []
-  for (let i = first; i <= from - size; i++) for (const rest of subsets(from, size - 1, i + 1)) yield [i, ...rest]
+  for (let i = first; i <= from - size; i++)
+    for (const rest of subsets(from, size - 1, i + 1)) yield [i, ...rest]
 }
 
 /** Gauss with pivots; null where the rows do not meet in a point. */

@@ -16,7 +16,10 @@ describe('a seeded stream', () => {
       })
       const mean = draws.reduce((a, b) => a + b, 0) / draws.length
       const variance = draws.reduce((s, x) => s + (x - mean) ** 2, 0) / draws.length
-      const lag = draws.slice(1).reduce((s, x, i) => s + (x - mean) * (draws[i]! - mean), 0) / draws.length / variance
+      const lag =
+        draws.slice(1).reduce((s, x, i) => s + (x - mean) * (draws[i]! - mean), 0) /
+        draws.length /
+        variance
       expect(mean).toBeCloseTo(0.5, 1)
       expect(Math.abs(mean - 0.5)).toBeLessThan(0.02)
       expect(variance).toBeCloseTo(1 / 12, 2)
@@ -28,7 +31,9 @@ describe('a seeded stream', () => {
     const normals = Array.from({ length: 20_000 }, () => stream.normal(5, 2))
     const mean = normals.reduce((a, b) => a + b, 0) / normals.length
     expect(mean).toBeCloseTo(5, 1)
-    expect(Math.sqrt(normals.reduce((s, x) => s + (x - mean) ** 2, 0) / normals.length)).toBeCloseTo(2, 1)
+    expect(
+      Math.sqrt(normals.reduce((s, x) => s + (x - mean) ** 2, 0) / normals.length),
+    ).toBeCloseTo(2, 1)
     const integers = Array.from({ length: 3000 }, () => stream.integer(2, 4))
     expect([...new Set(integers)].sort()).toEqual([2, 3, 4])
   })

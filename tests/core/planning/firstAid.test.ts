@@ -10,7 +10,11 @@ import { NAMED, records, started } from '../room'
 const NOW = '2026-03-20T06:00:00Z'
 
 describe('first aid', () => {
-  const cultures = [cultureOf('rotifer', NOW), cultureOf('microworm', NOW), cultureOf('grindal-worm', NOW)]
+  const cultures = [
+    cultureOf('rotifer', NOW),
+    cultureOf('microworm', NOW),
+    cultureOf('grindal-worm', NOW),
+  ]
   const state = roomState([...records(), ...cultures], [started('2026-03-19T18:00:00Z')], NOW)!
   it('without power what needs air dies first, and what needs none can be left', () => {
     const list = firstAid(state, 'power', 23.5)
@@ -28,28 +32,51 @@ describe('first aid', () => {
     expect(firstAid(state, 'heater', 8, NAMED.place!).map(p => p.what)).toEqual(['hatch'])
   })
   it('a larger vessel, a warmer room and a hardier animal last longer', () => {
-    fc.assert(fc.property(fc.double({ min: 0.1, max: 200, noNaN: true }), fc.double({ min: 2, max: 14, noNaN: true }), fc.double({ min: 15, max: 22, noNaN: true }), (litres, room, least) => {
-      const h = hoursUntilCold(litres, 25, room, least)
-      expect(h).toBeGreaterThan(0)
-      expect(hoursUntilCold(2 * litres, 25, room, least)).toBeGreaterThan(h)
-      expect(hoursUntilCold(litres, 25, room + 0.5, least)).toBeGreaterThan(h)
-      expect(hoursUntilCold(litres, 25, room, least - 0.5)).toBeGreaterThan(h)
-      expect(hoursUntilCold(litres, least - 1, room, least)).toBe(0)
-      expect(hoursUntilCold(litres, 25, least, least)).toBe(Infinity)
-    }), { seed: 9 })
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.1, max: 200, noNaN: true }),
+        fc.double({ min: 2, max: 14, noNaN: true }),
+        fc.double({ min: 15, max: 22, noNaN: true }),
+        (litres, room, least) => {
+          const h = hoursUntilCold(litres, 25, room, least)
+          expect(h).toBeGreaterThan(0)
+          expect(hoursUntilCold(2 * litres, 25, room, least)).toBeGreaterThan(h)
+          expect(hoursUntilCold(litres, 25, room + 0.5, least)).toBeGreaterThan(h)
+          expect(hoursUntilCold(litres, 25, room, least - 0.5)).toBeGreaterThan(h)
+          expect(hoursUntilCold(litres, least - 1, room, least)).toBe(0)
+          expect(hoursUntilCold(litres, 25, least, least)).toBe(Infinity)
+        },
+      ),
+      { seed: 9 },
+    )
   })
 })
 
 describe('schools side by side', () => {
   it('say what each trades: scalded is sooner and safer than raw, a pure starter fails least', () => {
     const food = foodOf('infusoria')!
-    const of = (id: string) => summariseSchool(food, food.methods.find(m => m.id === id)!, 1, 22)
+    const of = (id: string) =>
+      summariseSchool(
+        food,
+        food.methods.find(m => m.id === id)!,
+        1,
+        22,
+      )
     expect(of('scalded-leaf').readyDays!.p50).toBeLessThan(of('raw-leaf').readyDays!.p50)
     expect(of('raw-leaf').failure).toBeGreaterThan(of('scalded-leaf').failure)
     expect(of('sterile-pure').failure).toBe(0.05)
     const moina = foodOf('moina')!
-    const fast = summariseSchool(moina, moina.methods.find(m => m.id === 'pour-off')!, 10, 24)
-    expect(fast.readyDays!.p50).toBeLessThan(summariseSchool(moina, moina.methods[0]!, 10, 24).readyDays!.p50)
-    expect(fast.handsPerWeek).toBeGreaterThan(summariseSchool(food, food.methods[0]!, 1, 22).handsPerWeek)
+    const fast = summariseSchool(
+      moina,
+      moina.methods.find(m => m.id === 'pour-off')!,
+      10,
+      24,
+    )
+    expect(fast.readyDays!.p50).toBeLessThan(
+      summariseSchool(moina, moina.methods[0]!, 10, 24).readyDays!.p50,
+    )
+    expect(fast.handsPerWeek).toBeGreaterThan(
+      summariseSchool(food, food.methods[0]!, 1, 22).handsPerWeek,
+    )
   })
 })

@@ -1,6 +1,11 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { hatchOption, roundUpGrams, cystsFor, vesselModel } from '@renatus/core/planning/hatchOption'
+import {
+  hatchOption,
+  roundUpGrams,
+  cystsFor,
+  vesselModel,
+} from '@renatus/core/planning/hatchOption'
 import { hatchPlan } from '@renatus/core/planning/hatchPlan'
 import { mealsAt, SPILL } from '@renatus/core/planning/meals'
 import { currentRound, roundsAround } from '@renatus/core/time/rounds'
@@ -23,8 +28,15 @@ describe('hatch plan', () => {
     const plan = planOf(state)
     expect(plan.hatches.length).toBeGreaterThan(1)
     // Fry feed since yesterday and nothing was started: today's two meals are lost.
-    expect(plan.gaps.map(g => [g.meal.round.key, g.reason])).toEqual([['2026-03-17T06:30', 'too-late'], ['2026-03-17T19:00', 'too-late']])
-    expect(plan.hatches.every(h => h.pulls.every(p => state.room.rounds.some(() => p.h > 10 && p.h < 60)))).toBe(true)
+    expect(plan.gaps.map(g => [g.meal.round.key, g.reason])).toEqual([
+      ['2026-03-17T06:30', 'too-late'],
+      ['2026-03-17T19:00', 'too-late'],
+    ])
+    expect(
+      plan.hatches.every(h =>
+        h.pulls.every(p => state.room.rounds.some(() => p.h > 10 && p.h < 60)),
+      ),
+    ).toBe(true)
   })
 
   it('starts and pulls fall on rounds, also over the daylight-saving night', () => {
@@ -46,11 +58,31 @@ describe('hatch plan', () => {
     const plan = hatchPlan(state, rounds)
     const chosen = plan.hatches[0]!
     const vessel = state.vessels[0]!
-    const lot = { id: 'x', name: 'x', hatch: 0.8, cystsPerG: 270_000, speed: 1, spread: 0.17, gramsLeft: 100 }
+    const lot = {
+      id: 'x',
+      name: 'x',
+      hatch: 0.8,
+      cystsPerG: 270_000,
+      speed: 1,
+      spread: 0.17,
+      gramsLeft: 100,
+    }
     const water = { saltGL: gramsPerLitre(25), pH: state.hatchPH }
     const model = vesselModel(vessel, lot, water)
-    const wants = mealsAt(state, rounds).map(m => ({ key: m.round.key, at: m.at, useful: m.nauplii * (1 + SPILL) }))
-    const yields = rounds.flatMap(s => rounds.filter(p => p.at > s.at && p.at <= wants[0]!.at).map(p => hatchOption(vessel, model, s.at < state.now ? state.now : s.at, [p.at], wants)?.yieldShare ?? 0))
+    const wants = mealsAt(state, rounds).map(m => ({
+      key: m.round.key,
+      at: m.at,
+      useful: m.nauplii * (1 + SPILL),
+    }))
+    const yields = rounds.flatMap(s =>
+      rounds
+        .filter(p => p.at > s.at && p.at <= wants[0]!.at)
+        .map(
+          p =>
+            hatchOption(vessel, model, s.at < state.now ? state.now : s.at, [p.at], wants)
+              ?.yieldShare ?? 0,
+        ),
+    )
     const need = chosen.meals.reduce((n, m) => n + m.nauplii * (1 + SPILL), 0)
     const chosenYield = need / (chosen.cystsG * 270_000 * 0.8)
     expect(chosenYield).toBeGreaterThan(Math.max(...yields) * 0.9 - 0.02)
@@ -60,13 +92,18 @@ describe('hatch plan', () => {
     const two = planOf(stateAt(NOW, [], { fry: 60_000, litres: 1, freeSwimmingOn: '2026-03-18' }))
     expect(new Set(two.hatches.slice(0, 2).map(h => h.vessel.id)).size).toBe(2)
     expect(two.hatches[0]!.startAt).toBe(two.hatches[1]!.startAt)
-    const one = planOf(stateAt(NOW, [], { fry: 60_000, litres: 1, freeSwimmingOn: '2026-03-18', vessels: 1 }))
+    const one = planOf(
+      stateAt(NOW, [], { fry: 60_000, litres: 1, freeSwimmingOn: '2026-03-18', vessels: 1 }),
+    )
     expect(one.hatches[0]!.warnings).toContain('over-2-g-per-L')
     expect(one.hatches[0]!.wasted).toBeGreaterThan(0.05)
   })
 
   it('what runs already is not started again', () => {
-    const running = started('2026-03-16T18:00:00Z', { cystsG: 3.5 as never, pullsAt: ['2026-03-18T05:30:00Z'] })
+    const running = started('2026-03-16T18:00:00Z', {
+      cystsG: 3.5 as never,
+      pullsAt: ['2026-03-18T05:30:00Z'],
+    })
     const without = planOf(stateAt(NOW, [], { freeSwimmingOn: '2026-03-18' }))
     const plan = planOf(stateAt(NOW, [running], { freeSwimmingOn: '2026-03-18' }))
     expect(plan.pulls).toHaveLength(1)
@@ -78,7 +115,13 @@ describe('hatch plan', () => {
     const state = stateAt(NOW, [], { freeSwimmingOn: '2026-03-18' })
     const first = planOf(state).hatches[0]!
     expect(first.startRound.key).toBe('2026-03-17T06:30')
-    const put = planOf(stateAt(NOW, [log(NOW, 'stop.postponed', { key: first.key, roundKey: first.startRound.key })], { freeSwimmingOn: '2026-03-18' }))
+    const put = planOf(
+      stateAt(
+        NOW,
+        [log(NOW, 'stop.postponed', { key: first.key, roundKey: first.startRound.key })],
+        { freeSwimmingOn: '2026-03-18' },
+      ),
+    )
     expect(put.hatches.every(h => h.startRound.key !== first.startRound.key)).toBe(true)
     expect(put.gaps.map(g => g.reason)).toContain('put-off')
   })
@@ -89,8 +132,19 @@ describe('hatch plan', () => {
   })
 
   it('more fry never take fewer cysts in all', () => {
-    const total = (fry: number) => planOf(stateAt(NOW, [], { fry, freeSwimmingOn: '2026-03-18' })).hatches.reduce((g, h) => g + h.cystsG, 0)
-    fc.assert(fc.property(fc.integer({ min: 50, max: 8000 }), fc.integer({ min: 0, max: 8000 }), (fry, more) => total(fry + more) >= total(fry) - 0.31), { seed: 31, numRuns: 15 })
+    const total = (fry: number) =>
+      planOf(stateAt(NOW, [], { fry, freeSwimmingOn: '2026-03-18' })).hatches.reduce(
+        (g, h) => g + h.cystsG,
+        0,
+      )
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 50, max: 8000 }),
+        fc.integer({ min: 0, max: 8000 }),
+        (fry, more) => total(fry + more) >= total(fry) - 0.31,
+      ),
+      { seed: 31, numRuns: 15 },
+    )
   })
 
   it('a steady rotation: hatch time and clean-up over a day, rounded up, and one', () => {
@@ -103,12 +157,25 @@ describe('hatch plan', () => {
 describe('cysts for a number of nauplii', () => {
   it('bring that number, crowding included, up to 5 g per litre', () => {
     const state = stateAt(NOW)
-    const lot = { id: 'x', name: 'x', hatch: 0.8, cystsPerG: 270_000, speed: 1, spread: 0.17, gramsLeft: 100 }
+    const lot = {
+      id: 'x',
+      name: 'x',
+      hatch: 0.8,
+      cystsPerG: 270_000,
+      speed: 1,
+      spread: 0.17,
+      gramsLeft: 100,
+    }
     const water = { saltGL: gramsPerLitre(25), pH: 8.2 }
-    fc.assert(fc.property(fc.integer({ min: 1000, max: 1_700_000 }), (n) => {
-      const g = cystsFor(state.vessels[0]!, lot, water, n)
-      return g > 9.99 || Math.abs(vesselModel(state.vessels[0]!, lot, water, g).nauplii / n - 1) < 0.01
-    }), { seed: 32 })
+    fc.assert(
+      fc.property(fc.integer({ min: 1000, max: 1_700_000 }), n => {
+        const g = cystsFor(state.vessels[0]!, lot, water, n)
+        return (
+          g > 9.99 || Math.abs(vesselModel(state.vessels[0]!, lot, water, g).nauplii / n - 1) < 0.01
+        )
+      }),
+      { seed: 32 },
+    )
   })
   it('are rounded up to a tenth of a gram, never down', () => {
     expect([0.001, 0.1, 0.11, 2.3, 2.3000001].map(roundUpGrams)).toEqual([0.1, 0.1, 0.2, 2.3, 2.3])

@@ -1,8 +1,21 @@
 import { describe, expect, it } from 'vitest'
-import { changeShare, feedAmount, feedInModel, splitShare, takeShare, topUpMl } from '@renatus/core/planning/amounts'
+import {
+  changeShare,
+  feedAmount,
+  feedInModel,
+  splitShare,
+  takeShare,
+  topUpMl,
+} from '@renatus/core/planning/amounts'
 import { compare } from './evaluate'
 import { afterHarvest, cultureHarvest } from '@renatus/core/planning/cultureHarvest'
-import { acidRefusal, bleachRefusal, feedRefusals, harvestRefusals, waterRefusals } from '@renatus/core/planning/refusals'
+import {
+  acidRefusal,
+  bleachRefusal,
+  feedRefusals,
+  harvestRefusals,
+  waterRefusals,
+} from '@renatus/core/planning/refusals'
 import { starterFrom, starterRatio, usualStart } from '@renatus/core/planning/starter'
 import { tending } from '@renatus/core/planning/tending'
 import { foodOf } from '@renatus/core/foods/index'
@@ -20,25 +33,47 @@ const moina = cultureOf('moina', START, { methodId: 'yeast' })
 
 describe('amounts of tending', () => {
   it('every amount is what its reason computes', () => {
-    for (const c of [worm, moina, cultureOf('green-water', START), cultureOf('vinegar-eel', START)]) {
+    for (const c of [
+      worm,
+      moina,
+      cultureOf('green-water', START),
+      cultureOf('vinegar-eel', START),
+    ]) {
       const v = vatOf(c, NOW)
-      for (const a of [feedAmount(v), takeShare(v), topUpMl(v), changeShare(v), splitShare(2)]) if (a) compare(a.why, a.unit === 'each' ? a.why.result.value : a.value)
+      for (const a of [feedAmount(v), takeShare(v), topUpMl(v), changeShare(v), splitShare(2)])
+        if (a) compare(a.why, a.unit === 'each' ? a.why.result.value : a.value)
     }
   })
   it('a feed scales with the vessel, and one that was measured otherwise goes into the model in proportion', () => {
     const twice = vatOf({ ...moina, litres: 20 as never }, NOW)
     expect(feedAmount(twice)!.value).toBeCloseTo(2 * feedAmount(vatOf(moina, NOW))!.value, 9)
     const v = vatOf(moina, NOW)
-    expect(feedInModel(v, feedAmount(v)!.value / 2)).toEqual({ amount: foodOf('moina')!.parameters.dose!.median / 2, unit: 'mgPerL' })
+    expect(feedInModel(v, feedAmount(v)!.value / 2)).toEqual({
+      amount: foodOf('moina')!.parameters.dose!.median / 2,
+      unit: 'mgPerL',
+    })
     expect(feedInModel(vatOf(worm, NOW), 0.6)).toEqual({ amount: 2, unit: 'share' })
     expect(feedAmount(vatOf(cultureOf('mosquito-larva', START), NOW))).toBeNull()
   })
   it('what was drawn is made up, and a starter counts the animals in it', () => {
-    const drawn = [log('2026-03-11T18:00:00Z', 'culture.harvested', { cultureId: moina.id, seen: 'good', share: 0.2 })]
-    expect(topUpMl(vatOf(moina, NOW, drawn)).value - topUpMl(vatOf(moina, NOW)).value).toBeCloseTo(2000, 6)
+    const drawn = [
+      log('2026-03-11T18:00:00Z', 'culture.harvested', {
+        cultureId: moina.id,
+        seen: 'good',
+        share: 0.2,
+      }),
+    ]
+    expect(topUpMl(vatOf(moina, NOW, drawn)).value - topUpMl(vatOf(moina, NOW)).value).toBeCloseTo(
+      2000,
+      6,
+    )
     const food = foodOf('moina')!
-    expect(starterRatio(food, food.methods[0]!, 10, usualStart(food, food.methods[0]!, 10) * 3)).toBeCloseTo(3, 6)
-    expect(starterRatio(foodOf('mosquito-larva')!, foodOf('mosquito-larva')!.methods[0]!, 10, 0)).toBe(1)
+    expect(
+      starterRatio(food, food.methods[0]!, 10, usualStart(food, food.methods[0]!, 10) * 3),
+    ).toBeCloseTo(3, 6)
+    expect(
+      starterRatio(foodOf('mosquito-larva')!, foodOf('mosquito-larva')!.methods[0]!, 10, 0),
+    ).toBe(1)
     expect(starterFrom(600, 2, 1)).toBeCloseTo(1.2, 9)
   })
 })
@@ -46,17 +81,28 @@ describe('amounts of tending', () => {
 describe('what a culture wants', () => {
   const wants = (c: typeof worm, now: string, entries: ReturnType<typeof log>[] = []) => {
     const v = vatOf(c, now, entries)
-    return tending(v, backupOf([v.culture], c.id)).filter(w => w.at <= now).map(w => w.kind)
+    return tending(v, backupOf([v.culture], c.id))
+      .filter(w => w.at <= now)
+      .map(w => w.kind)
   }
   it('ready and alone: take, split; never looked at: look; nothing of it on the first day', () => {
     expect(wants(worm, NOW)).toEqual(expect.arrayContaining(['look', 'take', 'split']))
     expect(wants(worm, '2026-03-01T07:00:00.000Z')).toEqual([])
-    expect(wants(worm, NOW, [log('2026-03-12T05:00:00Z', 'culture.looked', { cultureId: worm.id, signs: { movers: 3, climbing: 3 } })])).not.toContain('look')
+    expect(
+      wants(worm, NOW, [
+        log('2026-03-12T05:00:00Z', 'culture.looked', {
+          cultureId: worm.id,
+          signs: { movers: 3, climbing: 3 },
+        }),
+      ]),
+    ).not.toContain('look')
   })
   it('asks to renew by age, and to end what is lost', () => {
     expect(wants(worm, '2026-03-26T06:00:00.000Z')).toContain('renew')
     const signs = { movers: 0, climbing: 0, smell: 3, film: 3, tint: 3 }
-    const lost = ['2026-03-09', '2026-03-10', '2026-03-11'].map(d => log(`${d}T06:00:00Z`, 'culture.looked', { cultureId: worm.id, signs }))
+    const lost = ['2026-03-09', '2026-03-10', '2026-03-11'].map(d =>
+      log(`${d}T06:00:00Z`, 'culture.looked', { cultureId: worm.id, signs }),
+    )
     expect(wants(worm, NOW, lost)).toEqual(['end'])
   })
 })
@@ -66,19 +112,47 @@ describe('what harms is refused', () => {
   it('cloudy infusoria to fry, and not once they have cleared', () => {
     const jar = cultureOf('infusoria', START)
     expect(ids(harvestRefusals(vatOf(jar, '2026-03-02T18:00:00.000Z'), 0.1))).toEqual(['cloudy'])
-    const clear = [log('2026-03-08T06:00:00Z', 'culture.looked', { cultureId: jar.id, signs: { cloudiness: 0, movers: 3, smell: 1 } })]
+    const clear = [
+      log('2026-03-08T06:00:00Z', 'culture.looked', {
+        cultureId: jar.id,
+        signs: { cloudiness: 0, movers: 3, smell: 1 },
+      }),
+    ]
     expect(ids(harvestRefusals(vatOf(jar, '2026-03-08T07:00:00.000Z', clear), 0.1))).toEqual([])
   })
   it('a mother, what stands apart, more than grows back; pupae', () => {
-    const v = vatOf({ ...worm, mother: true }, NOW, [log(START, 'culture.quarantined', { cultureId: worm.id, apart: true, reason: 'mites' })])
+    const v = vatOf({ ...worm, mother: true }, NOW, [
+      log(START, 'culture.quarantined', { cultureId: worm.id, apart: true, reason: 'mites' }),
+    ])
     expect(ids(harvestRefusals(v, 0.05))).toEqual(['mother', 'quarantine'])
     expect(ids(harvestRefusals(vatOf(worm, NOW), 0.95))).toEqual(['too-much'])
-    expect(ids(harvestRefusals(vatOf(cultureOf('mosquito-larva', START, { temperatureC: 26 as never }), NOW), 0.1))).toContain('pupae')
+    expect(
+      ids(
+        harvestRefusals(
+          vatOf(cultureOf('mosquito-larva', START, { temperatureC: 26 as never }), NOW),
+          0.1,
+        ),
+      ),
+    ).toContain('pupae')
   })
   it('food on food, fresh conditioner, bleach beside vinegar and within two hours of it', () => {
     const fed = vatOf(moina, '2026-03-01T08:00:00.000Z')
-    expect(ids(feedRefusals({ ...fed, reading: { ...fed.reading, look: { ...fed.reading.look, cloudiness: 2 } } }))).toEqual(['still-fed'])
-    expect(ids(feedRefusals({ ...fed, reading: { ...fed.reading, look: { ...fed.reading.look, cloudiness: 0 } } }))).toEqual([])
+    expect(
+      ids(
+        feedRefusals({
+          ...fed,
+          reading: { ...fed.reading, look: { ...fed.reading.look, cloudiness: 2 } },
+        }),
+      ),
+    ).toEqual(['still-fed'])
+    expect(
+      ids(
+        feedRefusals({
+          ...fed,
+          reading: { ...fed.reading, look: { ...fed.reading.look, cloudiness: 0 } },
+        }),
+      ),
+    ).toEqual([])
     expect(ids(waterRefusals(fed, 'conditioned'))).toEqual(['fresh-conditioner'])
     expect(waterRefusals(fed, 'aged')).toEqual([])
     const eel = cultureOf('vinegar-eel', START, { placeId: NAMED.place! })
@@ -89,9 +163,17 @@ describe('what harms is refused', () => {
     expect(bleachRefusal(of(eel.id), states, [], NOW)?.why).toContain('holds vinegar')
     expect(bleachRefusal(of(near.id), states, [], NOW)?.why).toContain('same place')
     expect(bleachRefusal(of(far.id), states, [], NOW)).toBeNull()
-    const worked = log('2026-03-12T05:00:00Z', 'culture.harvested', { cultureId: eel.id, seen: 'good', share: 0.1 })
+    const worked = log('2026-03-12T05:00:00Z', 'culture.harvested', {
+      cultureId: eel.id,
+      seen: 'good',
+      share: 0.1,
+    })
     expect(bleachRefusal(of(far.id), states, [worked], NOW)?.why).toContain('two hours')
-    const bleached = log('2026-03-12T05:00:00Z', 'culture.ended', { cultureId: far.id, how: 'discarded', cleaner: 'bleach' })
+    const bleached = log('2026-03-12T05:00:00Z', 'culture.ended', {
+      cultureId: far.id,
+      how: 'discarded',
+      cleaner: 'bleach',
+    })
     expect(acidRefusal(foodOf('vinegar-eel')!, [bleached], NOW)?.id).toBe('bleach-near-acid')
     expect(acidRefusal(foodOf('vinegar-eel')!, [bleached], '2026-03-12T08:00:00.000Z')).toBeNull()
     expect(acidRefusal(foodOf('moina')!, [bleached], NOW)).toBeNull()
@@ -99,8 +181,24 @@ describe('what harms is refused', () => {
 })
 
 describe('harvest to tanks', () => {
-  const room = [...records({ foods: ['moina', 'brine-shrimp'], freeSwimmingOn: '2026-02-20', fry: 200 }), moina]
-  const round = (now: string) => currentRound(now, roundsAround(now, [{ name: 'Morning round', at: '06:30', feedingOnly: false }, { name: 'Evening round', at: '19:00', feedingOnly: false }], 'Europe/Berlin', 2, 2))
+  const room = [
+    ...records({ foods: ['moina', 'brine-shrimp'], freeSwimmingOn: '2026-02-20', fry: 200 }),
+    moina,
+  ]
+  const round = (now: string) =>
+    currentRound(
+      now,
+      roundsAround(
+        now,
+        [
+          { name: 'Morning round', at: '06:30', feedingOnly: false },
+          { name: 'Evening round', at: '19:00', feedingOnly: false },
+        ],
+        'Europe/Berlin',
+        2,
+        2,
+      ),
+    )
   const at = '2026-03-20T06:00:00.000Z'
   const v = vatOf(moina, at)
   it('what a tank wants is so many mL of this culture, and a portion that was given is not asked for again', () => {
@@ -110,7 +208,12 @@ describe('harvest to tanks', () => {
     const p = plan.portions[0]!
     expect(p.ml!).toBeCloseTo(p.organisms / v.reading.estimate.density.p50, 6)
     compare(p.why, p.ml!)
-    const given = log(at, 'tank.given', { tankId: NAMED.tank!, roundKey: round(at).key, foods: [{ foodId: 'moina', organisms: 5 }], partial: true })
+    const given = log(at, 'tank.given', {
+      tankId: NAMED.tank!,
+      roundKey: round(at).key,
+      foods: [{ foodId: 'moina', organisms: 5 }],
+      partial: true,
+    })
     expect(cultureHarvest(roomState(room, [given], at)!, v, round(at)).portions).toEqual([])
   })
   it('the more is drawn the longer it takes to come back', () => {

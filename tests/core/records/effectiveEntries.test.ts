@@ -5,9 +5,11 @@ import type { Entry } from '@renatus/core/records/entries'
 import { idTime, makeId } from '@renatus/core/records/id'
 import { log } from '../room'
 
-const note = (text: string, more: Partial<Entry> = {}) => log('2026-03-01T08:00:00Z', 'note', { text }, more)
+const note = (text: string, more: Partial<Entry> = {}) =>
+  log('2026-03-01T08:00:00Z', 'note', { text }, more)
 const undo = (act: string) => log('2026-03-01T09:00:00Z', 'undone', { act })
-const texts = (entries: Entry[]) => effectiveEntries(entries).map(e => (e.kind === 'note' ? e.data.text : e.kind))
+const texts = (entries: Entry[]) =>
+  effectiveEntries(entries).map(e => (e.kind === 'note' ? e.data.text : e.kind))
 
 describe('effective entries', () => {
   it('an undo strikes out its act, and an undo of the undo brings it back', () => {
@@ -40,16 +42,36 @@ describe('effective entries', () => {
 
   it('does not depend on the order in which entries are read', () => {
     const a = note('a')
-    const entries = [a, note('b', { supersedes: a.id }), note('d'), undo(note('x').act), undo(a.act)]
-    fc.assert(fc.property(fc.shuffledSubarray(entries, { minLength: entries.length }), list => JSON.stringify(texts(list)) === JSON.stringify(texts(entries))), { seed: 6 })
+    const entries = [
+      a,
+      note('b', { supersedes: a.id }),
+      note('d'),
+      undo(note('x').act),
+      undo(a.act),
+    ]
+    fc.assert(
+      fc.property(
+        fc.shuffledSubarray(entries, { minLength: entries.length }),
+        list => JSON.stringify(texts(list)) === JSON.stringify(texts(entries)),
+      ),
+      { seed: 6 },
+    )
   })
 })
 
 describe('ids', () => {
   it('sort by time and give it back', () => {
-    fc.assert(fc.property(fc.integer({ min: 0, max: 2 ** 45 }), fc.integer({ min: 0, max: 2 ** 45 }), fc.uint8Array({ minLength: 10, maxLength: 10 }), (a, b, chance) => {
-      const [x, y] = [makeId(a, chance), makeId(b, chance)]
-      return x.length === 26 && idTime(x) === a && (a < b ? x < y : a > b ? x > y : x === y)
-    }), { seed: 7 })
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 2 ** 45 }),
+        fc.integer({ min: 0, max: 2 ** 45 }),
+        fc.uint8Array({ minLength: 10, maxLength: 10 }),
+        (a, b, chance) => {
+          const [x, y] = [makeId(a, chance), makeId(b, chance)]
+          return x.length === 26 && idTime(x) === a && (a < b ? x < y : a > b ? x > y : x === y)
+        },
+      ),
+      { seed: 7 },
+    )
   })
 })

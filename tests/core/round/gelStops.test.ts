@@ -13,22 +13,75 @@ import { log, NAMED, records, started } from '../room'
 const MIX = makeId(2_000_000, new Uint8Array(10))
 const BOXES = [1, 2, 3].map(n => makeId(2_000_000 + n, new Uint8Array(10)))
 const mix = anyRecord.parse({
-  id: MIX, updatedAt: '2026-03-01T00:00:00Z', removedAt: null, type: 'gel-mix', name: 'Powder', label: { protein: 42, fat: 8, fibre: 4, ash: 10, moisture: 8 }, gPerMl: 0.55, costPerKg: 30, particleUm: null,
-  binder: 'agar', firmness: 'standard', parts: 3, grams: 200, weighedAt: '2026-03-02T00:00:00Z', formula: null, broodIds: [], job: 'pick',
+  id: MIX,
+  updatedAt: '2026-03-01T00:00:00Z',
+  removedAt: null,
+  type: 'gel-mix',
+  name: 'Powder',
+  label: { protein: 42, fat: 8, fibre: 4, ash: 10, moisture: 8 },
+  gPerMl: 0.55,
+  costPerKg: 30,
+  particleUm: null,
+  binder: 'agar',
+  firmness: 'standard',
+  parts: 3,
+  grams: 200,
+  weighedAt: '2026-03-02T00:00:00Z',
+  formula: null,
+  broodIds: [],
+  job: 'pick',
 }) as GelMix
 
 /** A room of juveniles that eat a third of their day in gel. */
 const room = (binder = 'agar'): AnyRecord[] => [
-  ...records({ freeSwimmingOn: '2026-02-01', fry: 60, foods: ['brine-shrimp', 'gel'] }).map(r => (r.type === 'brood' ? anyRecord.parse({ ...r, wishes: { school: 'ladder', forbidden: [], preferred: [], pins: [{ food: 'gel', share: 0.33, fromDay: 0, toDay: 400 }] } }) : r)),
+  ...records({ freeSwimmingOn: '2026-02-01', fry: 60, foods: ['brine-shrimp', 'gel'] }).map(r =>
+    r.type === 'brood'
+      ? anyRecord.parse({
+          ...r,
+          wishes: {
+            school: 'ladder',
+            forbidden: [],
+            preferred: [],
+            pins: [{ food: 'gel', share: 0.33, fromDay: 0, toDay: 400 }],
+          },
+        })
+      : r,
+  ),
   { ...mix, binder },
 ]
-const cooked = (n: number, at: string, pieces: number, store: 'freezer' | 'fridge' = 'freezer') => log(at, 'gel.cooked', {
-  batchId: BOXES[n]!, mixId: MIX, boxName: `Box ${n + 1}`, store, form: 'tray', powderG: 10, powderMl: 18, waterMl: 54, filledMl: 60, leftMl: 0, landedG: null, pieces, pieceMm: null, moisture: 8, solidShare: 0.41, lossShare: 0.04, protein: 45,
-})
+const cooked = (n: number, at: string, pieces: number, store: 'freezer' | 'fridge' = 'freezer') =>
+  log(at, 'gel.cooked', {
+    batchId: BOXES[n]!,
+    mixId: MIX,
+    boxName: `Box ${n + 1}`,
+    store,
+    form: 'tray',
+    powderG: 10,
+    powderMl: 18,
+    waterMl: 54,
+    filledMl: 60,
+    leftMl: 0,
+    landedG: null,
+    pieces,
+    pieceMm: null,
+    moisture: 8,
+    solidShare: 0.41,
+    lossShare: 0.04,
+    protein: 45,
+  })
 const at = (day: string, clock = '05:40') => `${day}T${clock}:00.000Z`
-const stateOf = (now: string, entries: Entry[], binder?: string) => roomState(room(binder), entries, now)!
-const tubOf = (state: ReturnType<typeof stateOf>) => buildRound(state).stops.filter((s): s is TubStop => s.type === 'tub')
-const taken = (stop: TubStop, now: string, on: string) => log(now, 'gel.tubbed', { boxId: stop.box.id, boxName: stop.box.name, on, tanks: stop.tanks.map(t => ({ tankId: t.tankId, pieces: t.pieces })), pieces: stop.pieces })
+const stateOf = (now: string, entries: Entry[], binder?: string) =>
+  roomState(room(binder), entries, now)!
+const tubOf = (state: ReturnType<typeof stateOf>) =>
+  buildRound(state).stops.filter((s): s is TubStop => s.type === 'tub')
+const taken = (stop: TubStop, now: string, on: string) =>
+  log(now, 'gel.tubbed', {
+    boxId: stop.box.id,
+    boxName: stop.box.name,
+    on,
+    tanks: stop.tanks.map(t => ({ tankId: t.tankId, pieces: t.pieces })),
+    pieces: stop.pieces,
+  })
 
 describe('gel in the round', () => {
   it('day after day the tub takes what the tanks are given, oldest box first, until nothing is left: portions times days are the pieces made', () => {
@@ -52,7 +105,9 @@ describe('gel in the round', () => {
       const after = stateOf(at(day, '05:50'), entries)
       expect(tubOf(after)).toEqual([])
       const tank = buildRound(after).stops.find(s => s.type === 'tank')
-      expect(tank?.type === 'tank' && tank.foods.find(f => f.food.id === 'gel')?.portion).toBeCloseTo(wanted, 9)
+      expect(
+        tank?.type === 'tank' && tank.foods.find(f => f.food.id === 'gel')?.portion,
+      ).toBeCloseTo(wanted, 9)
     }
     expect(used).toBe(80)
     // The last day may have been one of a rest.
@@ -63,22 +118,38 @@ describe('gel in the round', () => {
 
   it('asks for the next batch the day before it must be cooked, once; a count corrects what is left', () => {
     const full = [cooked(0, '2026-03-08T12:00:00Z', 400)]
-    const cookAsked = (entries: Entry[], now = at('2026-03-10')) => buildRound(stateOf(now, entries)).stops.some(s => s.type === 'cook')
+    const cookAsked = (entries: Entry[], now = at('2026-03-10')) =>
+      buildRound(stateOf(now, entries)).stops.some(s => s.type === 'cook')
     expect(cookAsked(full)).toBe(false)
-    const counted = [...full, log('2026-03-10T05:00:00Z', 'gel.counted', { boxId: BOXES[0]!, boxName: 'Box 1', pieces: 1 })]
+    const counted = [
+      ...full,
+      log('2026-03-10T05:00:00Z', 'gel.counted', { boxId: BOXES[0]!, boxName: 'Box 1', pieces: 1 }),
+    ]
     expect(cookAsked(counted)).toBe(true)
     expect(stateOf(at('2026-03-10'), counted).gel.boxes[0]!.pieces).toBe(1)
     expect(cookAsked([...counted, cooked(1, '2026-03-10T05:20:00Z', 2)])).toBe(false)
-    const lines = roundLines(buildRound(stateOf(at('2026-03-10'), counted)).stops, stateOf(at('2026-03-10'), counted)).map(l => l.text).join('\n')
+    const lines = roundLines(
+      buildRound(stateOf(at('2026-03-10'), counted)).stops,
+      stateOf(at('2026-03-10'), counted),
+    )
+      .map(l => l.text)
+      .join('\n')
     expect(lines).toMatch(/Cook gel, Powder: the boxes are empty on \w{3} \d/)
     expect(lines).toMatch(/Take 1 piece out of Box 1/)
   })
 
   it('what goes off first is used first; what is past its days is thrown out and feeds nobody', () => {
-    const entries = [cooked(0, '2026-03-08T12:00:00Z', 40), cooked(1, '2026-03-09T12:00:00Z', 40, 'fridge')]
+    const entries = [
+      cooked(0, '2026-03-08T12:00:00Z', 40),
+      cooked(1, '2026-03-09T12:00:00Z', 40, 'fridge'),
+    ]
     expect(tubOf(stateOf(at('2026-03-10'), entries))[0]!.box.name).toBe('Box 2')
     const late = stateOf(at('2026-03-15'), entries)
-    expect(buildRound(late).stops.filter(s => s.type === 'old-gel').map(s => s.type === 'old-gel' && s.box.name)).toEqual(['Box 2'])
+    expect(
+      buildRound(late)
+        .stops.filter(s => s.type === 'old-gel')
+        .map(s => s.type === 'old-gel' && s.box.name),
+    ).toEqual(['Box 2'])
     expect(tubOf(late)[0]!.box.name).toBe('Box 1')
   })
 
@@ -86,27 +157,63 @@ describe('gel in the round', () => {
     const entries = [cooked(0, '2026-03-08T12:00:00Z', 400)]
     const given = (binder: string) => {
       const stops = tubOf(stateOf(at('2026-03-10'), entries, binder))
-      return [...entries, taken(stops[0]!, at('2026-03-10'), '2026-03-10'), log('2026-03-10T05:45:00Z', 'tank.given', { tankId: NAMED.tank!, roundKey: '2026-03-10T06:30', foods: [{ foodId: 'gel', organisms: 1000 }], partial: false })]
+      return [
+        ...entries,
+        taken(stops[0]!, at('2026-03-10'), '2026-03-10'),
+        log('2026-03-10T05:45:00Z', 'tank.given', {
+          tankId: NAMED.tank!,
+          roundKey: '2026-03-10T06:30',
+          foods: [{ foodId: 'gel', organisms: 1000 }],
+          partial: false,
+        }),
+      ]
     }
-    const out = (binder: string, now: string) => buildRound(stateOf(now, given(binder), binder)).stops.some(s => s.type === 'tank' && s.tasks.some(t => t.id === 'gel-out'))
+    const out = (binder: string, now: string) =>
+      buildRound(stateOf(now, given(binder), binder)).stops.some(
+        s => s.type === 'tank' && s.tasks.some(t => t.id === 'gel-out'),
+      )
     expect(out('agar', at('2026-03-10', '18:10'))).toBe(false)
     expect(out('agar', at('2026-03-11'))).toBe(true)
     expect(out('gelatin', at('2026-03-10', '18:10'))).toBe(true)
   })
 
   it('powder is taken off what was weighed', () => {
-    expect(powderLeft([cooked(0, '2026-03-08T12:00:00Z', 40), cooked(1, '2026-03-09T12:00:00Z', 40)], mix)).toBe(180)
+    expect(
+      powderLeft(
+        [cooked(0, '2026-03-08T12:00:00Z', 40), cooked(1, '2026-03-09T12:00:00Z', 40)],
+        mix,
+      ),
+    ).toBe(180)
     expect(powderLeft([cooked(0, '2026-03-01T12:00:00Z', 40)], mix)).toBe(200)
     expect(powderLeft([], { ...mix, grams: null })).toBeNull()
   })
 
   it('cysts that will not last until a parcel comes are a stop, until they are ordered', () => {
-    const bottle = (day: string) => started(`${day}T05:40:00Z`, { hatchId: makeId(Date.parse(day), new Uint8Array(10)), cystsG: 3 as never })
+    const bottle = (day: string) =>
+      started(`${day}T05:40:00Z`, {
+        hatchId: makeId(Date.parse(day), new Uint8Array(10)),
+        cystsG: 3 as never,
+      })
     const entries = ['2026-03-02', '2026-03-04', '2026-03-06', '2026-03-08'].map(bottle)
     const at20 = roomState(records({ grams: 26 }), entries, at('2026-03-10'))!
     const stop = buildRound(at20).stops.find(s => s.type === 'restock')
     expect(stop?.type === 'restock' && Math.round(stop.grams)).toBe(14)
-    expect(buildRound(roomState(records({ grams: 26 }), [...entries, log('2026-03-10T05:42:00Z', 'note', { text: 'Ordered.' }, { answers: stop!.key })], at('2026-03-11'))!).stops.some(s => s.type === 'restock')).toBe(false)
-    expect(buildRound(roomState(records({ grams: 200 }), entries, at('2026-03-10'))!).stops.some(s => s.type === 'restock')).toBe(false)
+    expect(
+      buildRound(
+        roomState(
+          records({ grams: 26 }),
+          [
+            ...entries,
+            log('2026-03-10T05:42:00Z', 'note', { text: 'Ordered.' }, { answers: stop!.key }),
+          ],
+          at('2026-03-11'),
+        )!,
+      ).stops.some(s => s.type === 'restock'),
+    ).toBe(false)
+    expect(
+      buildRound(roomState(records({ grams: 200 }), entries, at('2026-03-10'))!).stops.some(
+        s => s.type === 'restock',
+      ),
+    ).toBe(false)
   })
 })

@@ -8,35 +8,80 @@ import { log, NAMED, records } from '../room'
 
 const NOW = '2026-03-20T05:34:00Z'
 type Options = Parameters<typeof records>[0]
-const stopOf = (options: Options, entries: Entry[] = [], change: (r: AnyRecord) => unknown = r => r, now = NOW) =>
-  buildRound(roomState(records(options).map(r => anyRecord.parse(change(r))), entries, now)!).stops.find((s): s is TankStop => s.type === 'tank')
+const stopOf = (
+  options: Options,
+  entries: Entry[] = [],
+  change: (r: AnyRecord) => unknown = r => r,
+  now = NOW,
+) =>
+  buildRound(
+    roomState(
+      records(options).map(r => anyRecord.parse(change(r))),
+      entries,
+      now,
+    )!,
+  ).stops.find((s): s is TankStop => s.type === 'tank')
 const tasks = (...args: Parameters<typeof stopOf>) => stopOf(...args)?.tasks.map(t => t.id) ?? []
-const anchored = (event: string, on: string) => (r: AnyRecord) => (r.type === 'brood' ? { ...r, anchor: { event, on, kind: 'seen', spreadDays: 0 } } : r)
-const done = (task: string, broodId: string | null, on = '2026-03-20') => log(NOW, 'tank.task', { tankId: NAMED.tank!, broodId, task, on })
+const anchored = (event: string, on: string) => (r: AnyRecord) =>
+  r.type === 'brood' ? { ...r, anchor: { event, on, kind: 'seen', spreadDays: 0 } } : r
+const done = (task: string, broodId: string | null, on = '2026-03-20') =>
+  log(NOW, 'tank.task', { tankId: NAMED.tank!, broodId, task, on })
 
 describe('tasks at a tank', () => {
   it('eggs are looked through daily until they hatch, larvae are moved once', () => {
-    const zebra: Options = { species: 'zebrafish', foods: ['infusoria', 'vinegar-eel', 'brine-shrimp'] }
+    const zebra: Options = {
+      species: 'zebrafish',
+      foods: ['infusoria', 'vinegar-eel', 'brine-shrimp'],
+    }
     expect(tasks(zebra, [], anchored('spawned', '2026-03-19'))).toEqual(['fungus'])
-    expect(tasks(zebra, [done('fungus', NAMED.brood!)], anchored('spawned', '2026-03-19'))).toEqual([])
-    expect(tasks(zebra, [done('fungus', NAMED.brood!, '2026-03-19')], anchored('spawned', '2026-03-19'))).toEqual(['fungus'])
+    expect(tasks(zebra, [done('fungus', NAMED.brood!)], anchored('spawned', '2026-03-19'))).toEqual(
+      [],
+    )
+    expect(
+      tasks(zebra, [done('fungus', NAMED.brood!, '2026-03-19')], anchored('spawned', '2026-03-19')),
+    ).toEqual(['fungus'])
     expect(tasks(zebra, [], anchored('hatched', '2026-03-19'))).toContain('move-larvae')
-    expect(tasks(zebra, [done('move-larvae', NAMED.brood!, '2026-03-18')], anchored('hatched', '2026-03-19'))).not.toContain('move-larvae')
+    expect(
+      tasks(
+        zebra,
+        [done('move-larvae', NAMED.brood!, '2026-03-18')],
+        anchored('hatched', '2026-03-19'),
+      ),
+    ).not.toContain('move-larvae')
   })
   it('live-bearers and mouthbrooders have no eggs to look through; dry eggs are wetted in time', () => {
     expect(tasks({ species: 'guppy' }, [], anchored('spawned', '2026-03-05'))).toEqual([])
     expect(tasks({ species: 'mbuna' }, [], anchored('spawned', '2026-03-15'))).toEqual([])
-    expect(tasks({ species: 'annual-killifish', foods: ['brine-shrimp'] }, [], anchored('spawned', '2025-12-22'))).toContain('wet')
+    expect(
+      tasks(
+        { species: 'annual-killifish', foods: ['brine-shrimp'] },
+        [],
+        anchored('spawned', '2025-12-22'),
+      ),
+    ).toContain('wet')
   })
   it('the day before the first meal asks for the food that fits, or says that none does', () => {
-    const text = (foods: string[]) => stopOf({ species: 'small', foods, freeSwimmingOn: '2026-03-21' })!.tasks.find(t => t.id === 'first-food')!.text
+    const text = (foods: string[]) =>
+      stopOf({ species: 'small', foods, freeSwimmingOn: '2026-03-21' })!.tasks.find(
+        t => t.id === 'first-food',
+      )!.text
     expect(text(['infusoria', 'brine-shrimp'])).toContain('infusoria')
     expect(text(['brine-shrimp'])).toContain('No food of this room fits')
   })
   it('a gap is named with what would close it, as long as it lasts', () => {
-    const gap = stopOf({ species: 'small', foods: ['brine-shrimp'], freeSwimmingOn: '2026-03-18' })!.tasks.find(t => t.id === 'gap')!
+    const gap = stopOf({
+      species: 'small',
+      foods: ['brine-shrimp'],
+      freeSwimmingOn: '2026-03-18',
+    })!.tasks.find(t => t.id === 'gap')!
     expect(gap.text).toMatch(/This would close it: .*(infusoria|paramecium|vinegar eels)/)
-    expect(tasks({ species: 'small', foods: ['brine-shrimp', 'infusoria'], freeSwimmingOn: '2026-03-18' })).not.toContain('gap')
+    expect(
+      tasks({
+        species: 'small',
+        foods: ['brine-shrimp', 'infusoria'],
+        freeSwimmingOn: '2026-03-18',
+      }),
+    ).not.toContain('gap')
   })
   it('a few fry in much water are moved to a box, once', () => {
     const few: Options = { species: 'large', fry: 3, tankL: 200, freeSwimmingOn: '2026-03-18' }
@@ -45,7 +90,11 @@ describe('tasks at a tank', () => {
     expect(tasks({ ...few, fry: 2000, tankL: 40 })).not.toContain('box')
   })
   it('marine fry on nauplii want the second stage, enriched; others do not', () => {
-    const old: Options = { species: 'clownfish', foods: ['rotifer', 'brine-shrimp'], freeSwimmingOn: '2026-03-08' }
+    const old: Options = {
+      species: 'clownfish',
+      foods: ['rotifer', 'brine-shrimp'],
+      freeSwimmingOn: '2026-03-08',
+    }
     expect(tasks(old)).toContain('second-stage')
     expect(tasks({ ...old, species: 'angelfish' })).not.toContain('second-stage')
   })
@@ -53,22 +102,38 @@ describe('tasks at a tank', () => {
     expect(tasks({ freeSwimmingOn: '2026-03-20' })).not.toContain('siphon')
     expect(tasks({ freeSwimmingOn: '2026-03-18' })).toContain('siphon')
     expect(tasks({ freeSwimmingOn: '2026-03-18' }, [done('siphon', null)])).not.toContain('siphon')
-    expect(tasks({ freeSwimmingOn: '2026-03-18' }, [done('siphon', null, '2026-03-19')])).toContain('siphon')
+    expect(tasks({ freeSwimmingOn: '2026-03-18' }, [done('siphon', null, '2026-03-19')])).toContain(
+      'siphon',
+    )
   })
 })
 
 describe('looks at bellies', () => {
-  const fry: Options = { species: 'medium', foods: ['vinegar-eel', 'microworm', 'brine-shrimp'], freeSwimmingOn: '2026-03-10' }
+  const fry: Options = {
+    species: 'medium',
+    foods: ['vinegar-eel', 'microworm', 'brine-shrimp'],
+    freeSwimmingOn: '2026-03-10',
+  }
   it('are asked once a day, after the food of the day, until the fry are grown', () => {
     const ask = stopOf(fry)!.looks
     expect(ask).toHaveLength(1)
     expect(ask[0]!.orange).toBe(ask[0]!.foodId === 'brine-shrimp')
-    const seen = log(NOW, 'brood.bellies', { broodId: NAMED.brood!, on: '2026-03-20', foodId: ask[0]!.foodId, preyUm: ask[0]!.preyUm, bellies: 'full', weaning: false })
+    const seen = log(NOW, 'brood.bellies', {
+      broodId: NAMED.brood!,
+      on: '2026-03-20',
+      foodId: ask[0]!.foodId,
+      preyUm: ask[0]!.preyUm,
+      bellies: 'full',
+      weaning: false,
+    })
     expect(stopOf(fry, [seen])!.looks).toEqual([])
     expect(stopOf({ ...fry, freeSwimmingOn: '2026-01-20' })?.looks ?? []).toEqual([])
   })
   it('foods carry the tips that fit where the fry feed', () => {
-    const tips = (species: string) => stopOf({ ...fry, species, freeSwimmingOn: '2026-03-19' })!.foods.flatMap(f => f.tips).join(' ')
+    const tips = (species: string) =>
+      stopOf({ ...fry, species, freeSwimmingOn: '2026-03-19' })!
+        .foods.flatMap(f => f.tips)
+        .join(' ')
     expect(tips('betta')).toContain('right for mouths at the surface')
     expect(tips('kribensis')).not.toContain('right for mouths at the surface')
   })

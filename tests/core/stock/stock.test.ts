@@ -16,12 +16,37 @@ const hoursLater = (h: number) => new Date(Date.parse(START) + h * 3_600_000).to
 
 describe('hatch runs', () => {
   it('read temperatures bend the course; an emptied or finished bottle is over', () => {
-    const [run] = hatchRuns([started(START), log(hoursLater(6), 'hatch.temperature', { hatchId: NAMED.hatch1!, temperatureC: 31 as never }), harvested(hoursLater(24), { finished: false })])
-    expect(run).toMatchObject({ temperature: [{ h: 0, c: 26 }, { h: 6, c: 31 }], endedAt: null, pulls: [{ h: 24 }] })
-    expect(hatchRuns([started(START), log(hoursLater(40), 'hatch.emptied', { hatchId: NAMED.hatch1!, reason: 'spent' })])[0]!.endedAt).toBe(hoursLater(40))
+    const [run] = hatchRuns([
+      started(START),
+      log(hoursLater(6), 'hatch.temperature', {
+        hatchId: NAMED.hatch1!,
+        temperatureC: 31 as never,
+      }),
+      harvested(hoursLater(24), { finished: false }),
+    ])
+    expect(run).toMatchObject({
+      temperature: [
+        { h: 0, c: 26 },
+        { h: 6, c: 31 },
+      ],
+      endedAt: null,
+      pulls: [{ h: 24 }],
+    })
+    expect(
+      hatchRuns([
+        started(START),
+        log(hoursLater(40), 'hatch.emptied', { hatchId: NAMED.hatch1!, reason: 'spent' }),
+      ])[0]!.endedAt,
+    ).toBe(hoursLater(40))
   })
   it('a heater that died slows the hatch', () => {
-    const cold = [started(START), log(hoursLater(2), 'hatch.temperature', { hatchId: NAMED.hatch1!, temperatureC: 19 as never })]
+    const cold = [
+      started(START),
+      log(hoursLater(2), 'hatch.temperature', {
+        hatchId: NAMED.hatch1!,
+        temperatureC: 19 as never,
+      }),
+    ]
     const t50 = (entries: ReturnType<typeof started>[]) => {
       const state = stateAt(hoursLater(10), entries)
       return modelOfRun(state.runs[0]!, lotOfRun(state, state.runs[0]!), 8.2).curve.t50h!
@@ -34,35 +59,89 @@ describe('a lot', () => {
   it('burns down with its hatches, and a weighing starts the sum anew', () => {
     const weigh = log(hoursLater(30), 'lot.weighed', { lotId: NAMED.lot!, grams: 90 })
     const second = started(hoursLater(48), { hatchId: NAMED.hatch2!, cystsG: 3 as never })
-    expect(stateAt(hoursLater(60), [started(START), second]).lots[0]!.state.gramsLeft).toBeCloseTo(96, 6)
-    expect(stateAt(hoursLater(60), [started(START), weigh, second]).lots[0]!.state.gramsLeft).toBeCloseTo(87, 6)
+    expect(stateAt(hoursLater(60), [started(START), second]).lots[0]!.state.gramsLeft).toBeCloseTo(
+      96,
+      6,
+    )
+    expect(
+      stateAt(hoursLater(60), [started(START), weigh, second]).lots[0]!.state.gramsLeft,
+    ).toBeCloseTo(87, 6)
   })
 })
 
 describe('stores', () => {
-  const stored = (form: 'fridge' | 'freezer') => log(START, 'nauplii.stored', { storeId: NAMED.store1!, hatchId: NAMED.hatch1!, form, nauplii: 10_000, volumeMl: form === 'fridge' ? 100 : null, cubes: form === 'freezer' ? 10 : null, energy: 0.9 })
-  const fed = (nauplii: number) => log(hoursLater(1), 'tank.fed', { tankId: NAMED.tank!, roundKey: 'x', nauplii, ml: null, cubes: null, energy: 0.9, source: { kind: 'fridge', id: NAMED.store1! } })
+  const stored = (form: 'fridge' | 'freezer') =>
+    log(START, 'nauplii.stored', {
+      storeId: NAMED.store1!,
+      hatchId: NAMED.hatch1!,
+      form,
+      nauplii: 10_000,
+      volumeMl: form === 'fridge' ? 100 : null,
+      cubes: form === 'freezer' ? 10 : null,
+      energy: 0.9,
+    })
+  const fed = (nauplii: number) =>
+    log(hoursLater(1), 'tank.fed', {
+      tankId: NAMED.tank!,
+      roundKey: 'x',
+      nauplii,
+      ml: null,
+      cubes: null,
+      energy: 0.9,
+      source: { kind: 'fridge', id: NAMED.store1! },
+    })
   it('the fridge has its own energy clock and an end; the freezer keeps', () => {
     const [fridge] = naupliiStores([stored('fridge')], hoursLater(24))
     expect(fridge!.energy).toBeCloseTo(0.9 * 0.95, 2)
     expect(fridge!.useBy).toBe(hoursLater(24))
-    expect(naupliiStores([stored('freezer')], hoursLater(24 * 30))[0]).toMatchObject({ energy: 0.9, useBy: null, naupliiPerCube: 1000 })
+    expect(naupliiStores([stored('freezer')], hoursLater(24 * 30))[0]).toMatchObject({
+      energy: 0.9,
+      useBy: null,
+      naupliiPerCube: 1000,
+    })
   })
   it('are drawn down by what was fed, and vanish when empty or poured away', () => {
-    expect(naupliiStores([stored('fridge'), fed(4000)], hoursLater(2))[0]).toMatchObject({ nauplii: 6000, volumeMl: expect.closeTo(60, 6) as number })
+    expect(naupliiStores([stored('fridge'), fed(4000)], hoursLater(2))[0]).toMatchObject({
+      nauplii: 6000,
+      volumeMl: expect.closeTo(60, 6) as number,
+    })
     expect(naupliiStores([stored('fridge'), fed(10_000)], hoursLater(2))).toEqual([])
-    expect(naupliiStores([stored('fridge'), log(hoursLater(1), 'store.discarded', { storeId: NAMED.store1!, reason: 'old' })], hoursLater(2))).toEqual([])
+    expect(
+      naupliiStores(
+        [
+          stored('fridge'),
+          log(hoursLater(1), 'store.discarded', { storeId: NAMED.store1!, reason: 'old' }),
+        ],
+        hoursLater(2),
+      ),
+    ).toEqual([])
   })
 })
 
 describe('clocks', () => {
   const none = new Set<string>()
-  const clock = (about: { type: string, id: string }) => log(START, 'clock.started', { clockId: NAMED.store1!, label: 'Cone 1', endsAt: hoursLater(10), about })
+  const clock = (about: { type: string; id: string }) =>
+    log(START, 'clock.started', {
+      clockId: NAMED.store1!,
+      label: 'Cone 1',
+      endsAt: hoursLater(10),
+      about,
+    })
   it('run to an instant, whatever the page does, and stand until they are seen', () => {
     const entries = [clock({ type: 'harvest', id: 'x' })]
-    expect(clocks(entries, hoursLater(5), none)[0]).toMatchObject({ left: 5, passed: 0.5, ended: false })
+    expect(clocks(entries, hoursLater(5), none)[0]).toMatchObject({
+      left: 5,
+      passed: 0.5,
+      ended: false,
+    })
     expect(clocks(entries, hoursLater(50), none)[0]).toMatchObject({ ended: true })
-    expect(clocks([...entries, log(hoursLater(51), 'clock.seen', { clockId: NAMED.store1! })], hoursLater(52), none)).toEqual([])
+    expect(
+      clocks(
+        [...entries, log(hoursLater(51), 'clock.seen', { clockId: NAMED.store1! })],
+        hoursLater(52),
+        none,
+      ),
+    ).toEqual([])
     expect(clocks(entries, hoursLater(-3), none)[0]).toMatchObject({ passed: 0, ended: false })
   })
   it('the clock of a store ends with the store', () => {
@@ -73,20 +152,42 @@ describe('clocks', () => {
   it('the clock of a hatch is answered by its harvest, and back when that is undone', () => {
     const entries = [clock({ type: 'hatch', id: NAMED.hatch1! }), harvested(hoursLater(9))]
     expect(clocks(entries, hoursLater(12), none)).toEqual([])
-    expect(clocks(effectiveEntries([...entries, log(hoursLater(11), 'undone', { act: entries[1]!.act })]), hoursLater(12), none)).toHaveLength(1)
+    expect(
+      clocks(
+        effectiveEntries([...entries, log(hoursLater(11), 'undone', { act: entries[1]!.act })]),
+        hoursLater(12),
+        none,
+      ),
+    ).toHaveLength(1)
   })
 })
 
 describe('small nauplii', () => {
   it('of the lot in use are what mouths meet: narrower, lighter, so more of them', () => {
-    const lengths = log(START, 'lot.measured', { lotId: NAMED.lot!, lengthsUm: Array.from({ length: 40 }, () => 420) })
+    const lengths = log(START, 'lot.measured', {
+      lotId: NAMED.lot!,
+      lengthsUm: Array.from({ length: 40 }, () => 420),
+    })
     const day = (entries: Entry[]) => {
-      const state = roomState(records({ foods: ['brine-shrimp'] }), entries, '2026-03-17T05:34:00Z', learnRoom(records(), entries)!.learned)!
-      return { ...broodLadder(state.broods[0]!, state.room, state.broods[0]!.day, 1)[0]!, sheet: sheetRequest(state.broods[0]!, state.room, 0, 3)! }
+      const state = roomState(
+        records({ foods: ['brine-shrimp'] }),
+        entries,
+        '2026-03-17T05:34:00Z',
+        learnRoom(records(), entries)!.learned,
+      )!
+      return {
+        ...broodLadder(state.broods[0]!, state.room, state.broods[0]!.day, 1)[0]!,
+        sheet: sheetRequest(state.broods[0]!, state.room, 0, 3)!,
+      }
     }
     const [usual, small] = [day([]), day([lengths])]
-    expect(small.suitability['brine-shrimp']!.size.widthUm).toBeLessThan(usual.suitability['brine-shrimp']!.size.widthUm * 0.9)
+    expect(small.suitability['brine-shrimp']!.size.widthUm).toBeLessThan(
+      usual.suitability['brine-shrimp']!.size.widthUm * 0.9,
+    )
     expect(small.organisms['brine-shrimp']!).toBeGreaterThan(usual.organisms['brine-shrimp']! * 1.2)
-    expect(broodSheet(small.sheet).days[0]!.suitability['brine-shrimp']!.size.widthUm).toBeCloseTo(small.suitability['brine-shrimp']!.size.widthUm, 6)
+    expect(broodSheet(small.sheet).days[0]!.suitability['brine-shrimp']!.size.widthUm).toBeCloseTo(
+      small.suitability['brine-shrimp']!.size.widthUm,
+      6,
+    )
   })
 })

@@ -8,22 +8,45 @@ const fine: Salt = { kind: 'fine', gPerMl: gramsPerMillilitre(1.22) }
 
 describe('salt', () => {
   it('weighs litres times target and states specific gravity', () => {
-    expect(saltFor(litres(2), gramsPerLitre(26), fine, 'us')).toMatchObject({ grams: 52, sg25: expect.closeTo(1.0182, 6) as number })
-    expect(saltFor(litres(1), gramsPerLitre(35), { kind: 'sea-mix', gPerMl: gramsPerMillilitre(1.05) }, 'metric').sg25).toBeCloseTo(1.0259, 6)
+    expect(saltFor(litres(2), gramsPerLitre(26), fine, 'us')).toMatchObject({
+      grams: 52,
+      sg25: expect.closeTo(1.0182, 6) as number,
+    })
+    expect(
+      saltFor(
+        litres(1),
+        gramsPerLitre(35),
+        { kind: 'sea-mix', gPerMl: gramsPerMillilitre(1.05) },
+        'metric',
+      ).sg25,
+    ).toBeCloseTo(1.0259, 6)
   })
 
   it('both directions agree: the spoons of a target make the target, less the stated error', () => {
-    fc.assert(fc.property(fc.double({ min: 0.1, max: 40, noNaN: true }), fc.double({ min: 3, max: 60, noNaN: true }), fc.constantFrom('us' as const, 'metric' as const), (v, g, measures) => {
-      const recipe = saltFor(litres(v), gramsPerLitre(g), fine, measures)
-      const back = saltOf(litres(v), fine, recipe.spoons, measures)
-      return Math.abs(back.gPerL - (g + recipe.errorGL)) < 1e-6 && Math.abs(back.grams - recipe.spoonGrams) < 1e-6
-    }), { seed: 5 })
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.1, max: 40, noNaN: true }),
+        fc.double({ min: 3, max: 60, noNaN: true }),
+        fc.constantFrom('us' as const, 'metric' as const),
+        (v, g, measures) => {
+          const recipe = saltFor(litres(v), gramsPerLitre(g), fine, measures)
+          const back = saltOf(litres(v), fine, recipe.spoons, measures)
+          return (
+            Math.abs(back.gPerL - (g + recipe.errorGL)) < 1e-6 &&
+            Math.abs(back.grams - recipe.spoonGrams) < 1e-6
+          )
+        },
+      ),
+      { seed: 5 },
+    )
   })
 
   it('a spoon of one salt is not a spoon of another', () => {
     const coarse: Salt = { kind: 'coarse', gPerMl: gramsPerMillilitre(1.05) }
     const spoons = [{ measure: 'tbsp', count: 2 }]
-    expect(saltOf(litres(1), fine, spoons).gPerL / saltOf(litres(1), coarse, spoons).gPerL).toBeCloseTo(1.22 / 1.05, 6)
+    expect(
+      saltOf(litres(1), fine, spoons).gPerL / saltOf(litres(1), coarse, spoons).gPerL,
+    ).toBeCloseTo(1.22 / 1.05, 6)
   })
 })
 

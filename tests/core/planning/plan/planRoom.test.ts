@@ -14,8 +14,13 @@ import { uid } from '../../room'
 import { EXACT, NOW, planOf, smallRoom, theSolver, type Small } from './small'
 
 let solver: Solver
-beforeAll(async () => { solver = await theSolver() })
-const plan = (o: Small & { days?: number, certainty?: number } = {}, more: Partial<PlanRequest> = {}) => planOf(solver, o, { days: o.days ?? 40, certainty: o.certainty ?? 0.95, ...more })
+beforeAll(async () => {
+  solver = await theSolver()
+})
+const plan = (
+  o: Small & { days?: number; certainty?: number } = {},
+  more: Partial<PlanRequest> = {},
+) => planOf(solver, o, { days: o.days ?? 40, certainty: o.certainty ?? 0.95, ...more })
 const vessels = (p: ReturnType<typeof plan>) => p.starts.reduce((n, s) => n + s.vessels, 0)
 
 describe('demand', () => {
@@ -29,9 +34,16 @@ describe('demand', () => {
       expect(d.foods.reduce((s, f) => s + f.preferred, 0)).toBeCloseTo(1, 6)
       for (const f of d.foods) {
         const l = ladder.find(x => x.day === d.day - days[0]!.day)!
-        expect(f.organisms).toBeCloseTo(wholeRation(l, foodsFor(brood, state.room).find(x => x.id === f.food)!), 6)
+        expect(f.organisms).toBeCloseTo(
+          wholeRation(
+            l,
+            foodsFor(brood, state.room).find(x => x.id === f.food)!,
+          ),
+          6,
+        )
         expect(f.most).toBeGreaterThanOrEqual(f.preferred)
-        if (f.preferred > 0) expect(f.organisms * f.preferred).toBeCloseTo(l.organisms[f.food]! * 1.1, 3)
+        if (f.preferred > 0)
+          expect(f.organisms * f.preferred).toBeCloseTo(l.organisms[f.food]! * 1.1, 3)
       }
     }
   })
@@ -44,7 +56,8 @@ describe('the plan of a room', () => {
     expect(p.gaps).toEqual([])
     expect(p.starts.length).toBeGreaterThan(0)
     for (const s of p.starts) {
-      if (!(s.on < s.neededOn)) console.log(p.starts.map(x => [x.food, x.on, x.vessels, x.neededOn, x.readyBy].join(' ')))
+      if (!(s.on < s.neededOn))
+        console.log(p.starts.map(x => [x.food, x.on, x.vessels, x.neededOn, x.readyBy].join(' ')))
       expect(s.on < s.neededOn).toBe(true)
       expect(s.why.rule).toContain('Angels')
       expect(s.why.rule).toContain(s.neededOn)
@@ -66,7 +79,9 @@ describe('the plan of a room', () => {
     expect(counts).toEqual([...counts].sort((a, b) => a - b))
     const first = plan()
     const again = plan({}, { begun: first.starts })
-    expect(again.starts.map(s => [s.on, s.food, s.vessels])).toEqual(first.starts.map(s => [s.on, s.food, s.vessels]))
+    expect(again.starts.map(s => [s.on, s.food, s.vessels])).toEqual(
+      first.starts.map(s => [s.on, s.food, s.vessels]),
+    )
     expect(plan()).toEqual(first)
   })
   it('what runs already is not started again', () => {
@@ -88,7 +103,9 @@ describe('what a plan keeps to', () => {
       expect(h.startAt === NOW || atRound(h.startAt)).toBe(true)
       expect(h.pullsAt.every(atRound)).toBe(true)
       expect(hoursBetween(h.startAt, h.pullsAt[0]!)).toBeGreaterThan(10)
-      expect(free.get(h.vesselId) ?? '').not.toBe(h.startAt > (free.get(h.vesselId) ?? '') ? h.startAt : '')
+      expect(free.get(h.vesselId) ?? '').not.toBe(
+        h.startAt > (free.get(h.vesselId) ?? '') ? h.startAt : '',
+      )
       expect((free.get(h.vesselId) ?? '') <= h.startAt).toBe(true)
       free.set(h.vesselId, h.pullsAt.at(-1)!)
     }
@@ -100,22 +117,52 @@ describe('what a plan keeps to', () => {
     const request = smallRoom({ freeOn: '2026-03-11', cultures })
     const ahead = request.readings.get(cultures[0]!.id)!.ahead!.days
     const byDay = new Map<string, number>()
-    for (const t of p.takes.filter(x => x.from.kind === 'culture')) byDay.set(t.day, (byDay.get(t.day) ?? 0) + t.organisms)
+    for (const t of p.takes.filter(x => x.from.kind === 'culture'))
+      byDay.set(t.day, (byDay.get(t.day) ?? 0) + t.organisms)
     expect(byDay.size).toBeGreaterThan(0)
-    for (const [day, n] of byDay) expect(n).toBeLessThanOrEqual(ahead[daysBetween(request.from, day)]!.gives.p50 * 1.001)
+    for (const [day, n] of byDay)
+      expect(n).toBeLessThanOrEqual(ahead[daysBetween(request.from, day)]!.gives.p50 * 1.001)
     const shares = new Map<string, number>()
-    for (const t of p.takes) shares.set(`${t.brood} ${t.day}`, (shares.get(`${t.brood} ${t.day}`) ?? 0) + t.share)
+    for (const t of p.takes)
+      shares.set(`${t.brood} ${t.day}`, (shares.get(`${t.brood} ${t.day}`) ?? 0) + t.share)
     for (const s of shares.values()) expect(s).toBeLessThan(1.001)
   })
   it('vessels of the room bound what is started; none at all is a gap with ways to close it', () => {
-    const jar = (n: number) => Array.from({ length: n }, (_, i) => container.parse({ id: uid(), updatedAt: NOW, type: 'container', name: `Jar ${i}`, kind: 'jar', litres: 1 }))
+    const jar = (n: number) =>
+      Array.from({ length: n }, (_, i) =>
+        container.parse({
+          id: uid(),
+          updatedAt: NOW,
+          type: 'container',
+          name: `Jar ${i}`,
+          kind: 'jar',
+          litres: 1,
+        }),
+      )
     const most = (n: number) => {
       const p = plan({ foods: ['infusoria'], more: jar(n) })
-      return Math.max(0, ...Array.from({ length: 40 }, (_, d) => p.starts.filter(s => s.on <= addDays('2026-03-10', d) && addDays(s.on, 13) >= addDays('2026-03-10', d)).reduce((k, s) => k + s.vessels, 0)))
+      return Math.max(
+        0,
+        ...Array.from({ length: 40 }, (_, d) =>
+          p.starts
+            .filter(
+              s =>
+                s.on <= addDays('2026-03-10', d) && addDays(s.on, 13) >= addDays('2026-03-10', d),
+            )
+            .reduce((k, s) => k + s.vessels, 0),
+        ),
+      )
     }
     expect(most(1)).toBeLessThanOrEqual(1)
     expect(most(3)).toBeLessThanOrEqual(3)
-    const tray = container.parse({ id: uid(), updatedAt: NOW, type: 'container', name: 'Vat', kind: 'tank', litres: 400 })
+    const tray = container.parse({
+      id: uid(),
+      updatedAt: NOW,
+      type: 'container',
+      name: 'Vat',
+      kind: 'tank',
+      litres: 400,
+    })
     const none = plan({ foods: ['infusoria'], more: [tray] })
     expect(none).toMatchObject({ status: 'optimal', starts: [] })
     expect(none.gaps[0]!.ways.length).toBeGreaterThan(0)
@@ -125,14 +172,23 @@ describe('what a plan keeps to', () => {
     const worth = gap!.ways.map(w => w.closes * w.likely)
     expect(worth).toEqual([...worth].sort((a, b) => b - a))
     expect(new Set(gap!.ways.map(w => w.kind)).size).toBeGreaterThan(1)
-    expect(plan({ species: 'medaka', freeOn: '2026-03-12', foods: ['infusoria'] }).gaps[0]!.ways.some(w => w.kind === 'bridge' && w.leadDays > 0)).toBe(true)
+    expect(
+      plan({ species: 'medaka', freeOn: '2026-03-12', foods: ['infusoria'] }).gaps[0]!.ways.some(
+        w => w.kind === 'bridge' && w.leadDays > 0,
+      ),
+    ).toBe(true)
     for (const w of gap!.ways) expect(w.helpsFrom >= '2026-03-10').toBe(true)
   })
   it('a pin stands on its day; pins beyond the vessels are a clash in words', () => {
     const pin = { food: 'microworm', method: 'oats', on: '2026-03-14', vessels: 2 }
-    expect(plan({}, { pins: [pin] }).starts.find(s => s.food === 'microworm' && s.on === pin.on)!.vessels).toBeGreaterThanOrEqual(2)
+    expect(
+      plan({}, { pins: [pin] }).starts.find(s => s.food === 'microworm' && s.on === pin.on)!
+        .vessels,
+    ).toBeGreaterThanOrEqual(2)
     const only = plan({}, { pins: [pin], onlyPinned: true })
-    expect(only.starts.map(s => [s.food, s.on, s.vessels])).toEqual([['microworm', '2026-03-14', 2]])
+    expect(only.starts.map(s => [s.food, s.on, s.vessels])).toEqual([
+      ['microworm', '2026-03-14', 2],
+    ])
     const clash = plan({}, { pins: [{ ...pin, vessels: 90 }] })
     expect(clash.status).toBe('infeasible')
     expect(clash.clash).toContain('more vessels for microworm')
@@ -142,45 +198,114 @@ describe('what a plan keeps to', () => {
     expect(plan({}, { idle }).starts.every(s => !idle.includes(s.on))).toBe(true)
     const request = smallRoom()
     const hoped = (spreadDays: number) => {
-      const state = { ...request.state, broods: request.state.broods.map(b => ({ ...b, dates: { ...b.dates, free: { ...b.dates.free, seen: false, spreadDays } } })) }
-      return planRoom({ ...request, state, certainty: 0.8 }, solver, EXACT).starts.filter(s => s.food === 'infusoria')[0]!.on
+      const state = {
+        ...request.state,
+        broods: request.state.broods.map(b => ({
+          ...b,
+          dates: { ...b.dates, free: { ...b.dates.free, seen: false, spreadDays } },
+        })),
+      }
+      return planRoom({ ...request, state, certainty: 0.8 }, solver, EXACT).starts.filter(
+        s => s.food === 'infusoria',
+      )[0]!.on
     }
     expect(hoped(6) < hoped(0)).toBe(true)
   })
   it('says how far it is, and keeps the best plan when it is stopped', () => {
     const said: number[] = []
-    const p = planRoom(smallRoom(), solver, EXACT, (x) => {
+    const p = planRoom(smallRoom(), solver, EXACT, x => {
       said.push(x.solve)
       return said.length < 3
     })
     expect(['optimal', 'feasible']).toContain(p.status)
     expect(p.cover.length).toBeGreaterThan(0)
-    const limited = planRoom(smallRoom(), { solve: (text, limits, on) => ({ ...solver.solve(text, limits, on), status: 'time-limit' as const }) }, EXACT)
+    const limited = planRoom(
+      smallRoom(),
+      {
+        solve: (text, limits, on) => ({
+          ...solver.solve(text, limits, on),
+          status: 'time-limit' as const,
+        }),
+      },
+      EXACT,
+    )
     expect(limited.status).toBe('time-limit')
     expect(limited.gap).toBeGreaterThanOrEqual(0)
   })
   it('the why of a start changes with its date, its failures and the certainty', () => {
-    const rule = (o: Parameters<typeof plan>[0]) => plan(o).starts.find(s => s.food === 'infusoria')!.why
-    const [first, later, surer] = [rule({}), rule({ freeOn: '2026-04-04' }), rule({ certainty: 0.99 })]
+    const rule = (o: Parameters<typeof plan>[0]) =>
+      plan(o).starts.find(s => s.food === 'infusoria')!.why
+    const [first, later, surer] = [
+      rule({}),
+      rule({ freeOn: '2026-04-04' }),
+      rule({ certainty: 0.99 }),
+    ]
     expect(later.rule).not.toBe(first.rule)
     expect(surer.rule).toContain('99 % certainty')
-    for (const key of ['vessels', 'ready', 'late', 'failure', 'left']) expect(first.inputs.map(i => i.key)).toContain(key)
+    for (const key of ['vessels', 'ready', 'late', 'failure', 'left'])
+      expect(first.inputs.map(i => i.key)).toContain(key)
     const request = smallRoom()
-    const worse = planRoom({ ...request, state: { ...request.state, learned: { ...request.state.learned, foods: { infusoria: { failure: { value: 0.6, book: 0.33, n: 9 } } as never } } } }, solver, EXACT)
+    const worse = planRoom(
+      {
+        ...request,
+        state: {
+          ...request.state,
+          learned: {
+            ...request.state.learned,
+            foods: { infusoria: { failure: { value: 0.6, book: 0.33, n: 9 } } as never },
+          },
+        },
+      },
+      solver,
+      EXACT,
+    )
     expect(worse.starts.find(s => s.food === 'infusoria')!.why.rule).toContain('60 in 100 fail')
   })
 })
 
 describe('futures', () => {
   const p: PlanProblem = {
-    days: 12, broodDays: [10, 11].map(day => ({ brood: 'b', day, foods: [{ food: 'x', preferred: 1, most: 1, organisms: 100 }] })), running: [],
-    startable: [{ id: 's', food: 'x', gives: Array.from({ length: 12 }, (_, d) => (d >= 6 ? 100 : 0)), vessel: 'x', holdsDays: 12, minutes: 0, cost: 0, fromDay: 0 }],
-    vessels: { x: new Array<number>(12).fill(3) }, freely: [], least: [], begun: [], hatching: null, pinned: [], onlyPinned: false, idle: [],
+    days: 12,
+    broodDays: [10, 11].map(day => ({
+      brood: 'b',
+      day,
+      foods: [{ food: 'x', preferred: 1, most: 1, organisms: 100 }],
+    })),
+    running: [],
+    startable: [
+      {
+        id: 's',
+        food: 'x',
+        gives: Array.from({ length: 12 }, (_, d) => (d >= 6 ? 100 : 0)),
+        vessel: 'x',
+        holdsDays: 12,
+        minutes: 0,
+        cost: 0,
+        fromDay: 0,
+      },
+    ],
+    vessels: { x: new Array<number>(12).fill(3) },
+    freely: [],
+    least: [],
+    begun: [],
+    hatching: null,
+    pinned: [],
+    onlyPinned: false,
+    idle: [],
   }
-  const solution = (n: number) => ({ status: 'optimal' as const, objective: 0, gap: 0, shortages: [], lacks: [], starts: [{ startable: 's', day: 0, vessels: n }], meals: [10, 11].map(day => ({ brood: 'b', day, food: 'x', share: 1 })) })
+  const solution = (n: number) => ({
+    status: 'optimal' as const,
+    objective: 0,
+    gap: 0,
+    shortages: [],
+    lacks: [],
+    starts: [{ startable: 's', day: 0, vessels: n }],
+    meals: [10, 11].map(day => ({ brood: 'b', day, food: 'x', share: 1 })),
+  })
   const reliability = { failure: 0.2, readyDays: 6, readyLogSd: 0.3 }
   const fate = { reliability, courses: [p.startable[0]!.gives], lagLogSd: 0.3, waits: 0 }
-  const at = (n: number) => playFutures(p, solution(n), { running: {}, starts: { s: fate }, broods: {} }, 3, 4000)
+  const at = (n: number) =>
+    playFutures(p, solution(n), { running: {}, starts: { s: fate }, broods: {} }, 3, 4000)
   it('one vessel covers as often as it is ready by then; more vessels more often; the same seed the same', () => {
     // The course of the start is stretched: on day 10 it stands where it would on day 10 over the lag.
     expect(at(1)[0]!.probability).toBeCloseTo(readyBy(reliability, 10), 1)
@@ -189,8 +314,26 @@ describe('futures', () => {
     expect(at(2)).toEqual(at(2))
   })
   it('a running culture is there until it is lost, and others stand in where the mouth takes them', () => {
-    const both: PlanProblem = { ...p, running: [{ id: 'r', food: 'y', surplus: new Array<number>(12).fill(100) }], broodDays: p.broodDays.map(b => ({ ...b, foods: [...b.foods, { food: 'y', preferred: 0, most: 1, organisms: 100 }] })) }
-    const covered = (lost: number) => playFutures(both, solution(1), { running: { r: { lost: new Array<number>(12).fill(lost), logSd: 0 } }, starts: { s: fate }, broods: {} }, 3, 2000)[0]!.probability
+    const both: PlanProblem = {
+      ...p,
+      running: [{ id: 'r', food: 'y', surplus: new Array<number>(12).fill(100) }],
+      broodDays: p.broodDays.map(b => ({
+        ...b,
+        foods: [...b.foods, { food: 'y', preferred: 0, most: 1, organisms: 100 }],
+      })),
+    }
+    const covered = (lost: number) =>
+      playFutures(
+        both,
+        solution(1),
+        {
+          running: { r: { lost: new Array<number>(12).fill(lost), logSd: 0 } },
+          starts: { s: fate },
+          broods: {},
+        },
+        3,
+        2000,
+      )[0]!.probability
     expect(covered(0)).toBe(1)
     expect(covered(0.5)).toBeLessThan(1)
     expect(covered(0.5)).toBeGreaterThan(at(1)[0]!.probability)

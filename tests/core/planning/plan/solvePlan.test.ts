@@ -6,7 +6,9 @@ import { highsSolver, type HighsLike, type Solver } from '@renatus/core/math/sol
 import { solvePlan } from '@renatus/core/planning/plan/solvePlan'
 
 let solver: Solver
-beforeAll(async () => { solver = highsSolver(await highsLoader() as unknown as HighsLike) })
+beforeAll(async () => {
+  solver = highsSolver((await highsLoader()) as unknown as HighsLike)
+})
 const EXACT = { nodes: 100_000, seconds: 30, gap: 0 }
 
 /**
@@ -15,15 +17,34 @@ const EXACT = { nodes: 100_000, seconds: 30, gap: 0 }
  */
 function costOf(p: PlanProblem, starts: readonly number[][]): number {
   let cost = 0
-  p.startable.forEach((s, i) => starts[i]!.forEach((n) => { cost += n * (WEIGHTS.minutes * s.minutes + WEIGHTS.cost * s.cost) }))
+  p.startable.forEach((s, i) =>
+    starts[i]!.forEach(n => {
+      cost += n * (WEIGHTS.minutes * s.minutes + WEIGHTS.cost * s.cost)
+    }),
+  )
   for (const b of p.broodDays) {
-    const cap = b.foods.map((f) => {
-      const running = p.running.filter(r => r.food === f.food).reduce((n, r) => n + (r.surplus[b.day] ?? 0), 0)
-      const fresh = p.startable.reduce((n, s, i) => n + (s.food === f.food ? starts[i]!.reduce((m, k, day) => m + (b.day >= day ? k * (s.gives[b.day - day] ?? 0) : 0), 0) : 0), 0)
+    const cap = b.foods.map(f => {
+      const running = p.running
+        .filter(r => r.food === f.food)
+        .reduce((n, r) => n + (r.surplus[b.day] ?? 0), 0)
+      const fresh = p.startable.reduce(
+        (n, s, i) =>
+          n +
+          (s.food === f.food
+            ? starts[i]!.reduce(
+                (m, k, day) => m + (b.day >= day ? k * (s.gives[b.day - day] ?? 0) : 0),
+                0,
+              )
+            : 0),
+        0,
+      )
       return Math.min(f.most, (running + fresh) / f.organisms)
     })
     // A share of shortage costs a thousand times a share of deviation: feed all that can be fed, as near to the ladder as that allows.
-    const total = Math.min(1, cap.reduce((s, c) => s + c, 0))
+    const total = Math.min(
+      1,
+      cap.reduce((s, c) => s + c, 0),
+    )
     const given = cap.map((c, k) => Math.min(c, b.foods[k]!.preferred))
     let more = total - given.reduce((s, g) => s + g, 0)
     cap.forEach((c, k) => {
@@ -31,17 +52,37 @@ function costOf(p: PlanProblem, starts: readonly number[][]): number {
       given[k]! += add
       more -= add
     })
-    cost += WEIGHTS.shortage * (1 - total) + WEIGHTS.deviation * given.reduce((s, g, k) => s + Math.abs(g - b.foods[k]!.preferred), 0)
+    cost +=
+      WEIGHTS.shortage * (1 - total) +
+      WEIGHTS.deviation * given.reduce((s, g, k) => s + Math.abs(g - b.foods[k]!.preferred), 0)
   }
   return cost
 }
 
 /** Every way to start up to the vessels there are, on every day. */
 function best(p: PlanProblem): number {
-  const slots = p.startable.flatMap((s, i) => Array.from({ length: p.days }, (_, day) => ({ i, day, from: s.fromDay }))).filter(x => x.day >= x.from)
+  const slots = p.startable
+    .flatMap((s, i) => Array.from({ length: p.days }, (_, day) => ({ i, day, from: s.fromDay })))
+    .filter(x => x.day >= x.from)
   let least = Infinity
   const starts = p.startable.map(() => new Array<number>(p.days).fill(0))
-  const fits = () => Object.entries(p.vessels).every(([vessel, free]) => free.every((n, day) => p.startable.reduce((used, s, i) => used + (s.vessel === vessel ? starts[i]!.reduce((m, k, from) => m + (from <= day && day < from + s.holdsDays ? k : 0), 0) : 0), 0) <= n))
+  const fits = () =>
+    Object.entries(p.vessels).every(([vessel, free]) =>
+      free.every(
+        (n, day) =>
+          p.startable.reduce(
+            (used, s, i) =>
+              used +
+              (s.vessel === vessel
+                ? starts[i]!.reduce(
+                    (m, k, from) => m + (from <= day && day < from + s.holdsDays ? k : 0),
+                    0,
+                  )
+                : 0),
+            0,
+          ) <= n,
+      ),
+    )
   const walk = (n: number) => {
     if (!fits()) return
     if (n === slots.length) {
@@ -59,58 +100,168 @@ function best(p: PlanProblem): number {
   return least
 }
 
-const startable = (id: string, food: string): fc.Arbitrary<Startable> => fc.record({
-  id: fc.constant(id), food: fc.constant(food), gives: fc.tuple(fc.constant(0), fc.constant(0), fc.integer({ min: 0, max: 900 }), fc.integer({ min: 0, max: 900 }), fc.integer({ min: 0, max: 900 })).map(t => [...t]),
-  vessel: fc.constant('jar'), holdsDays: fc.integer({ min: 2, max: 5 }), minutes: fc.integer({ min: 0, max: 60 }), cost: fc.integer({ min: 0, max: 5 }), fromDay: fc.integer({ min: 0, max: 2 }),
-})
+const startable = (id: string, food: string): fc.Arbitrary<Startable> =>
+  fc.record({
+    id: fc.constant(id),
+    food: fc.constant(food),
+    gives: fc
+      .tuple(
+        fc.constant(0),
+        fc.constant(0),
+        fc.integer({ min: 0, max: 900 }),
+        fc.integer({ min: 0, max: 900 }),
+        fc.integer({ min: 0, max: 900 }),
+      )
+      .map(t => [...t]),
+    vessel: fc.constant('jar'),
+    holdsDays: fc.integer({ min: 2, max: 5 }),
+    minutes: fc.integer({ min: 0, max: 60 }),
+    cost: fc.integer({ min: 0, max: 5 }),
+    fromDay: fc.integer({ min: 0, max: 2 }),
+  })
 const tinyRoom: fc.Arbitrary<PlanProblem> = fc.record({
   days: fc.constant(5),
-  broodDays: fc.array(fc.record({
-    brood: fc.constant('b'), day: fc.integer({ min: 0, max: 4 }),
-    foods: fc.tuple(fc.double({ min: 0, max: 1, noNaN: true }), fc.integer({ min: 50, max: 1500 }), fc.integer({ min: 50, max: 1500 }), fc.double({ min: 0, max: 1, noNaN: true }))
-      .map(([share, a, b, most]) => [{ food: 'x', preferred: share, most: 1, organisms: a }, { food: 'y', preferred: (1 - share) * most, most, organisms: b }]),
-  }), { minLength: 1, maxLength: 3 }).map(list => list.filter((b, i) => list.findIndex(o => o.day === b.day) === i)),
-  running: fc.array(fc.record({ id: fc.constant('r'), food: fc.constantFrom('x', 'y'), surplus: fc.array(fc.integer({ min: 0, max: 600 }), { minLength: 5, maxLength: 5 }) }), { maxLength: 1 }),
+  broodDays: fc
+    .array(
+      fc.record({
+        brood: fc.constant('b'),
+        day: fc.integer({ min: 0, max: 4 }),
+        foods: fc
+          .tuple(
+            fc.double({ min: 0, max: 1, noNaN: true }),
+            fc.integer({ min: 50, max: 1500 }),
+            fc.integer({ min: 50, max: 1500 }),
+            fc.double({ min: 0, max: 1, noNaN: true }),
+          )
+          .map(([share, a, b, most]) => [
+            { food: 'x', preferred: share, most: 1, organisms: a },
+            { food: 'y', preferred: (1 - share) * most, most, organisms: b },
+          ]),
+      }),
+      { minLength: 1, maxLength: 3 },
+    )
+    .map(list => list.filter((b, i) => list.findIndex(o => o.day === b.day) === i)),
+  running: fc.array(
+    fc.record({
+      id: fc.constant('r'),
+      food: fc.constantFrom('x', 'y'),
+      surplus: fc.array(fc.integer({ min: 0, max: 600 }), { minLength: 5, maxLength: 5 }),
+    }),
+    { maxLength: 1 },
+  ),
   startable: fc.tuple(startable('s', 'x'), startable('t', 'y')).map(t => [...t]),
   vessels: fc.integer({ min: 0, max: 2 }).map(n => ({ jar: new Array<number>(5).fill(n) })),
-  freely: fc.constant([]), least: fc.constant([]), begun: fc.constant([]), hatching: fc.constant(null), pinned: fc.constant([]), onlyPinned: fc.constant(false), idle: fc.constant([]),
+  freely: fc.constant([]),
+  least: fc.constant([]),
+  begun: fc.constant([]),
+  hatching: fc.constant(null),
+  pinned: fc.constant([]),
+  onlyPinned: fc.constant(false),
+  idle: fc.constant([]),
 })
 
 describe('the programme of a plan', () => {
   it('finds what trying every start finds, on tiny rooms', () => {
-    fc.assert(fc.property(tinyRoom, (p) => {
-      const found = solvePlan(p, solver, EXACT)
-      expect(found.status).toBe('optimal')
-      expect(found.objective).toBeCloseTo(best(p), 4)
-    }), { seed: 701, numRuns: 25 })
+    fc.assert(
+      fc.property(tinyRoom, p => {
+        const found = solvePlan(p, solver, EXACT)
+        expect(found.status).toBe('optimal')
+        expect(found.objective).toBeCloseTo(best(p), 4)
+      }),
+      { seed: 701, numRuns: 25 },
+    )
   }, 60_000)
 
-  const day = (d: number, organisms = 100) => ({ brood: 'b', day: d, foods: [{ food: 'x', preferred: 1, most: 1, organisms }] })
+  const day = (d: number, organisms = 100) => ({
+    brood: 'b',
+    day: d,
+    foods: [{ food: 'x', preferred: 1, most: 1, organisms }],
+  })
   const room = (more: Partial<PlanProblem> = {}): PlanProblem => ({
-    days: 10, broodDays: [day(6), day(7)], running: [], startable: [{ id: 's', food: 'x', gives: [0, 0, 0, 100, 100, 100, 100], vessel: 'jar', holdsDays: 10, minutes: 15, cost: 0, fromDay: 0 }],
-    vessels: { jar: new Array<number>(10).fill(3) }, freely: [], least: [], begun: [], hatching: null, pinned: [], onlyPinned: false, idle: [], ...more,
+    days: 10,
+    broodDays: [day(6), day(7)],
+    running: [],
+    startable: [
+      {
+        id: 's',
+        food: 'x',
+        gives: [0, 0, 0, 100, 100, 100, 100],
+        vessel: 'jar',
+        holdsDays: 10,
+        minutes: 15,
+        cost: 0,
+        fromDay: 0,
+      },
+    ],
+    vessels: { jar: new Array<number>(10).fill(3) },
+    freely: [],
+    least: [],
+    begun: [],
+    hatching: null,
+    pinned: [],
+    onlyPinned: false,
+    idle: [],
+    ...more,
   })
   it('starts in time what will be needed, and nothing where it stands already', () => {
     const plan = solvePlan(room(), solver, EXACT)
     expect(plan.shortages).toEqual([])
     expect(plan.starts).toHaveLength(1)
     expect(plan.starts[0]!.day).toBeLessThanOrEqual(3)
-    expect(solvePlan(room({ running: [{ id: 'r', food: 'x', surplus: new Array<number>(10).fill(200) }] }), solver, EXACT).starts).toEqual([])
+    expect(
+      solvePlan(
+        room({ running: [{ id: 'r', food: 'x', surplus: new Array<number>(10).fill(200) }] }),
+        solver,
+        EXACT,
+      ).starts,
+    ).toEqual([])
   })
   it('no vessel, or nothing that fits, is a shortage in the plan and never an error', () => {
     const none = solvePlan(room({ vessels: { jar: new Array<number>(10).fill(0) } }), solver, EXACT)
-    expect(none).toMatchObject({ status: 'optimal', starts: [], shortages: [{ day: 6, share: 1 }, { day: 7, share: 1 }] })
-    expect(solvePlan(room({ broodDays: [{ brood: 'b', day: 1, foods: [] }] }), solver, EXACT).shortages).toEqual([{ brood: 'b', day: 1, share: 1 }])
-    expect(solvePlan({ ...room(), broodDays: [], startable: [] }, solver)).toMatchObject({ status: 'optimal', objective: 0, starts: [] })
+    expect(none).toMatchObject({
+      status: 'optimal',
+      starts: [],
+      shortages: [
+        { day: 6, share: 1 },
+        { day: 7, share: 1 },
+      ],
+    })
+    expect(
+      solvePlan(room({ broodDays: [{ brood: 'b', day: 1, foods: [] }] }), solver, EXACT).shortages,
+    ).toEqual([{ brood: 'b', day: 1, share: 1 }])
+    expect(solvePlan({ ...room(), broodDays: [], startable: [] }, solver)).toMatchObject({
+      status: 'optimal',
+      objective: 0,
+      starts: [],
+    })
   })
   it('keeps a plan that is begun while nothing is gained by moving it, and has its backups', () => {
     const begun = [{ startable: 's', day: 1, vessels: 1 }]
     expect(solvePlan(room({ begun }), solver, EXACT).starts).toEqual(begun)
-    const backed = solvePlan(room({ least: [{ food: 'x', fromDay: 0, byDay: 3, starts: 2 }] }), solver, EXACT)
+    const backed = solvePlan(
+      room({ least: [{ food: 'x', fromDay: 0, byDay: 3, starts: 2 }] }),
+      solver,
+      EXACT,
+    )
     expect(backed.starts.reduce((n, s) => n + s.vessels, 0)).toBe(2)
   })
   it('says how far it has come, and stops when it is asked to', () => {
-    const many = room({ days: 10, broodDays: Array.from({ length: 10 }, (_, d) => day(d, 70 + 13 * d)), startable: Array.from({ length: 6 }, (_, i) => ({ id: `s${i}`, food: 'x', gives: Array.from({ length: 10 }, (_x, k) => (k < 2 ? 0 : 31 + 7 * i)), vessel: 'jar', holdsDays: 3 + i, minutes: 10 + i, cost: 0, fromDay: 0 })) })
-    expect(['feasible', 'optimal', 'infeasible']).toContain(solvePlan(many, solver, EXACT, () => false).status)
+    const many = room({
+      days: 10,
+      broodDays: Array.from({ length: 10 }, (_, d) => day(d, 70 + 13 * d)),
+      startable: Array.from({ length: 6 }, (_, i) => ({
+        id: `s${i}`,
+        food: 'x',
+        gives: Array.from({ length: 10 }, (_x, k) => (k < 2 ? 0 : 31 + 7 * i)),
+        vessel: 'jar',
+        holdsDays: 3 + i,
+        minutes: 10 + i,
+        cost: 0,
+        fromDay: 0,
+      })),
+    })
+    expect(['feasible', 'optimal', 'infeasible']).toContain(
+      solvePlan(many, solver, EXACT, () => false).status,
+    )
   })
 })

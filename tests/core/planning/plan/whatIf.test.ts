@@ -2,7 +2,13 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import { answerPlan, planQuestion, type PlanQuestion } from '@renatus/core/planning/plan/question'
 import { decisions } from '@renatus/core/planning/plan/decisions'
 import type { Solver } from '@renatus/core/math/solver'
-import { daysAway, isAsked, NOTHING_ELSE, stateIf, type WhatIf } from '@renatus/core/planning/plan/whatIf'
+import {
+  daysAway,
+  isAsked,
+  NOTHING_ELSE,
+  stateIf,
+  type WhatIf,
+} from '@renatus/core/planning/plan/whatIf'
 import { sitterSheet } from '@renatus/core/planning/sitterSheet'
 import { broodLadder } from '@renatus/core/stock/broodLadder'
 import { addDays } from '@renatus/core/time/localDate'
@@ -11,11 +17,27 @@ import { log, NAMED } from '../../room'
 import { EXACT, planOf, smallRoom, theSolver } from './small'
 
 let solver: Solver
-beforeAll(async () => { solver = await theSolver() })
+beforeAll(async () => {
+  solver = await theSolver()
+})
 const what = (w: Partial<WhatIf>): WhatIf => ({ ...NOTHING_ELSE, ...w })
 const ask = (o: Parameters<typeof smallRoom>[0], q: Partial<PlanQuestion> = {}) => {
   const { state, readings } = smallRoom(o)
-  return answerPlan(state, readings, planQuestion.parse({ seed: 1, days: 40, certainty: 0.9, pins: [], onlyPinned: false, whatIf: NOTHING_ELSE, ...q }), solver, EXACT)
+  return answerPlan(
+    state,
+    readings,
+    planQuestion.parse({
+      seed: 1,
+      days: 40,
+      certainty: 0.9,
+      pins: [],
+      onlyPinned: false,
+      whatIf: NOTHING_ELSE,
+      ...q,
+    }),
+    solver,
+    EXACT,
+  )
 }
 
 describe('what if', () => {
@@ -29,11 +51,18 @@ describe('what if', () => {
     const { state } = smallRoom()
     const [brood] = stateIf(state, what({ shift: { [NAMED.brood!]: -5 } })).broods
     expect(brood!.freeOn).toBe('2026-03-27')
-    expect(broodLadder(brood!, state.room, 0, 3).map(d => d.share)).toEqual(broodLadder(state.broods[0]!, state.room, 0, 3).map(d => d.share))
+    expect(broodLadder(brood!, state.room, 0, 3).map(d => d.share)).toEqual(
+      broodLadder(state.broods[0]!, state.room, 0, 3).map(d => d.share),
+    )
     const [many] = stateIf(state, what({ fry: { [NAMED.brood!]: 3 } })).broods
-    expect(broodLadder(many!, state.room, 0, 1)[0]!.fry).toBeCloseTo(3 * broodLadder(state.broods[0]!, state.room, 0, 1)[0]!.fry, 6)
+    expect(broodLadder(many!, state.room, 0, 1)[0]!.fry).toBeCloseTo(
+      3 * broodLadder(state.broods[0]!, state.room, 0, 1)[0]!.fry,
+      6,
+    )
     const [cool] = stateIf(state, what({ warmerC: -4 })).broods
-    expect(broodLadder(cool!, state.room, 10, 1)[0]!.lengthMm).toBeLessThan(broodLadder(state.broods[0]!, state.room, 10, 1)[0]!.lengthMm)
+    expect(broodLadder(cool!, state.room, 10, 1)[0]!.lengthMm).toBeLessThan(
+      broodLadder(state.broods[0]!, state.room, 10, 1)[0]!.lengthMm,
+    )
     const early = ask({}, { whatIf: what({ shift: { [NAMED.brood!]: -5 } }) })
     expect(early.starts[0]!.on < ask({}).starts[0]!.on).toBe(true)
   })
@@ -41,13 +70,26 @@ describe('what if', () => {
     const worm = cultureOf('microworm', '2026-03-01T06:00:00Z')
     const { state } = smallRoom({ cultures: [worm] })
     expect(stateIf(state, what({ lost: [worm.id] })).cultureStates).toEqual([])
-    expect(stateIf(state, what({ lost: [NAMED.cone1!] })).vessels.map(v => v.id)).toEqual([NAMED.cone2])
+    expect(stateIf(state, what({ lost: [NAMED.cone1!] })).vessels.map(v => v.id)).toEqual([
+      NAMED.cone2,
+    ])
     const away = { from: '2026-03-14', days: 9 }
     expect(daysAway(what({ away }))).toHaveLength(9)
-    expect(ask({}, { whatIf: what({ away }) }).starts.every(s => s.on < '2026-03-14' || s.on > '2026-03-22')).toBe(true)
+    expect(
+      ask({}, { whatIf: what({ away }) }).starts.every(
+        s => s.on < '2026-03-14' || s.on > '2026-03-22',
+      ),
+    ).toBe(true)
   })
   it('what cannot be asked is refused with its place', () => {
-    const bad = planQuestion.safeParse({ seed: 1, days: 400, certainty: 0.9, pins: [], onlyPinned: false, whatIf: NOTHING_ELSE })
+    const bad = planQuestion.safeParse({
+      seed: 1,
+      days: 400,
+      certainty: 0.9,
+      pins: [],
+      onlyPinned: false,
+      whatIf: NOTHING_ELSE,
+    })
     expect(bad.success).toBe(false)
     expect(bad.error!.issues[0]!.path).toEqual(['days'])
   })
@@ -56,7 +98,15 @@ describe('what if', () => {
 describe('while nobody is there', () => {
   it('the sheet prepares, feeds each tank by day as the plan takes, keeps to its days, and says what never to do', () => {
     const worm = cultureOf('microworm', '2026-03-02T06:00:00Z')
-    const frozen = log('2026-03-08T18:05:00Z', 'nauplii.stored', { storeId: NAMED.store1!, hatchId: NAMED.hatch1!, form: 'freezer', nauplii: 60_000, volumeMl: null, cubes: 12, energy: 0.9 })
+    const frozen = log('2026-03-08T18:05:00Z', 'nauplii.stored', {
+      storeId: NAMED.store1!,
+      hatchId: NAMED.hatch1!,
+      form: 'freezer',
+      nauplii: 60_000,
+      volumeMl: null,
+      cubes: 12,
+      energy: 0.9,
+    })
     const o = { freeOn: '2026-02-20', cultures: [worm], entries: [frozen] }
     const { state, readings } = smallRoom(o)
     const away = { from: '2026-03-12', days: 4 }
@@ -64,8 +114,12 @@ describe('while nobody is there', () => {
     const sheet = sitterSheet(state, readings, plan, away)
     expect(sheet.days.map(d => d.date)).toEqual([0, 1, 2, 3].map(i => addDays('2026-03-12', i)))
     expect(sheet.days.every(d => d.lines.every(l => l.key.endsWith(d.date)))).toBe(true)
-    expect(sheet.days.some(d => d.lines.some(l => /Tank 1: .*(cube|wipe|microworm)/.test(l.text)))).toBe(true)
-    expect(new Set(sheet.days.flatMap(d => d.lines.map(l => l.key))).size).toBe(sheet.days.flatMap(d => d.lines).length)
+    expect(
+      sheet.days.some(d => d.lines.some(l => /Tank 1: .*(cube|wipe|microworm)/.test(l.text))),
+    ).toBe(true)
+    expect(new Set(sheet.days.flatMap(d => d.lines.map(l => l.key))).size).toBe(
+      sheet.days.flatMap(d => d.lines).length,
+    )
     expect(sheet.before.some(l => l.key === 'cubes')).toBe(true)
     expect(sheet.never.length).toBeGreaterThan(2)
   })
@@ -73,11 +127,20 @@ describe('while nobody is there', () => {
 
 describe('the next decisions', () => {
   it('are five at most, in the order of days, an order before its start', () => {
-    const plan = planOf(solver, { foods: ['infusoria', 'paramecium', 'microworm', 'brine-shrimp'] }, { certainty: 0.9 })
+    const plan = planOf(
+      solver,
+      { foods: ['infusoria', 'paramecium', 'microworm', 'brine-shrimp'] },
+      { certainty: 0.9 },
+    )
     const list = decisions(plan, 'Europe/Berlin')
     expect(list.length).toBeLessThanOrEqual(5)
     expect(list.map(d => d.on)).toEqual(list.map(d => d.on).sort())
     for (const d of list) if (d.kind === 'order') expect(d.on <= d.start.on).toBe(true)
-    expect(decisions(planOf(solver, { freeOn: '2026-03-12', foods: ['infusoria'] }), 'Europe/Berlin').some(d => d.kind === 'gap' && d.on >= '2026-03-10')).toBe(true)
+    expect(
+      decisions(
+        planOf(solver, { freeOn: '2026-03-12', foods: ['infusoria'] }),
+        'Europe/Berlin',
+      ).some(d => d.kind === 'gap' && d.on >= '2026-03-10'),
+    ).toBe(true)
   })
 })
