@@ -1,6 +1,5 @@
 import { foodOf } from '@renatus/core/foods/index'
-import { runCulture, startCulture } from '@renatus/core/foods/culture'
-import { randomStream } from '@renatus/core/math/random'
+import type { RandomStream } from '@renatus/core/math/random'
 import { entry, type Entry } from '@renatus/core/records/entries'
 import { anyRecord, type AnyRecord, type CultureRecord } from '@renatus/core/records/records'
 import type { Level, Sign, VesselKind } from '@renatus/core/records/vocabulary'
@@ -8,6 +7,7 @@ import { codeFor } from '@renatus/core/stock/codes'
 import { hoursBetween, toMs, type Instant } from '@renatus/core/time/localDate'
 import type { RoundOccurrence } from '@renatus/core/time/rounds'
 import type { Draft } from './draft'
+import type { Truth } from './truth'
 
 /** A culture of the loft: started so many days before today, and whether the loft lives off it or lets it stand. */
 interface DemoCulture {
@@ -396,114 +396,88 @@ export function loftAir(
 
 const methodId = (c: DemoCulture) => c.method || foodOf(c.food)!.methods[0]!.id
 
-/**
- * What the log says of them: each lives by its own model with its own luck, and one person looks at it most mornings, grades by eye,
- * and takes what it gives.
- */
-export function livedCultures(
+/** A culture of the loft with how it is lived. */
+export interface LoftCulture {
+  record: CultureRecord
+  seed: number
+  from: string | null
+  wild: boolean
+  ended: DemoCulture['ended']
+  endsAt: Instant | null
+}
+
+/** Records with how each was begun and ended. */
+export function loftLives(
   records: readonly CultureRecord[],
   rounds: readonly RoundOccurrence[],
-  id: (ms: number) => string,
-): Entry[] {
-  return records.flatMap((record, i) => {
+): LoftCulture[] {
+  const last = rounds.at(-1)!.at
+  return records.map((record, i): LoftCulture => {
     const c = CULTURES[i]!
-    const food = foodOf(c.food)!
-    const chance = randomStream(900 + c.seed)
-    const truth = startCulture(
-      food,
-      food.methods.find(m => m.id === record.methodId)!,
-      { volumeL: c.litres },
-      chance,
-    )
-    const log: Entry[] = []
-    const write = (at: Instant, ...drafts: Draft[]) => {
-      const act = id(toMs(at))
-      for (const d of drafts)
-        log.push(
-          entry.parse({
-            id: id(toMs(at)),
-            at,
-            by: 'phone loft',
-            act,
-            supersedes: null,
-            answers: null,
-            ...d,
-          }),
-        )
+    const ends = rounds.find(r => c.ended && hoursBetween(r.at, last) <= c.ended.ago * 24)
+    return {
+      record,
+      seed: c.seed,
+      from: c.from ?? null,
+      wild: c.wild ?? false,
+      ended: c.ended,
+      endsAt: ends?.at ?? null,
     }
-    const subject = { type: 'culture', id: record.id }
-    const last = rounds.at(-1)!.at
-    const parent = records.find(r => r.name === c.from)
-    write(record.startedAt, {
-      kind: 'culture.started',
-      subject,
-      data: {
-        cultureId: record.id,
-        origin: parent ? 'cultures' : c.wild ? 'wild' : 'bought',
-        parentIds: parent ? [parent.id] : [],
-        starterMl: null,
-      },
-    })
-    for (const round of rounds) {
-      const h = hoursBetween(record.startedAt, round.at)
-      if (h <= 0) continue
-      runCulture(truth, h - truth.ageH, () => c.c, chance)
-      if (c.ended && hoursBetween(round.at, last) <= c.ended.ago * 24) {
-        write(round.at, {
-          kind: 'culture.ended',
-          subject,
-          data: { cultureId: record.id, how: c.ended.how },
-        })
-        break
-      }
-      const readiness = truth.family.readiness(truth.state, truth.params)
-      if (chance.next() < LOOKED_AT / 2) {
-        const signs: Partial<Record<Sign, number>> = {}
-        for (const [sign, { grade, sd }] of Object.entries(
-          truth.family.look(truth.state, truth.params),
-        )) {
-          const words = food.signs[sign as Sign]
-          if (words && chance.next() >= SIGN_LEFT_OUT)
-            signs[sign as Sign] = Math.max(
-              0,
-              Math.min(words.length - 1, Math.round(grade + chance.normal(0, sd))),
-            )
-        }
-        if (Object.keys(signs).length > 0)
-          write(round.at, {
-            kind: 'culture.looked',
-            subject,
-            data: { cultureId: record.id, signs },
-          })
-      }
-      if (c.harvest && readiness === 'ready' && chance.next() < 0.4) {
-        const organisms = truth.family.stock(truth.state, truth.params).organisms
-        const share =
-          Math.round(
-            Math.min(
-              0.4,
-              truth.family.surplusPerDay(truth.state, truth.params, { temperatureC: c.c }) /
-                organisms,
-            ) * 100,
-          ) / 100
-        if (share > 0) {
-          write(round.at, {
-            kind: 'culture.harvested',
-            subject,
-            data: {
-              cultureId: record.id,
-              seen: truth.family.yieldRatio(truth.state, truth.params) > 0.75 ? 'good' : 'thin',
-              share,
-            },
-          })
-          truth.family.act(truth.state, truth.params, {
-            kind: 'takeOut',
-            amount: share,
-            unit: 'share',
-          })
-        }
-      }
-    }
-    return log
   })
+}
+
+/** How a culture began. */
+export function startOf(c: LoftCulture, all: readonly LoftCulture[]): Draft {
+  const parent = all.find(x => x.record.name === c.from)?.record
+  const elsewhere = c.wild ? ('wild' as const) : ('bought' as const)
+  return {
+    kind: 'culture.started',
+    subject: { type: 'culture', id: c.record.id },
+    data: {
+      cultureId: c.record.id,
+      origin: parent ? 'cultures' : elsewhere,
+      parentIds: parent ? [parent.id] : [],
+      starterMl: null,
+      despite: [],
+      hatch: null,
+    },
+  }
+}
+
+/** How it ended, at its round. */
+export function endsOf(c: LoftCulture, round: RoundOccurrence): Draft | null {
+  if (!c.ended || c.endsAt !== round.at) return null
+  return {
+    kind: 'culture.ended',
+    subject: { type: 'culture', id: c.record.id },
+    data: {
+      cultureId: c.record.id,
+      how: c.ended.how,
+      cleaner: null,
+      reason: '',
+      despite: [],
+    },
+  }
+}
+
+/** A look by eye, most mornings: graded by somebody who is in a hurry. */
+export function looksOf(t: Truth, chance: RandomStream): Draft[] {
+  if (chance.next() >= LOOKED_AT / 2) return []
+  const { food, family, state, params } = t.culture
+  const signs: Partial<Record<Sign, number>> = {}
+  for (const [sign, { grade, sd }] of Object.entries(family.look(state, params))) {
+    const words = food.signs[sign as Sign]
+    if (!words || chance.next() < SIGN_LEFT_OUT) continue
+    const seen = Math.round(grade + chance.normal(0, sd))
+    signs[sign as Sign] = Math.max(0, Math.min(words.length - 1, seen))
+  }
+  if (Object.keys(signs).length === 0) return []
+  const cultureId = t.record.id
+  return [
+    {
+      kind: 'culture.looked',
+      subject: { type: 'culture', id: cultureId },
+      data: { cultureId, signs },
+    },
+  ]
 }

@@ -2,7 +2,7 @@ import { randomStream } from '@renatus/core/math/random'
 import { ROOM_FILE_FORMAT, ROOM_FILE_VERSION, type RoomFile } from '@renatus/core/formats/roomFile'
 import { addDays, instantOf, localDateOf, toMs, type Instant } from '@renatus/core/time/localDate'
 import { currentRound, roundsAround } from '@renatus/core/time/rounds'
-import { livedCultures, loftAir, loftCultures, loftPipette, weighedPipette } from './cultures'
+import { loftAir, loftCultures, loftLives, loftPipette, weighedPipette } from './cultures'
 import { countedBox, gelShelf } from './gelShelf'
 import { idMaker } from './ids'
 import { livedWeeks } from './livedWeeks'
@@ -24,23 +24,22 @@ export function demoRoom(now: Instant, timeZone: string, seed = 7): RoomFile {
   const all = roundsAround(now, room.rounds, timeZone, HISTORY_DAYS, 1)
   const current = currentRound(now, all)
   const past = all.slice(0, all.indexOf(current))
-  const entries = livedWeeks(records, past, chance, id)
-  // Cultures draw from streams of their own: they do not change the luck of the hatches.
   const more = idMaker(randomStream(seed + 1))
   const { cultures, set } = loftCultures(past, records, begun, () => more(toMs(begun) + 1))
   const pipette = loftPipette(begun, () => more(toMs(begun) + 2))
+  const furnished = [...records, ...cultures, set, pipette]
+  const lived = livedWeeks(furnished, loftLives(cultures, past), past, chance, id)
   return {
     format: ROOM_FILE_FORMAT,
     version: ROOM_FILE_VERSION,
     exportedAt: now,
     by: 'demo',
-    records: [...records, ...cultures, set, pipette],
+    records: lived.records,
     entries: [
-      ...entries,
-      ...countedBox(records, entries, past, now, kitchen),
+      ...lived.entries,
+      ...countedBox(lived.records, lived.entries, past, now, kitchen),
       ...loftAir(past, records, more),
       weighedPipette(pipette, past, more),
-      ...livedCultures(cultures, past, more),
     ],
     kept: [],
   }

@@ -2,11 +2,12 @@ import type { RoomFile } from '@renatus/core/formats/roomFile'
 import { learnRoom } from '@renatus/core/estimation/learning/learnRoom'
 import { readRoom } from '@renatus/core/estimation/readRoom'
 import { buildProblem } from '@renatus/core/planning/plan/buildProblem'
+import { WORTH_A_MEAL } from '@renatus/core/planning/reckoning/chooseFoods'
 import { lastStarts } from '@renatus/core/planning/plan/lastStarts'
 import { planRequest } from '@renatus/core/planning/plan/request'
 import { broodLadder } from '@renatus/core/stock/broodLadder'
-import { coverNow } from '@renatus/core/round/gelStops'
-import { buildRound } from '@renatus/core/round/round'
+import { buildRound, roundState } from '@renatus/core/round/round'
+import { coverNow } from '@renatus/core/round/stops/cook/find'
 import { roomState } from '@renatus/core/stock/roomState'
 import {
   addDays,
@@ -20,14 +21,10 @@ import { HISTORY_DAYS } from './netLoft'
 
 /** What must be true of the demo room on any day it is opened; returns the facts that are not. */
 export function brokenFacts(file: RoomFile, now: Instant): string[] {
-  const state = roomState(
-    file.records,
-    file.entries,
-    now,
-    learnRoom(file.records, file.entries)!.learned,
-  )
-  if (!state) return ['there is a room']
-  const round = buildRound(state)
+  const { learned } = learnRoom(file.records, file.entries)!
+  const state = roomState(file.records, file.entries, now, learned)
+  const settled = roundState(file.records, file.entries, now, learned)
+  if (!state || !settled) return ['there is a room']
   const today = localDateOf(now, state.room.timeZone)
   const expected = state.broods.find(b => b.stage !== 'feeding' && b.stage !== 'hoped')
   const hoped = state.broods.find(b => b.stage === 'hoped')
@@ -38,23 +35,21 @@ export function brokenFacts(file: RoomFile, now: Instant): string[] {
       ['paramecium', 'infusoria'].includes(c.record.foodId),
     ),
   })
+  const round = buildRound(settled, readings)
   const request = planRequest({ state, readings, days: 40 })
   const { problem, starts } = buildProblem(request, request.days)
   const last = lastStarts(problem, starts, request.from).filter(l => l.brood === hoped?.id)
-  const firstHatch = round.plan.hatches.find(h =>
-    h.meals.some(m => m.broods.some(b => b.brood.id === expected?.id)),
-  )
-  const running = state.runs.filter(r => r.endedAt === null)
+  const firstShares = expected ? (broodLadder(expected, state.room, 0, 1)[0]?.share ?? {}) : {}
+  const first = Object.keys(firstShares).filter(id => firstShares[id]! >= WORTH_A_MEAL)
+  const running = state.hatches.filter(r => r.endedAt === null)
   const facts: [string, boolean][] = [
     [
       'a brood is expected to swim free in some days',
       expected !== undefined && daysBetween(today, expected.freeOn) >= 1,
     ],
     [
-      'its first food runs already or must be started by tomorrow',
-      firstHatch === undefined
-        ? running.length > 0
-        : localDateOf(firstHatch.startAt, state.room.timeZone) <= addDays(today, 1),
+      'a first food of it stands here already',
+      state.cultureStates.some(c => c.ended === null && first.includes(c.record.foodId)),
     ],
     [
       'a first food of the hoped spawn must be started or ordered by tomorrow',
@@ -93,7 +88,7 @@ export function brokenFacts(file: RoomFile, now: Instant): string[] {
       'the lot has learned from counts',
       state.lots.some(l => l.state.counts >= 3 && l.state.gramsLeft > 5),
     ],
-    ['a hatch failed once', state.runs.some(r => r.pulls.some(p => p.seen === 'failed'))],
+    ['a hatch failed once', state.hatches.some(r => r.pulls.some(p => p.seen === 'failed'))],
     ['a gel box has four days left', coverNow(state).some(c => c.days === GEL_DAYS)],
     ['nothing lies in the future', state.entries.every(e => e.at <= now)],
   ]

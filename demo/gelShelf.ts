@@ -1,6 +1,6 @@
 import { entry, type Entry } from '@renatus/core/records/entries'
 import { anyRecord, type AnyRecord } from '@renatus/core/records/records'
-import { coverNow } from '@renatus/core/round/gelStops'
+import { coverNow } from '@renatus/core/round/stops/cook/find'
 import { kitchenIngredients } from '@renatus/core/stock/gelKitchen'
 import { roomState } from '@renatus/core/stock/roomState'
 import { addHours, toMs, type Instant } from '@renatus/core/time/localDate'
@@ -134,13 +134,6 @@ export function gelShelf(
   return [...made, ...larder].map(r => anyRecord.parse(r))
 }
 
-/** A batch of the loft: one mould of the ready powder. */
-export const loftBatch = () => {
-  const ml = (TRAY.cells * TRAY.lengthMm * TRAY.widthMm * TRAY.heightMm) / 1000
-  const powderMl = (ml * 1.04) / 3.41
-  return { powderMl, waterMl: powderMl * 3, filledMl: ml, pieces: TRAY.cells }
-}
-
 /** Somebody counted the box this week: what is in it lasts for some days. */
 export function countedBox(
   records: readonly AnyRecord[],
@@ -171,9 +164,9 @@ export function countedBox(
       act: id,
       supersedes: null,
       answers: null,
-      kind: 'gel.counted',
-      subject: { type: 'gel-box', id: box.id },
-      data: { boxId: box.id, boxName: box.name, pieces },
+      kind: 'store.counted',
+      subject: { type: 'store', id: box.id },
+      data: { storeId: box.id, name: box.name, amount: pieces },
     })
   const box = mine[0]
   if (!box) return counts

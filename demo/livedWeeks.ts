@@ -1,295 +1,160 @@
-import { entry, type Entry } from '@renatus/core/records/entries'
-import type { AnyRecord } from '@renatus/core/records/records'
-import type { RandomStream } from '@renatus/core/math/random'
-import { gelDrafts } from './gelDrafts'
-import { tankDrafts } from './tankDrafts'
-import type { Context, Draft } from './draft'
-import { HATCH } from '@renatus/core/dynamics/hatch/parameters'
-import { SETTLE_MINUTES } from '@renatus/core/foods/brine-shrimp/parameters'
 import { learnRoom } from '@renatus/core/estimation/learning/learnRoom'
+import { NAUPLII } from '@renatus/core/foods/hatchProfile'
+import type { RandomStream } from '@renatus/core/math/random'
+import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
+import type { Entry } from '@renatus/core/records/entries'
+import type { AnyRecord } from '@renatus/core/records/records'
+import type { Readings } from '@renatus/core/planning/reckoning/sourcesAt'
+import { answerStop } from '@renatus/core/round/answerStop'
 import { buildRound, type Round } from '@renatus/core/round/round'
 import type { Stop } from '@renatus/core/round/stop'
 import { roomState, type RoomState } from '@renatus/core/stock/roomState'
 import { addHours, toMs, type Instant } from '@renatus/core/time/localDate'
 import type { RoundOccurrence } from '@renatus/core/time/rounds'
+import { endsOf, looksOf, startOf, type LoftCulture } from './cultures'
+import { actOf, type Context, type Draft } from './draft'
+import { givenFor } from './givenFor'
+import { tankLooks } from './tankLooks'
+import { knownReading, liveUntil, truthOf, undergo, type Truth } from './truth'
 
-/** What is really in the tin: the counts of the history pull the estimate from the label down to this. */
-const TRUE_HATCH = 0.73
-/** Harvests whose surplus was frozen. */
-const FROZEN: readonly number[] = [11, 34]
-const CUP_ML = 200
+/** Minutes into a round at which its first stop is answered, and from one to the next, hours. */
+const FIRST_H = 0.05
+const STEP_H = 0.03
+/** Chance that somebody reads the thermometer of a hatch at a round. */
+const READS_THERMOMETER = 0.12
+
+/** The weeks of a room as they are lived, round by round. */
+class Weeks {
+  readonly log: Entry[] = []
+  private readonly records: AnyRecord[]
+  private readonly truths = new Map<string, Truth>()
+  private harvests = 0
+  private known
+
+  constructor(
+    records: readonly AnyRecord[],
+    private readonly cultures: readonly LoftCulture[],
+    private readonly chance: RandomStream,
+    private readonly id: (ms: number) => string,
+  ) {
+    this.records = [...records]
+    this.known = learnRoom(this.hatching(), this.log)!
+  }
+
+  get added(): readonly AnyRecord[] {
+    return this.records
+  }
+
+  /** Only hatches teach while the weeks are lived: cultures are known as they are. */
+  private hatching(): AnyRecord[] {
+    return this.records.filter(r => r.type !== 'culture' || r.foodId === NAUPLII)
+  }
+
+  private write(at: Instant, answers: string | null, drafts: readonly Draft[]): void {
+    const entries = actOf(at, answers, drafts, this.id)
+    this.log.push(...entries)
+    for (const e of entries) for (const t of this.truths.values()) undergo(t, e)
+    const counted = entries.some(e => e.kind === 'culture.harvested' && e.data.count !== null)
+    if (counted) this.known = learnRoom(this.hatching(), this.log, this.known.cache)!
+  }
+
+  /** Records as they stood: what was removed later was there still. */
+  private state(at: Instant, on: RoundOccurrence): RoomState {
+    const there = this.records
+      .filter(r => r.type !== 'culture' || r.startedAt <= at)
+      .map(r => (r.removedAt !== null && r.removedAt > at ? { ...r, removedAt: null } : r))
+    return roomState(there, this.log, on.at, this.known.learned)!
+  }
+
+  private round(
+    at: Instant,
+    on: RoundOccurrence,
+    readings: Readings,
+  ): { state: RoomState; round: Round } {
+    const state = this.state(at, on)
+    return { state, round: buildRound(state, readings) }
+  }
+
+  /** Cultures that begin or end at this round, and looks at those that stand. */
+  private tend(on: RoundOccurrence): void {
+    for (const c of this.cultures) {
+      const truth = this.truths.get(c.record.id)
+      if (c.record.startedAt === on.at) {
+        this.write(on.at, null, [startOf(c, this.cultures)])
+        this.truths.set(c.record.id, truthOf(c.record, 900 + c.seed))
+      } else if (truth) {
+        liveUntil(truth, on.at)
+        const end = endsOf(c, on)
+        if (end) {
+          this.write(on.at, null, [end])
+          this.truths.delete(c.record.id)
+        } else this.write(on.at, null, looksOf(truth, this.chance))
+      }
+    }
+  }
+
+  private answer(stop: Stop, at: Instant, on: RoundOccurrence, state: RoomState): void {
+    if (stop.kind === 'harvest') this.harvests++
+    const c: Context = { at, chance: this.chance, id: this.id, harvest: this.harvests }
+    const given = givenFor(stop, state, c)
+    if (given === 'left') return
+    const newId = () => this.id(toMs(at))
+    const context = { state, roundKey: on.key, now: at, newId }
+    const answered = answerStop(stop, { how: 'done', given }, context)
+    if (!answered.ok) throw new Error(`${stop.key}: ${answered.message}`)
+    const looks = stop.kind === 'tank' ? tankLooks(stop, state, c) : []
+    this.records.push(...answered.records.map(r => asRecord(r, at)))
+    this.write(at, stop.key, [...answered.entries, ...looks])
+  }
+
+  /** One round: what is drawn first, then the tanks, as they are asked for when everything else is done. */
+  live(on: RoundOccurrence): void {
+    this.tend(on)
+    let step = 0
+    const instant = () => addHours(on.at, FIRST_H + STEP_H * step++)
+    // What is drawn at this round stands in cups when the tanks are fed: nothing is read again.
+    const readings = new Map([...this.truths].map(([id, t]) => [id, knownReading(t)]))
+    const first = this.round(on.at, on, readings)
+    for (const stop of first.round.stops) {
+      if (stop.kind !== 'tank') this.answer(stop, instant(), on, first.state)
+    }
+    const then = this.round(addHours(on.at, 1), on, readings)
+    for (const stop of then.round.stops) {
+      if (stop.kind === 'tank') this.answer(stop, instant(), on, then.state)
+    }
+    if (this.chance.next() < READS_THERMOMETER) this.readThermometer(on, then.state)
+  }
+
+  private readThermometer(on: RoundOccurrence, state: RoomState): void {
+    const hatch = state.hatches.findLast(h => h.endedAt === null)
+    if (!hatch) return
+    const temperatureC = Math.round(this.chance.normal(26, 0.5) * 10) / 10
+    this.write(addHours(on.at, 0.9), null, [
+      {
+        kind: 'culture.temperature',
+        subject: { type: 'culture', id: hatch.id },
+        data: { cultureId: hatch.id, temperatureC: temperatureC as never },
+      },
+    ])
+  }
+}
+
+const asRecord = (draft: object, at: Instant): AnyRecord =>
+  ({ ...draft, updatedAt: at, removedAt: null }) as AnyRecord
 
 /**
- * The log of some weeks, lived round by round: one person does what Renatus proposes, with the luck and the sloppiness of a person.
- * Uses the same planner as the page, so that the demo never shows what the app would not say.
+ * The log of some weeks, lived round by round: one person does what Renatus proposes, by the same answers as the page,
+ * with the luck and the sloppiness of a person.
+ * @returns entries in order of time, and the records with those that answers added
  */
 export function livedWeeks(
   records: readonly AnyRecord[],
+  cultures: readonly LoftCulture[],
   rounds: readonly RoundOccurrence[],
   chance: RandomStream,
   id: (ms: number) => string,
-): Entry[] {
-  const log: Entry[] = []
-  let harvests = 0
-  let known = learnRoom(records, log)!
-  const write = (at: Instant, answers: string | null, drafts: readonly Draft[]) => {
-    const act = id(toMs(at))
-    for (const d of drafts)
-      log.push(
-        entry.parse({
-          id: id(toMs(at)),
-          at,
-          by: 'phone loft',
-          act,
-          supersedes: null,
-          answers,
-          ...d,
-        }),
-      )
-    if (drafts.some(d => d.kind === 'hatch.harvested'))
-      known = learnRoom(records, log, known.cache)!
-  }
-  for (const occurrence of rounds) {
-    // Stops are done one after another; each changes what the next one is.
-    const done = new Set<string>()
-    for (let step = 0; step < 24; step++) {
-      const at = addHours(occurrence.at, 0.05 + step * 0.035)
-      const state = roomState(
-        records.map(r =>
-          r.removedAt !== null && r.removedAt > at ? { ...r, removedAt: null } : r,
-        ),
-        log,
-        at,
-        known.learned,
-      )
-      const round = state && buildRound(state)
-      const open = round?.stops.filter(s => !done.has(s.key)) ?? []
-      if (!state || !round || round.current.key !== occurrence.key || open.length === 0) break
-      // Tanks do not change each other: they are done in one pass when nothing else is left.
-      const first = open.find(s => s.type !== 'tank')
-      for (const stop of first ? [first] : open) {
-        done.add(stop.key)
-        if (stop.type === 'harvest') harvests++
-        const drafts = draftsFor(stop, round, state, { at, chance, id, harvest: harvests })
-        if (drafts.length > 0) write(at, stop.key, drafts)
-      }
-      if (!first) break
-    }
-    if (chance.next() < 0.12) {
-      const run = roomState(records, log, occurrence.at)?.runs.findLast(r => r.endedAt === null)
-      if (run)
-        write(addHours(occurrence.at, 0.9), null, [
-          {
-            kind: 'hatch.temperature',
-            subject: { type: 'hatch', id: run.id },
-            data: { hatchId: run.id, temperatureC: Math.round(chance.normal(26, 0.5) * 10) / 10 },
-          },
-        ])
-    }
-  }
-  return log
-}
-
-function draftsFor(stop: Stop, round: Round, state: RoomState, c: Context): Draft[] {
-  const ms = toMs(c.at)
-  switch (stop.type) {
-    case 'start': {
-      const { planned: p } = stop
-      const subject = { type: 'hatch', id: c.id(ms) }
-      return [
-        {
-          kind: 'hatch.started',
-          subject,
-          data: {
-            hatchId: subject.id,
-            vesselId: p.vessel.id,
-            lotId: p.lot.id,
-            saltId: p.salt!.id,
-            waterL: p.waterL,
-            saltG: p.saltG,
-            cystsG: p.cystsG,
-            sodaG: p.soda?.firstG ?? 0,
-            temperatureC: p.vessel.temperatureC,
-            lit: p.vessel.lit,
-            decapsulated: false,
-            pullsAt: p.pulls.map(x => x.at),
-            proposed: null,
-          },
-        },
-        {
-          kind: 'clock.started',
-          subject,
-          data: {
-            clockId: c.id(ms),
-            label: `${p.vessel.name} to first pull`,
-            endsAt: p.pulls[0]!.at,
-            about: subject,
-          },
-        },
-      ]
-    }
-    case 'harvest':
-      return harvestDrafts(
-        stop,
-        round,
-        state.lots[0]!.state.hatch,
-        state.vessels.find(v => v.id === stop.pull.run.setup.vesselId)!.name,
-        c,
-      )
-    case 'tank':
-      return tankDrafts(stop, round, state, c)
-    case 'empty':
-      return [
-        {
-          kind: 'hatch.emptied',
-          subject: { type: 'hatch', id: stop.run.id },
-          data: { hatchId: stop.run.id, reason: 'spent' },
-        },
-      ]
-    case 'discard':
-      return [
-        {
-          kind: 'store.discarded',
-          subject: { type: 'store', id: stop.store.id },
-          data: { storeId: stop.store.id, reason: 'past its hours in the fridge' },
-        },
-      ]
-    // Cultures lived their weeks apart (cultures.ts); no plan is kept while they did.
-    case 'culture':
-    case 'looks':
-    case 'begin':
-    case 'order':
-    case 'restock':
-      return []
-    case 'tub':
-    case 'cook':
-    case 'old-gel':
-      return gelDrafts(stop, c)
-  }
-}
-
-function harvestDrafts(
-  stop: Extract<Stop, { type: 'harvest' }>,
-  round: Round,
-  believedHatch: number,
-  vesselName: string,
-  c: Context,
-): Draft[] {
-  const { pull } = stop
-  const hatchId = pull.run.id
-  const failed = c.harvest === 17
-  const counted = c.harvest % 5 === 2
-  // The expectation already holds what earlier counts taught; the truth does not move with it.
-  const truth = failed ? 0.06 : (TRUE_HATCH / believedHatch) * Math.exp(c.chance.normal(0, 0.1))
-  const nauplii = Math.max(1, pull.nauplii * truth)
-  const perMl = nauplii / CUP_ML
-  const samples = 3
-  const sampleMl = 0.1
-  const animals = Math.max(
-    0,
-    Math.round(c.chance.normal(perMl * samples * sampleMl, Math.sqrt(perMl * samples * sampleMl))),
-  )
-  const found = counted
-    ? Math.max(1, (animals / (samples * sampleMl)) * CUP_ML)
-    : failed
-      ? nauplii
-      : pull.nauplii
-  const wanted = stop.meals.reduce((n, m) => n + m.nauplii / pull.energy, 0)
-  const scale = Math.min(1, found / Math.max(1, wanted))
-  const last = pull.pullNo >= pull.ofPulls
-  const drafts: Draft[] = [
-    {
-      kind: 'hatch.harvested',
-      subject: { type: 'hatch', id: hatchId },
-      data: {
-        hatchId,
-        seen: failed ? 'failed' : 'good',
-        count: counted ? { animals, samples, sampleMl } : null,
-        volumeMl: CUP_ML,
-        nauplii: found,
-        energy: pull.energy,
-        finished: last,
-      },
-    },
-  ]
-  for (const meal of stop.meals) {
-    const n = (meal.nauplii / pull.energy) * scale
-    drafts.push({
-      kind: 'tank.fed',
-      subject: { type: 'tank', id: meal.tank.id },
-      data: {
-        tankId: meal.tank.id,
-        roundKey: round.current.key,
-        nauplii: n,
-        ml: (n / found) * CUP_ML,
-        cubes: null,
-        energy: pull.energy,
-        source: { kind: 'harvest', id: hatchId },
-        partial: false,
-      },
-    })
-  }
-  const left = found - wanted * scale
-  if (left > 200) {
-    const storeId = c.id(toMs(c.at))
-    const freeze = FROZEN.includes(c.harvest)
-    if (!freeze) {
-      const about = { type: 'store', id: storeId }
-      drafts.push({
-        kind: 'clock.started',
-        subject: about,
-        data: {
-          clockId: c.id(toMs(c.at)),
-          label: 'Fridge: feed out by',
-          endsAt: addHours(c.at, HATCH.fridgeHoldH),
-          about,
-        },
-      })
-    }
-    drafts.push({
-      kind: 'nauplii.stored',
-      subject: { type: 'store', id: storeId },
-      data: {
-        storeId,
-        hatchId,
-        form: freeze ? 'freezer' : 'fridge',
-        nauplii: left,
-        volumeMl: freeze ? null : (left / found) * CUP_ML,
-        cubes: freeze ? 12 : null,
-        energy: pull.energy,
-      },
-    })
-  }
-  const next = pull.run.setup.pullsAt[pull.pullNo]
-  if (!last && next) {
-    const about = { type: 'hatch', id: hatchId }
-    drafts.push({
-      kind: 'clock.started',
-      subject: about,
-      data: {
-        clockId: c.id(toMs(c.at)),
-        label: `${vesselName} to second pull`,
-        endsAt: next,
-        about,
-      },
-    })
-  }
-  const settle = c.id(toMs(c.at))
-  if (c.harvest % 4 === 0) {
-    const about = { type: 'harvest', id: hatchId }
-    drafts.push(
-      {
-        kind: 'clock.started',
-        subject: about,
-        data: {
-          clockId: settle,
-          label: 'Shells rising',
-          endsAt: addHours(c.at, SETTLE_MINUTES / 60),
-          about,
-        },
-      },
-      { kind: 'clock.seen', subject: about, data: { clockId: settle } },
-    )
-  }
-  return drafts
+): { entries: Entry[]; records: AnyRecord[] } {
+  const weeks = new Weeks(records, cultures, chance, id)
+  for (const round of rounds) weeks.live(round)
+  return { entries: effectiveEntries(weeks.log), records: [...weeks.added] }
 }

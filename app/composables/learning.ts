@@ -6,10 +6,7 @@ import type { Learner } from '~/workers/learn.worker'
 
 /** Entries that can teach something, or take it back. */
 const TEACH: ReadonlySet<EntryKind> = new Set<EntryKind>([
-  'hatch.started',
-  'hatch.temperature',
-  'hatch.harvested',
-  'hatch.emptied',
+  'culture.started',
   'culture.looked',
   'culture.did',
   'culture.temperature',

@@ -1,5 +1,6 @@
 import { roundLines, type RoundLine } from '@renatus/core/round/roundLines'
 import { droppedStarts, startStates } from '@renatus/core/planning/plan/keptPlan'
+import { orders } from '@renatus/core/stock/orders'
 import { addHours, instantOf, type Instant } from '@renatus/core/time/localDate'
 import type { RoomState } from '@renatus/core/stock/roomState'
 import type { Round } from '@renatus/core/round/round'
@@ -51,7 +52,7 @@ export function calendarItems(round: Round, state: RoomState): CalendarItem[] {
       sequence: s.changed,
       cancelled: false,
     })
-    if (s.orderBy !== null && !state.entries.some(e => e.answers === `order:${s.id}`))
+    if (s.orderBy !== null && !orders(state.entries).some(o => o.startId === s.id))
       items.push({
         uid: `order-${s.id}@${host}`,
         title: `Order a starter of ${foodInText(s.food)}`,
@@ -72,7 +73,7 @@ export function calendarItems(round: Round, state: RoomState): CalendarItem[] {
       sequence: 99,
       cancelled: true,
     })
-  for (const h of round.plan.hatches) {
+  for (const h of round.reckoning.hatch.hatches) {
     items.push({
       uid: `hatch-${h.vessel.id}-${h.startRound.key.replace(/\W/g, '')}@${host}`,
       title: `Start ${h.vessel.name}`,

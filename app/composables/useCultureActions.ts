@@ -7,13 +7,13 @@ import type {
   RefusalId,
   Sign,
 } from '@renatus/core/records/vocabulary'
+import type { CultureDraft } from '@renatus/core/stock/newCultures'
 import type { CultureState } from '@renatus/core/stock/cultures'
 import type { Draft } from '~/db/logbook'
 import type { RecordDraft } from '~/db/registry'
 import { useRoomStore } from '~/stores/room'
 import { useUndo } from './useUndo'
 
-export type CultureDraft = Extract<RecordDraft, { type: 'culture' }> & { id: string }
 type Did = Partial<EntryData<'culture.did'>> & Pick<EntryData<'culture.did'>, 'action'>
 interface Harvest {
   share: number
@@ -21,7 +21,7 @@ interface Harvest {
   ml: number | null
   organisms: number | null
   despite: RefusalId[]
-  portions: readonly { tankId: string; organisms: number }[]
+  portions: readonly { tankId: string; organisms: number; ml: number | null; partial: boolean }[]
   roundKey: string
 }
 
@@ -56,11 +56,11 @@ export function useCultureActions() {
   })
   const started = (
     c: CultureDraft,
-    data: Omit<EntryData<'culture.started'>, 'cultureId'>,
+    data: Omit<EntryData<'culture.started'>, 'cultureId' | 'hatch'>,
   ): Draft => ({
     kind: 'culture.started',
     subject: subject(c.id),
-    data: { cultureId: c.id, ...data },
+    data: { cultureId: c.id, hatch: null, ...data },
   })
   const ended = (
     id: string,
@@ -70,7 +70,7 @@ export function useCultureActions() {
   ): Draft => ({
     kind: 'culture.ended',
     subject: subject(id),
-    data: { cultureId: id, how, cleaner, despite },
+    data: { cultureId: id, how, cleaner, reason: '', despite },
   })
   const of = (c: CultureRecord, data: Draft['data'], kind: Draft['kind'], said: string) =>
     write(`${c.name}: ${said}`, [{ kind, subject: subject(c.id), data } as Draft])
@@ -96,18 +96,31 @@ export function useCultureActions() {
             share: Math.min(1, h.share),
             ml: h.ml,
             organisms: h.organisms,
-            tankIds: h.portions.map(p => p.tankId),
+            energy: 1,
+            count: null,
+            cupMl: null,
+            finished: false,
+            roundKey: h.roundKey,
+            portions: h.portions.map(({ tankId, organisms, ml }) => ({ tankId, organisms, ml })),
             despite: h.despite,
           },
         },
         ...h.portions.map((p): Draft => ({
-          kind: 'tank.given',
+          kind: 'tank.fed',
           subject: { type: 'tank', id: p.tankId },
           data: {
             tankId: p.tankId,
             roundKey: h.roundKey,
-            foods: [{ foodId: c.foodId, organisms: p.organisms }],
-            partial: true,
+            portions: [
+              {
+                foodId: c.foodId,
+                organisms: p.organisms,
+                energy: 1,
+                amount: p.ml === null ? null : { value: p.ml, unit: 'mL' },
+                source: { kind: 'culture', id: c.id },
+              },
+            ],
+            partial: p.partial,
           },
         })),
       ]),
@@ -155,7 +168,7 @@ export function useCultureActions() {
     /** Sets up vessels; what is taken of a mother for them is part of the same act. */
     start: (
       cultures: readonly CultureDraft[],
-      data: Omit<EntryData<'culture.started'>, 'cultureId'>,
+      data: Omit<EntryData<'culture.started'>, 'cultureId' | 'hatch'>,
       mother: { id: string; share: number } | null,
       more: readonly RecordDraft[] = [],
     ) =>

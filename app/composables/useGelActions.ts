@@ -1,4 +1,3 @@
-import type { OldGelStop, TubStop } from '@renatus/core/round/gelStops'
 import type { GelBox } from '@renatus/core/stock/gelBoxes'
 import type { EntryData } from '@renatus/core/records/entries'
 import { addHours } from '@renatus/core/time/localDate'
@@ -6,10 +5,10 @@ import { newId } from '~/db/newId'
 import type { Draft } from '~/db/logbook'
 import { useRoomStore } from '~/stores/room'
 import { pieces } from '~/words/gel'
-import { ANSWERED_ELSEWHERE } from '~/words/problems'
+import { answeredElsewhere } from '~/words/problems'
 import { useUndo } from './useUndo'
 
-const subject = (id: string) => ({ type: 'gel-box', id })
+const subject = (id: string) => ({ type: 'store', id })
 
 /** What a person does with gel, written to the log. Each returns a problem in words, or null. */
 export function useGelActions() {
@@ -21,53 +20,29 @@ export function useGelActions() {
     answers: string | null = null,
   ): Promise<string | null> {
     const result = await room.write(drafts, answers)
-    if (!result.ok) return ANSWERED_ELSEWHERE
+    if (!result.ok) return answeredElsewhere(result, room.timeZone)
     undo.offer(result.act, said, answers ?? undefined)
     return null
   }
 
-  /** @param taken pieces by tank, as they were taken */
-  const tub = (stop: TubStop, taken: Readonly<Record<string, number>>) => {
-    const tanks = stop.tanks.map(t => ({ tankId: t.tankId, pieces: taken[t.tankId] ?? t.pieces }))
-    const all = tanks.reduce((n, t) => n + t.pieces, 0)
-    return write(
-      [
-        {
-          kind: 'gel.tubbed',
-          subject: subject(stop.box.id),
-          data: {
-            boxId: stop.box.id,
-            boxName: stop.box.name,
-            on: room.round!.current.date,
-            tanks,
-            pieces: all,
-          },
-        },
-      ],
-      `${pieces(all)} of ${stop.box.name} in the day’s tub.`,
-      stop.key,
-    )
-  }
-  const discard = (box: GelBox, reason: string, answers: string | null = null) =>
+  const discard = (box: GelBox, reason: string) =>
     write(
       [
         {
-          kind: 'gel.discarded',
+          kind: 'store.discarded',
           subject: subject(box.id),
-          data: { boxId: box.id, boxName: box.name, pieces: box.pieces, reason },
+          data: { storeId: box.id, name: box.name, amount: box.pieces, reason },
         },
       ],
       `${box.name} is thrown out.`,
-      answers,
     )
-  const old = (stop: OldGelStop) => discard(stop.box, 'past its days', stop.key)
   const count = (box: GelBox, left: number) =>
     write(
       [
         {
-          kind: 'gel.counted',
+          kind: 'store.counted',
           subject: subject(box.id),
-          data: { boxId: box.id, boxName: box.name, pieces: left },
+          data: { storeId: box.id, name: box.name, amount: left },
         },
       ],
       `${box.name}: ${pieces(left)}.`,
@@ -100,11 +75,5 @@ export function useGelActions() {
       ],
       `${label}: the clock runs.`,
     )
-  const ordered = (text: string, answers: string) =>
-    write(
-      [{ kind: 'note', subject: { type: 'stock', id: 'cysts' }, data: { text } }],
-      'The order is written down.',
-      answers,
-    )
-  return { tub, discard, old, count, cooked, clock, ordered }
+  return { discard, count, cooked, clock }
 }

@@ -49,7 +49,7 @@ export function useShelf(all: Ref<boolean>) {
           airC: airAt(p.air, level),
           cultures: mine.filter(c => c.level === level).sort(byOrder),
         }))
-        const hatches = state.vessels.filter(v => v.placeId === p.id)
+        const hatches = state.hatchVessels.filter(v => v.placeId === p.id)
         return {
           id: p.id,
           name: p.name,

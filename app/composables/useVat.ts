@@ -10,7 +10,7 @@ export function useVat(id: string) {
   const state = computed(() => room.state?.cultureStates.find(c => c.id === id))
   const { readings, busy } = useCultureReadings(
     computed(() => (state.value ? [id] : [])),
-    true,
+    { ahead: true },
   )
   const reading = computed(() => readings.value.get(id))
   const view = computed(() => cultureView(state.value!.record, reading.value))

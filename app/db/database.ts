@@ -6,6 +6,7 @@ import {
   upgradeRecords1,
   upgradeRecords3,
 } from '@renatus/core/formats/upgradeRoom'
+import { upgradeEntries6, upgradeRecords6 } from '@renatus/core/formats/upgradeRoom7'
 import type { KeptRecord } from '@renatus/core/formats/roomFile'
 
 /** What belongs to this device alone and never leaves it. */
@@ -69,5 +70,16 @@ export class RenatusDatabase extends Dexie {
     this.version(5).stores({})
     // Gel diets, trays, batches and boxes: new kinds of records and of entries.
     this.version(6).stores({})
+    // One system of cultures and stores: the same tables, kinds renamed, a record for each hatch.
+    this.version(7).upgrade(async tx => {
+      const entries = await tx.table<unknown>('entries').toArray()
+      const records = await tx.table<unknown>('records').toArray()
+      await tx.table('records').bulkPut(upgradeRecords6(records, entries))
+      await tx.table('entries').bulkPut(upgradeEntries6(entries))
+      const kept = await tx.table<{ record: unknown }>('kept').toArray()
+      await tx
+        .table('kept')
+        .bulkPut(kept.map(k => ({ ...k, record: upgradeRecords6([k.record], [])[0] })))
+    })
   }
 }

@@ -1,31 +1,18 @@
 import { toRaw } from 'vue'
-import {
-  entry as entrySchema,
-  type Entry,
-  type EntryData,
-  type EntryKind,
-} from '@renatus/core/records/entries'
+import type { Draft } from '@renatus/core/records/draft'
+import { entry as entrySchema, type Entry } from '@renatus/core/records/entries'
 import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
-import type { Instant } from '@renatus/core/time/localDate'
 import type { RenatusDatabase } from './database'
 import { checkedRecords, type RecordDraft } from './registry'
 import { deviceName } from './device'
 import { newId } from './newId'
 
-/** An entry before it has an id: what happened, to what. */
-export type Draft = {
-  [K in EntryKind]: {
-    kind: K
-    subject: Entry['subject']
-    data: EntryData<K>
-    at?: Instant
-    supersedes?: string | null
-  }
-}[EntryKind]
+export type { Draft }
 
 export type WriteResult =
   | { ok: true; act: string; entries: Entry[] }
-  | { ok: false; code: 'answered-elsewhere' | 'nothing-to-undo' }
+  | { ok: false; code: 'answered-elsewhere'; by: string; at: string }
+  | { ok: false; code: 'nothing-to-undo' }
 
 /**
  * Writes entries that belong together: all or none, under one act.
@@ -56,19 +43,20 @@ export async function writeAct(
   )
   const checked = checkedRecords(records, now)
   return db.transaction('rw', [db.entries, db.records], async (): Promise<WriteResult> => {
-    if (answers !== null && (await isAnswered(db, answers)))
-      return { ok: false, code: 'answered-elsewhere' }
+    const before = answers === null ? null : await answeredBy(db, answers)
+    if (before) return { ok: false, code: 'answered-elsewhere', by: before.by, at: before.at }
     await db.records.bulkPut(checked)
     await db.entries.bulkAdd(entries)
     return { ok: true, act, entries }
   })
 }
 
-async function isAnswered(db: RenatusDatabase, answers: string): Promise<boolean> {
+/** The entry that answered a proposal before, if it still stands. */
+async function answeredBy(db: RenatusDatabase, answers: string): Promise<Entry | null> {
   const candidates = await db.entries.where('answers').equals(answers).toArray()
-  if (candidates.length === 0) return false
+  if (candidates.length === 0) return null
   const undos = await db.entries.where('kind').equals('undone').toArray()
-  return effectiveEntries([...candidates, ...undos]).length > 0
+  return effectiveEntries([...candidates, ...undos])[0] ?? null
 }
 
 /** Strikes out an act. The act stays in the log, and so does the undo. */

@@ -1,12 +1,9 @@
+import type { RecordDraft } from '@renatus/core/records/draft'
 import { anyRecord, type AnyRecord } from '@renatus/core/records/records'
 import type { RenatusDatabase } from './database'
 import { newId } from './newId'
 
-type Fresh<T> = T extends AnyRecord
-  ? Omit<T, 'id' | 'updatedAt' | 'removedAt'> & { id?: string }
-  : never
-/** A record as a form leaves it: with an id when it exists already. */
-export type RecordDraft = Fresh<AnyRecord>
+export type { RecordDraft }
 
 /** Drafts as they will be stored, checked by their schema. */
 export const checkedRecords = (drafts: readonly RecordDraft[], updatedAt: string): AnyRecord[] =>

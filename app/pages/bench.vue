@@ -6,24 +6,26 @@ import RunCard from '~/components/bench/RunCard.vue'
 import NoRoom from '~/components/shared/NoRoom.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
 import { useUnits } from '~/composables/useUnits'
+import { useCulturesStore } from '~/stores/cultures'
 import { useRoomStore } from '~/stores/room'
 import { plural } from '~/words/round'
 
 const room = useRoomStore()
+useCulturesStore()
 const units = useUnits()
 const starting = ref(false)
-const running = computed(() => room.state?.runs.filter(r => r.endedAt === null) ?? [])
+const running = computed(() => room.state?.hatches.filter(r => r.endedAt === null) ?? [])
 const free = computed(
-  () => room.state?.vessels.filter(v => !running.value.some(r => r.setup.vesselId === v.id)) ?? [],
+  () => room.state?.hatchVessels.filter(v => !running.value.some(r => r.vesselId === v.id)) ?? [],
 )
 const past = computed(
   () =>
-    room.state?.runs
+    room.state?.hatches
       .filter(r => r.endedAt !== null && r.pulls.length > 0)
       .slice(-6)
       .reverse() ?? [],
 )
-const next = computed(() => room.round?.plan.hatches[0])
+const next = computed(() => room.round?.reckoning.hatch.hatches[0])
 </script>
 
 <template>
@@ -76,7 +78,7 @@ const next = computed(() => room.round?.plan.hatches[0])
           <tbody>
             <tr v-for="run in past" :key="run.id" class="border-t border-line">
               <td class="py-2 pr-4">
-                {{ room.state.vessels.find(v => v.id === run.setup.vesselId)?.name ?? 'removed' }}
+                {{ run.name }}
               </td>
               <td class="pr-4">{{ units.when(run.startedAt) }}</td>
               <td class="pr-4">{{ units.grams(run.setup.cystsG) }}</td>

@@ -1,14 +1,10 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, onMounted, type Component } from 'vue'
-import { roundMinutes } from '@renatus/core/round/minutes'
+import { computed, defineAsyncComponent, type Component } from 'vue'
 import { placeName } from '@renatus/core/round/placeName'
-import type { Stop } from '@renatus/core/round/stop'
-import ClearStopCard from '~/components/round/ClearStopCard.vue'
+import type { Stop, StopKindId } from '@renatus/core/round/stop'
 import ComingRounds from '~/components/round/ComingRounds.vue'
-import HarvestStopCard from '~/components/round/HarvestStopCard.vue'
 import RoundAside from '~/components/round/RoundAside.vue'
-import StartStopCard from '~/components/round/StartStopCard.vue'
-import TankStopCard from '~/components/round/TankStopCard.vue'
+import WaitingList from '~/components/round/WaitingList.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
 import { useStopOrder } from '~/composables/useStopOrder'
@@ -22,29 +18,25 @@ import { plural, roundLead } from '~/words/round'
 const AheadLine = defineAsyncComponent(() => import('~/components/ahead/AheadLine.vue'))
 const WelcomeForm = defineAsyncComponent(() => import('~/components/setup/WelcomeForm.vue'))
 const room = useRoomStore()
-const units = useUnits()
-/** Cards of cultures know every food: they come after the first view stands. */
-const PlanStopCard = defineAsyncComponent(() => import('~/components/round/PlanStopCard.vue'))
-const StoreStopCard = defineAsyncComponent(() => import('~/components/round/StoreStopCard.vue'))
-const CARDS: Record<Stop['type'], Component> = {
-  'harvest': HarvestStopCard,
-  'start': StartStopCard,
-  'tank': TankStopCard,
-  'empty': ClearStopCard,
-  'discard': ClearStopCard,
-  'culture': defineAsyncComponent(() => import('~/components/round/CultureStopCard.vue')),
-  'looks': defineAsyncComponent(() => import('~/components/round/LooksStopCard.vue')),
-  'begin': PlanStopCard,
-  'order': PlanStopCard,
-  'tub': StoreStopCard,
-  'cook': StoreStopCard,
-  'old-gel': StoreStopCard,
-  'restock': StoreStopCard,
-}
 const cultures = useCulturesStore()
-onMounted(() => void cultures.load())
+const units = useUnits()
+const Plain = defineAsyncComponent(() => import('~/components/round/stops/PlainCard.vue'))
+/** The card of each kind of stop. They know every food: they come after the first view stands. */
+const CARDS: Record<StopKindId, Component> = {
+  ask: defineAsyncComponent(() => import('~/components/round/stops/AskCard.vue')),
+  begin: defineAsyncComponent(() => import('~/components/round/stops/BeginCard.vue')),
+  harvest: defineAsyncComponent(() => import('~/components/round/stops/HarvestCard.vue')),
+  hatch: defineAsyncComponent(() => import('~/components/round/stops/HatchCard.vue')),
+  looks: defineAsyncComponent(() => import('~/components/round/stops/LooksCard.vue')),
+  tank: defineAsyncComponent(() => import('~/components/round/stops/TankCard.vue')),
+  vessel: defineAsyncComponent(() => import('~/components/round/stops/VesselCard.vue')),
+  clean: Plain,
+  clear: Plain,
+  cook: Plain,
+  order: Plain,
+  tub: Plain,
+}
 
-const minutes = computed(() => roundMinutes(room.round?.stops ?? []))
 const early = computed(
   () => room.round !== null && Date.parse(room.round.current.at) > Date.parse(room.now),
 )
@@ -71,20 +63,22 @@ const waiting = computed(() => room.state?.broods.length === 0)
 <template>
   <div v-if="!room.loaded" class="small" role="status">Opening the room</div>
   <WelcomeForm v-else-if="!room.state" />
-  <div
-    v-else-if="room.round"
-    class="grid grid-cols-1 gap-x-8 gap-y-6 desk:grid-cols-[minmax(0,1fr)_17rem]"
-  >
+  <div v-else-if="!room.round" class="grid gap-2">
+    <h1>{{ room.state.room.name }}</h1>
+    <p class="small" role="status">
+      <template v-if="cultures.ids.length"
+        >Reading {{ plural(cultures.ids.length, 'vessel') }}: {{ cultures.known }} read.</template
+      ><template v-else>Reckoning the round.</template>
+    </p>
+  </div>
+  <div v-else class="grid grid-cols-1 gap-x-8 gap-y-6 desk:grid-cols-[minmax(0,1fr)_17rem]">
     <div class="grid grid-cols-1 gap-4 content-start min-w-0">
       <div>
         <h1>{{ room.round.current.name }}</h1>
         <p class="small mt-1">
-          {{ roundLead(room.round.stops.length, minutes, early)
-          }}<template v-if="early"> Due {{ units.when(room.round.current.at) }}.</template
-          ><template v-if="cultures.known < cultures.ids.length">
-            Reading {{ plural(cultures.ids.length, 'vessel') }}:
-            {{ cultures.known }} read.</template
-          >
+          {{ roundLead(room.round.stops.length, room.round.minutes, early)
+          }}<template v-if="early"> Due {{ units.when(room.round.current.at) }}.</template>
+          {{ ' ' }}
           <NuxtLink v-if="room.round.stops.length" to="/sheet" :prefetch="false" class="link"
             >Print or export</NuxtLink
           >
@@ -105,12 +99,7 @@ const waiting = computed(() => room.state?.broods.length === 0)
         <ShelfEdge :name="shelf.name" />
         <template v-for="(stop, j) in shelf.stops" :key="stop.key">
           <UndoLine v-if="undoAt === stop.key" />
-          <component
-            :is="CARDS[stop.type]"
-            :stop="stop"
-            :now="i === 0 && j === 0"
-            :round-key="room.round.current.key"
-          />
+          <component :is="CARDS[stop.kind]" :stop="stop" :now="i === 0 && j === 0" />
         </template>
       </section>
       <UndoLine v-if="undoAt === null" />
@@ -126,10 +115,11 @@ const waiting = computed(() => room.state?.broods.length === 0)
         <p class="sentence">
           All is done for now. The next round is {{ units.when(room.round.next.at) }}.
         </p>
-        <p v-if="room.round.postponed.length" class="small">
-          Put off: {{ plural(room.round.postponed.length, 'stop') }}. Undo stands in the Log.
+        <p v-if="room.round.postponed" class="small">
+          Put off: {{ plural(room.round.postponed, 'stop') }}. Undo stands in the Log.
         </p>
       </section>
+      <WaitingList v-if="room.round.waiting.length" :waiting="room.round.waiting" />
       <ComingRounds v-if="!waiting" :round="room.round" />
       <section v-if="room.round.done.length" class="mt-2">
         <h2 class="small">

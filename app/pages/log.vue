@@ -21,8 +21,8 @@ import { plural } from '~/words/round'
 const room = useRoomStore()
 const units = useUnits()
 const undo = useUndo()
-/** Clocks come and go with the work: they are listed when asked for. */
-const CLOCKS: readonly EntryKind[] = ['clock.started', 'clock.seen']
+/** Clocks and ticks come and go with the work: they are listed when asked for. */
+const CLOCKS: readonly EntryKind[] = ['clock.started', 'clock.seen', 'stop.answered']
 const kind = ref<EntryKind | '' | 'work'>('work')
 const search = ref('')
 const correcting = ref<string | null>(null)
@@ -35,13 +35,6 @@ const standing = computed(() => new Set(effectiveEntries(room.entries ?? []).map
 const undoneActs = computed(
   () => new Set(all.value.filter(e => e.kind === 'undone').map(e => e.act)),
 )
-const hatchVessel = (id: string) => {
-  const start = all.value.find(e => e.kind === 'hatch.started' && e.data.hatchId === id)
-  return (
-    records.value.find(r => start?.kind === 'hatch.started' && r.id === start.data.vesselId)
-      ?.name ?? 'a vessel'
-  )
-}
 interface Row {
   entry: Entry
   text: string
@@ -56,7 +49,7 @@ const rows = computed((): Row[] =>
     )
     .map(e => ({
       entry: e,
-      text: entrySentence(e, records.value, units.measures.value, hatchVessel),
+      text: entrySentence(e, records.value, units.measures.value),
       stands: e.kind === 'undone' || standing.value.has(e.id),
     })),
 )

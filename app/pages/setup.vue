@@ -26,12 +26,12 @@ const room = useRoomStore()
     </div>
     <template v-if="room.state">
       <RoomSection :key="room.state.room.id" />
-      <RecordList type="vessel" addable />
+      <RecordList type="hatch-vessel" addable />
       <RecordList type="salt" addable />
       <RecordList type="lot" addable />
       <RecordList type="tank" addable />
       <RecordList type="place" addable />
-      <RecordList type="container" addable />
+      <RecordList type="vessel" addable />
       <RecordList type="species" addable />
       <RecordList type="tool" addable />
       <FoodsSection />

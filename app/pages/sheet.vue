@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, ref } from 'vue'
 import NoRoom from '~/components/shared/NoRoom.vue'
 import { download } from '~/composables/download'
 import { planCalendar } from '~/composables/planCalendar'
@@ -12,9 +12,8 @@ import { plural } from '~/words/round'
 
 /** The round on paper, in a calendar, in a table. */
 const room = useRoomStore()
-const cultures = useCulturesStore()
+useCulturesStore()
 const units = useUnits()
-onMounted(() => void cultures.load())
 const lines = computed(() => (room.round && room.state ? sheetLines(room.round, room.state) : []))
 const items = computed(() =>
   room.round && room.state ? calendarItems(room.round, room.state) : [],

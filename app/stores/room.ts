@@ -1,8 +1,8 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { idTime } from '@renatus/core/records/id'
-import { buildRound } from '@renatus/core/round/round'
-import type { Stop } from '@renatus/core/round/stop'
+import type { CultureReading } from '@renatus/core/estimation/readCulture'
+import type { Round } from '@renatus/core/round/round'
 import { roomState, type RoomState } from '@renatus/core/stock/roomState'
 import { DATABASES, RenatusDatabase, type WhichRoom } from '~/db/database'
 import { undoAct, writeAct, type Draft } from '~/db/logbook'
@@ -31,10 +31,24 @@ export const useRoomStore = defineStore('room', () => {
       ? roomState(records.value, entries.value, now.value, learned.value ?? undefined)
       : null,
   )
-  /** Stops of cultures and of the plan; set once everything they need has come (stores/cultures.ts). */
-  const more = shallowRef<((state: RoomState) => Stop[]) | null>(null)
-  const round = computed(() =>
-    state.value ? buildRound(state.value, more.value?.(state.value) ?? []) : null,
+  // The reckoning knows every food and method: it comes after the first view stands.
+  const reckoner = shallowRef<typeof import('@renatus/core/round/round') | null>(null)
+  void import('@renatus/core/round/round').then(m => (reckoner.value = m))
+  /** What is believed of all that grows, at the hour of the round; set once everything was read (stores/cultures.ts). */
+  const readings = shallowRef<ReadonlyMap<string, CultureReading> | null>(null)
+  /** The hour of the round that is on: a minute that passes changes nothing. */
+  const roundHour = computed(() =>
+    reckoner.value && state.value ? reckoner.value.roundAt(state.value.room, now.value).at : null,
+  )
+  const roundState = computed((): RoomState | null =>
+    records.value && entries.value && roundHour.value
+      ? roomState(records.value, entries.value, roundHour.value, learned.value ?? undefined)
+      : null,
+  )
+  const round = computed((): Round | null =>
+    reckoner.value && roundState.value && readings.value
+      ? reckoner.value.buildRound(roundState.value, readings.value)
+      : null,
   )
   const measures = computed(() => state.value?.room.measures ?? 'metric')
   const timeZone = computed(
@@ -59,6 +73,7 @@ export const useRoomStore = defineStore('room', () => {
   function open(room: WhichRoom) {
     localStorage.setItem(WHICH_KEY, room)
     which.value = room
+    readings.value = null
     db.value.close()
     db.value = new RenatusDatabase(DATABASES[room])
   }
@@ -72,7 +87,8 @@ export const useRoomStore = defineStore('room', () => {
     loaded,
     state,
     round,
-    more,
+    roundState,
+    readings,
     measures,
     timeZone,
     clockBehind,

@@ -1,3 +1,4 @@
+import type { Lateness } from '@renatus/core/round/stops/begin/find'
 import type { Decision } from '@renatus/core/planning/plan/decisions'
 import type { Way } from '@renatus/core/planning/plan/closing'
 import type { FactChange } from '@renatus/core/planning/plan/planFacts'
@@ -166,3 +167,19 @@ export const STATUS_WORDS = {
   'time-limit': 'The solver ran out of time: this is the best plan it had.',
   'infeasible': 'There is no such plan.',
 } as const
+
+/** Whether a late start still matters. */
+export function startLateWords(late: Lateness, brood: string, readyBy: string): string {
+  const days = late.days === 1 ? 'a day' : `${late.days} days`
+  const sure = Math.round(late.likely * 100)
+  switch (late.code) {
+    case 'on time':
+      return ''
+    case 'late, still good':
+      return `${days} late, and still good: ${sure} % sure to be ready for ${brood}.`
+    case 'late, doubtful':
+      return `${days} late: ${sure} % sure to be ready for ${brood} in time, nine in ten by ${readyBy}. Start it today, and have something that bridges.`
+    case 'too late':
+      return `Too late for the first meals of ${brood}: nine in ten are ready by ${readyBy} only. Start it if it is wanted after that; for now another food must do.`
+  }
+}

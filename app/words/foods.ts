@@ -1,6 +1,5 @@
 import type { FeedProfile } from '@renatus/core/feeds/contract'
 import { edible } from '@renatus/core/fry/edibles'
-import { formatCount } from '@renatus/core/units/format'
 
 export { portionText } from '@renatus/core/feeds/portionText'
 
@@ -18,9 +17,3 @@ export function foodInText(id: string): string {
 /** "newborn Moina", "vinegar eels". */
 export const foodWithSize = (food: FeedProfile, size: string) =>
   size ? `${size} ${foodInText(food.id)}` : foodInText(food.id)
-
-/** What a portion is reckoned at. */
-export const portionNote = (food: FeedProfile) =>
-  food.portion && food.portion.unit !== 'worm'
-    ? `${food.name}: a portion is of ${food.portion.of}, at ${formatCount(food.portion.perUnit)} ${food.units} per ${food.portion.unit}. If yours is thinner or denser, press Differs and say what went in.`
-    : ''

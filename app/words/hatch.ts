@@ -1,5 +1,4 @@
 import type { HatchWarning } from '@renatus/core/dynamics/hatch/hatch'
-import type { Gap } from '@renatus/core/planning/hatchPlan'
 
 /** What a warning of the hatch model means, and what to do. */
 export const HATCH_WARNINGS: Record<HatchWarning, string> = {
@@ -13,12 +12,4 @@ export const HATCH_WARNINGS: Record<HatchWarning, string> = {
   'dark': 'Without light in the first hours about a fifth does not hatch.',
   'too-slow': 'At this temperature nine tenths need more than 60 hours. Warm the vessel.',
   'never': 'Nothing hatches like this. Check temperature and salt.',
-}
-
-export const GAP_REASONS: Record<Gap['reason'], string> = {
-  'too-late': 'no hatch can be ready by then',
-  'no-vessel': 'no hatch vessel is free in time',
-  'no-lot': 'no cysts left',
-  'put-off': 'the start was put off',
-  'vessel-too-small': 'the vessels are too small for it',
 }

@@ -1,25 +1,23 @@
-import type { Entry, EntryKind } from '@renatus/core/records/entries'
+import type { Entry, EntryData, EntryKind, Portion } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'
-import {
-  formatCount,
-  formatGrams,
-  formatLitres,
-  formatMillilitres,
-} from '@renatus/core/units/format'
+import { formatCount, formatGrams, formatMillilitres } from '@renatus/core/units/format'
+import { handText } from '@renatus/core/round/handText'
 import { edible } from '@renatus/core/fry/edibles'
 import type { MeasureSystem } from '@renatus/core/units/kitchenMeasures'
 import { cultureSentence } from './logCultures'
 
 /** Names of the kinds of entries, as filters show them. */
 export const KIND_NAMES: Record<EntryKind, string> = {
-  'hatch.started': 'Hatch started',
-  'hatch.temperature': 'Temperature read',
-  'hatch.harvested': 'Harvest',
-  'hatch.emptied': 'Vessel emptied',
   'tank.fed': 'Tank fed',
-  'nauplii.stored': 'Nauplii put by',
-  'store.discarded': 'Store poured away',
-  'stop.postponed': 'Put off',
+  'store.filled': 'Put by',
+  'store.counted': 'Store counted',
+  'store.portioned': 'Taken out for the day',
+  'store.discarded': 'Thrown out',
+  'stop.answered': 'Stop answered',
+  'order.placed': 'Ordered',
+  'order.came': 'Order came',
+  'brood.awaited': 'Not yet',
+  'vessel.cleaned': 'Vessel cleaned',
   'clock.started': 'Clock started',
   'clock.seen': 'Clock answered',
   'lot.weighed': 'Lot weighed',
@@ -32,12 +30,11 @@ export const KIND_NAMES: Record<EntryKind, string> = {
   'weaning.started': 'Trial of a food',
   'weaning.decided': 'Trial decided',
   'tank.temperature': 'Tank temperature',
-  'tank.given': 'Food given',
   'tank.task': 'Task done',
   'culture.looked': 'Look',
   'culture.did': 'Culture tended',
-  'culture.temperature': 'Culture temperature',
-  'culture.harvested': 'Culture harvested',
+  'culture.temperature': 'Temperature read',
+  'culture.harvested': 'Drawn from',
   'culture.refused': 'Not worth a harvest',
   'culture.ended': 'Culture ended',
   'culture.started': 'Culture started',
@@ -53,9 +50,6 @@ export const KIND_NAMES: Record<EntryKind, string> = {
   'plan.kept': 'Plan kept',
   'sheet.ticked': 'Sheet ticked',
   'gel.cooked': 'Gel cooked',
-  'gel.tubbed': 'Gel taken out',
-  'gel.counted': 'Gel counted',
-  'gel.discarded': 'Gel thrown out',
   'note': 'Note',
   'undone': 'Undone',
 }
@@ -64,19 +58,15 @@ export const KIND_NAMES: Record<EntryKind, string> = {
 export const CORRECTABLE: Partial<
   Record<EntryKind, readonly { field: string; label: string; unit: string }[]>
 > = {
-  'hatch.started': [
-    { field: 'cystsG', label: 'Cysts', unit: 'g' },
-    { field: 'saltG', label: 'Salt', unit: 'g' },
-    { field: 'waterL', label: 'Water', unit: 'L' },
-    { field: 'temperatureC', label: 'Temperature', unit: '°C' },
+  'culture.harvested': [
+    { field: 'organisms', label: 'Animals', unit: '' },
+    { field: 'cupMl', label: 'In the cup', unit: 'mL' },
   ],
-  'hatch.temperature': [{ field: 'temperatureC', label: 'Temperature', unit: '°C' }],
-  'hatch.harvested': [
-    { field: 'nauplii', label: 'Nauplii', unit: '' },
-    { field: 'volumeMl', label: 'In the cup', unit: 'mL' },
+  'store.filled': [
+    { field: 'organisms', label: 'Animals', unit: '' },
+    { field: 'amount', label: 'Amount', unit: '' },
   ],
-  'tank.fed': [{ field: 'nauplii', label: 'Nauplii', unit: '' }],
-  'nauplii.stored': [{ field: 'nauplii', label: 'Nauplii', unit: '' }],
+  'store.counted': [{ field: 'amount', label: 'Left', unit: '' }],
   'lot.weighed': [{ field: 'grams', label: 'Grams left', unit: 'g' }],
   'brood.counted': [{ field: 'fry', label: 'Fry', unit: '' }],
   'brood.left': [{ field: 'fry', label: 'Fry', unit: '' }],
@@ -88,7 +78,6 @@ export const CORRECTABLE: Partial<
     { field: 'powderG', label: 'Powder', unit: 'g' },
     { field: 'waterMl', label: 'Water', unit: 'mL' },
   ],
-  'gel.counted': [{ field: 'pieces', label: 'Pieces left', unit: '' }],
   'tool.measured': [
     { field: 'times', label: 'Fillings', unit: '' },
     { field: 'grams', label: 'Water', unit: 'g' },
@@ -113,42 +102,83 @@ const TASK_WORDS: Record<string, string> = {
   'gel-out': 'left-over gel taken out',
 }
 
+const all = (parts: readonly string[]) => parts.filter(Boolean).join(': ')
+
+/** A portion: how much of what, and from where. */
+function portionText(p: Portion, measures: MeasureSystem, from: (id: string) => string): string {
+  const food = edible(p.foodId)
+  const animals = `${formatCount(p.organisms)} ${food?.units ?? p.foodId}`
+  const amount = p.amount ? `${handText(p.amount, measures)} of ${foodName(p.foodId)}, ` : ''
+  return `${amount}${animals}${p.source ? ` from ${from(p.source.id)}` : ''}`
+}
+
+function storeText(d: EntryData<'store.filled'>, measures: MeasureSystem): string {
+  const animals = d.organisms === null ? '' : `${formatCount(d.organisms)} `
+  const amount =
+    d.amount === null ? '' : `, ${handText({ value: d.amount, unit: d.unit }, measures)}`
+  return `${animals}${edible(d.foodId)?.units ?? d.foodId}${amount}, ${KEEP_WORDS[d.keep]}`
+}
+
+const KEEP_WORDS = { fridge: 'chilled', freezer: 'frozen', brine: 'in brine', dry: 'dry' } as const
+const ANSWER_WORDS = { 'done': 'done', 'not-now': 'put off', 'enough': 'ended' } as const
+/** What the kinds of stops are called when they are answered. */
+const STOP_WORDS: Record<string, string> = {
+  ask: 'a question',
+  begin: 'a start',
+  clean: 'a cleaning',
+  clear: 'a clearing',
+  cook: 'a batch',
+  harvest: 'a harvest',
+  hatch: 'a hatch start',
+  looks: 'looks',
+  order: 'an order',
+  start: 'a hatch start',
+  tank: 'a tank',
+  tub: 'the tub',
+  vessel: 'a vessel',
+}
+const answerText = (d: EntryData<'stop.answered'>) =>
+  `${STOP_WORDS[d.key.split(':')[0] ?? ''] ?? 'a stop'}: ${ANSWER_WORDS[d.how]}`
+
+function orderText(d: EntryData<'order.placed'>): string {
+  if (d.what === 'cysts' || d.foodId === null) return 'cysts'
+  return d.what === 'starter' ? `a starter of ${foodName(d.foodId)}` : foodName(d.foodId)
+}
+
 /** One entry as a sentence. */
 export function entrySentence(
   e: Entry,
   records: readonly AnyRecord[],
   measures: MeasureSystem,
-  hatchVessel: (hatchId: string) => string,
 ): string {
   const name = (id: string) => {
     const found = records.find(r => r.id === id)
     return found ? found.name : 'something removed'
   }
+  const sourceName = (id: string) => records.find(r => r.id === id)?.name ?? 'what is kept'
   const placeOf = (of: { type: string; id: string } | null) =>
-    of === null ? '' : `${of.type === 'hatch' ? hatchVessel(of.id) : name(of.id)}: `
+    of === null ? '' : `${name(of.id)}: `
   switch (e.kind) {
-    case 'hatch.started':
-      return `${name(e.data.vesselId)}: ${formatLitres(e.data.waterL, measures)} water, ${formatGrams(e.data.saltG)} salt, ${formatGrams(e.data.cystsG)} cysts of ${name(e.data.lotId)}${e.data.proposed ? ` (proposed ${formatGrams(e.data.proposed.cystsG)})` : ''}`
-    case 'hatch.temperature':
-      return `${hatchVessel(e.data.hatchId)}: ${e.data.temperatureC.toFixed(1)} °C`
-    case 'hatch.harvested':
-      return `${hatchVessel(e.data.hatchId)}: ${formatCount(e.data.nauplii)} nauplii, ${e.data.count ? `counted (${e.data.count.animals} in ${e.data.count.samples} × ${e.data.count.sampleMl} mL)` : e.data.seen}`
-    case 'hatch.emptied':
-      return `${hatchVessel(e.data.hatchId)}: ${e.data.reason}`
     case 'tank.fed':
-      return `${name(e.data.tankId)}: ${formatCount(e.data.nauplii)} nauplii${e.data.ml === null ? '' : `, ${formatMillilitres(e.data.ml)}`} from the ${e.data.source.kind}`
-    case 'nauplii.stored':
-      return `${formatCount(e.data.nauplii)} nauplii to the ${e.data.form}${e.data.cubes ? `, ${e.data.cubes} cubes` : ''}`
+      return `${name(e.data.tankId)}: ${e.data.portions.map(p => portionText(p, measures, sourceName)).join(', ')}`
+    case 'store.filled':
+      return `${e.data.name}: ${storeText(e.data, measures)}`
+    case 'store.counted':
+      return `${e.data.name || 'A store'}: ${e.data.amount.toLocaleString('en-GB')} left`
+    case 'store.portioned':
+      return `${e.data.name}: ${e.data.amount.toLocaleString('en-GB')} for ${e.data.tanks.map(t => `${name(t.tankId)} ${t.amount}`).join(', ')}`
     case 'store.discarded':
-      return e.data.reason
-    case 'stop.postponed':
-      return e.data.key.startsWith('start:')
-        ? 'a hatch start'
-        : e.data.key.startsWith('harvest:')
-          ? 'a harvest'
-          : e.data.key.startsWith('feed:')
-            ? 'a meal'
-            : 'a stop'
+      return all([e.data.name, e.data.reason])
+    case 'stop.answered':
+      return answerText(e.data)
+    case 'order.placed':
+      return `${orderText(e.data)}, to come on ${e.data.comesOn}`
+    case 'order.came':
+      return e.data.came ? 'it is here' : 'not waited for any more'
+    case 'brood.awaited':
+      return `${name(e.data.broodId)}: not ${EVENT_WORDS[e.data.event]} on ${e.data.on}`
+    case 'vessel.cleaned':
+      return `${name(e.data.vesselId)}: with ${e.data.cleaner}`
     case 'clock.started':
       return e.data.label
     case 'clock.seen':
@@ -173,8 +203,6 @@ export function entrySentence(
       return `${name(e.data.broodId)}: ${e.data.take ? 'takes' : 'does not take'} ${foodName(e.data.foodId)}${e.data.take ? '' : ' yet'}`
     case 'tank.temperature':
       return `${name(e.data.tankId)}: ${e.data.temperatureC.toFixed(1)} °C`
-    case 'tank.given':
-      return `${name(e.data.tankId)}: ${e.data.foods.map(f => `${formatCount(f.organisms)} ${edible(f.foodId)?.units ?? f.foodId}`).join(', ')}`
     case 'tank.task':
       return `${name(e.data.tankId)}: ${TASK_WORDS[e.data.task] ?? e.data.task}`
     case 'culture.looked':
@@ -211,12 +239,6 @@ export function entrySentence(
       return `${e.data.text} ${e.data.done ? 'Ticked' : 'Unticked'} by ${e.data.who}.`
     case 'gel.cooked':
       return `${e.data.boxName}: ${e.data.pieces.toLocaleString('en-GB')} ${e.data.pieces === 1 ? 'piece' : 'pieces'} of ${name(e.data.mixId)} from ${formatGrams(e.data.powderG)} powder and ${formatMillilitres(e.data.waterMl)} water`
-    case 'gel.tubbed':
-      return `${e.data.boxName}: ${e.data.pieces.toLocaleString('en-GB')} for ${e.data.tanks.map(t => `${name(t.tankId)} ${t.pieces}`).join(', ')}`
-    case 'gel.counted':
-      return `${e.data.boxName}: ${e.data.pieces.toLocaleString('en-GB')} left`
-    case 'gel.discarded':
-      return `${e.data.boxName}: ${e.data.pieces.toLocaleString('en-GB')}, ${e.data.reason}`
     case 'note':
       return e.data.text
     case 'undone':

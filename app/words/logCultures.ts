@@ -1,7 +1,7 @@
-import type { Entry, EntryData } from '@renatus/core/records/entries'
+import type { Entry, EntryData, HatchSetup } from '@renatus/core/records/entries'
 import { foodOf } from '@renatus/core/foods/index'
 import type { AnyRecord } from '@renatus/core/records/records'
-import { formatCount, formatMillilitres } from '@renatus/core/units/format'
+import { formatCount, formatGrams, formatMillilitres } from '@renatus/core/units/format'
 import { CLEAN_WORDS, LEVEL_WORDS, REFUSED } from './tending'
 
 type CultureEntry = Extract<Entry, { kind: `culture.${string}` | 'place.temperature' }>
@@ -33,6 +33,12 @@ const all = (parts: readonly string[]) => parts.filter(Boolean).join(', ')
 const although = (despite: EntryData<'culture.did'>['despite'] | undefined) =>
   despite?.length ? `although ${despite.map(r => REFUSED[r]).join(', ')}` : ''
 
+/** What went in: "2 L water, 50 g salt, 1 g cysts of Tin 1". */
+function hatchText(h: HatchSetup, name: (id: string) => string): string {
+  const proposed = h.proposed ? ` (proposed ${formatGrams(h.proposed.cystsG)})` : ''
+  return `${h.waterL} L water, ${formatGrams(h.saltG)} salt, ${formatGrams(h.cystsG)} cysts of ${name(h.lotId)}${proposed}`
+}
+
 /** An entry about a culture, as a sentence. */
 export function cultureSentence(
   e: CultureEntry,
@@ -54,12 +60,13 @@ export function cultureSentence(
     case 'culture.temperature':
       return `${name(e.data.cultureId)}: ${e.data.temperatureC.toFixed(1)} °C`
     case 'culture.harvested':
-      return `${name(e.data.cultureId)}: ${all([`${Math.round(e.data.share * 1000) / 10} % taken`, e.data.ml ? formatMillilitres(e.data.ml) : '', e.data.organisms ? `about ${formatCount(e.data.organisms)}` : '', e.data.tankIds?.length ? `to ${e.data.tankIds.map(name).join(' and ')}` : '', e.data.seen, although(e.data.despite)])}`
+      return `${name(e.data.cultureId)}: ${all([`${Math.round(e.data.share * 1000) / 10} % taken`, e.data.ml ? formatMillilitres(e.data.ml) : '', e.data.organisms ? `about ${formatCount(e.data.organisms)}` : '', e.data.portions.length ? `for ${e.data.portions.map(p => name(p.tankId)).join(' and ')}` : '', e.data.count ? `counted (${e.data.count.animals} in ${e.data.count.samples} × ${e.data.count.sampleMl} mL)` : (e.data.seen ?? ''), although(e.data.despite)])}`
     case 'culture.refused':
       return name(e.data.cultureId)
     case 'culture.ended':
       return `${name(e.data.cultureId)}: ${all([e.data.how, e.data.cleaner ? `cleaned with ${e.data.cleaner}` : '', although(e.data.despite)])}`
     case 'culture.started':
+      if (e.data.hatch) return `${name(e.data.cultureId)}: ${hatchText(e.data.hatch, name)}`
       return `${name(e.data.cultureId)}: ${all([`${ORIGIN_WORDS[e.data.origin]} ${e.data.parentIds.map(name).join(' and ')}`.trim(), e.data.starterMl ? `${formatMillilitres(e.data.starterMl)} of starter` : '', although(e.data.despite)]) || 'set up'}`
     case 'culture.moved':
       return `${name(e.data.cultureId)}: to ${e.data.placeId ? name(e.data.placeId) : 'nowhere in particular'}, ${LEVEL_WORDS[e.data.level]}`

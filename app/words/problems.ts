@@ -23,7 +23,16 @@ export function roomFileProblem(problem: RoomFileProblem): string {
 export const OTHER_ROOM = (theirs: string, mine: string) =>
   `The file is of another room (“${theirs}”). Two rooms are not mixed, so nothing was changed. To open it here instead of “${mine}”, export this room first, then replace it.`
 
-export const ANSWERED_ELSEWHERE =
-  'This was answered already, perhaps in another tab. Nothing was written twice.'
+/** Somebody was quicker: who and when, so that nobody wonders. */
+export function answeredElsewhere(
+  result: { code: string; by?: string; at?: string },
+  timeZone: string,
+): string {
+  const at = result.at
+    ? ` at ${new Intl.DateTimeFormat('en-GB', { timeZone, hour: '2-digit', minute: '2-digit' }).format(new Date(result.at))}`
+    : ''
+  const by = result.by ? ` on ${result.by}` : ''
+  return `This was answered already${at}${by}, perhaps in another tab. Nothing was written twice.`
+}
 export const VESSEL_BUSY = (vessel: string) =>
   `${vessel} still holds another hatch: harvest or empty it first.`

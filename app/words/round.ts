@@ -4,5 +4,5 @@ export const plural = (n: number, one: string, many = `${one}s`) =>
 
 export function roundLead(stops: number, minutes: number, early: boolean): string {
   if (stops === 0) return 'Nothing is due.'
-  return `${plural(stops, 'stop')}, about ${plural(minutes, 'minute')}. ${early ? 'Not due yet; you may begin.' : 'Food first, tanks last.'}`
+  return `${plural(stops, 'stop')}, about ${plural(Math.ceil(minutes), 'minute')}. ${early ? 'Not due yet; you may begin.' : 'Food first, tanks last.'}`
 }

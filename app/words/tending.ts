@@ -1,5 +1,5 @@
 import type { TendingKind } from '@renatus/core/planning/tending'
-import type { RefusalId, Water } from '@renatus/core/records/vocabulary'
+import type { RefusalId } from '@renatus/core/records/vocabulary'
 import type { Backup } from '@renatus/core/stock/lines'
 import type { RollingRole } from '@renatus/core/stock/rollingSets'
 import type { CleanRule } from '@renatus/core/records/vocabulary'
@@ -10,21 +10,10 @@ export const WANTS: Record<TendingKind, string> = {
   'look': 'Look at it',
   'thin out': 'Thin it out',
   'feed': 'Feed it',
-  'take': 'Take some',
   'split': 'Split it',
   'change water': 'Change water',
   'top up': 'Top it up',
   'renew': 'Renew it',
-}
-
-export const WATER_NAMES: Record<Water, string> = {
-  aged: 'aged water',
-  tank: 'established tank water',
-  conditioned: 'freshly conditioned water',
-  tap: 'straight tap water',
-  boiled: 'boiled, cooled water',
-  salt: 'salt water of its strength',
-  medium: 'fresh medium',
 }
 
 export const REFUSED: Record<RefusalId, string> = {
@@ -84,3 +73,11 @@ export const ROLE_WORDS: Record<RollingRole, string> = {
   'feeding out': 'feeding out',
 }
 export const LEVEL_WORDS = { top: 'top', middle: 'middle', bottom: 'bottom' } as const
+
+/** How long something has been due. */
+export function sinceWords(lateH: number): string {
+  if (lateH < 12) return ''
+  const days = Math.round(lateH / 24)
+  if (days < 1) return 'Due since the last round.'
+  return days === 1 ? 'Due since yesterday.' : `Due for ${days} days; once is enough.`
+}

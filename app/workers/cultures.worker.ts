@@ -4,6 +4,7 @@ import type { ReplayMemory } from '@renatus/core/estimation/replay'
 import { byTime, effectiveEntries } from '@renatus/core/records/effectiveEntries'
 import type { Entry } from '@renatus/core/records/entries'
 import type { Place } from '@renatus/core/records/records'
+import { cultureIdOf } from '@renatus/core/stock/cultures'
 import { NOTHING_LEARNED } from '@renatus/core/stock/learned'
 import { RenatusDatabase } from '~/db/database'
 import { lastLearned } from '~/db/learned'
@@ -13,12 +14,7 @@ function entriesByCulture(entries: readonly Entry[]): (id: string) => readonly E
   const everywhere = entries.filter(e => e.kind === 'place.temperature')
   const found = new Map<string, Entry[]>()
   for (const e of entries) {
-    const id =
-      'cultureId' in e.data
-        ? e.data.cultureId
-        : e.kind === 'sample.counted' || e.kind === 'water.read'
-          ? e.data.of?.id
-          : undefined
+    const id = cultureIdOf(e)
     if (!id) continue
     const list = found.get(id)
     if (list) list.push(e)
@@ -28,7 +24,6 @@ function entriesByCulture(entries: readonly Entry[]): (id: string) => readonly E
   return id => found.get(id) ?? everywhere
 }
 
-const JUST_WRITTEN_MS = 10 * 60_000
 const memories = new Map<string, ReplayMemory>()
 let turn = 0
 
@@ -56,10 +51,6 @@ const reader = {
       const places = records.filter((r): r is Place => r.type === 'place')
       const byId = new Map(records.map(r => [r.id, r]))
       const effective = effectiveEntries(entries)
-      // The page's minute may lie behind what was written a moment ago; an entry far ahead is another matter (a clock set back).
-      const newest = effective.at(-1)?.at ?? now
-      const at =
-        newest > now && Date.parse(newest) - Date.parse(now) < JUST_WRITTEN_MS ? newest : now
       const entriesOf = entriesByCulture(effective)
       for (const id of ids) {
         // Lets a newer call in.
@@ -68,10 +59,17 @@ const reader = {
         if (mine !== turn) return
         const result =
           record?.type === 'culture'
-            ? readCulture(record, entriesOf(id), learned ?? NOTHING_LEARNED, at, memories.get(id), {
-                places,
-                ahead,
-              })
+            ? readCulture(
+                record,
+                entriesOf(id),
+                learned ?? NOTHING_LEARNED,
+                now,
+                memories.get(id),
+                {
+                  places,
+                  ahead,
+                },
+              )
             : null
         if (!result) continue
         memories.set(id, result.memory)

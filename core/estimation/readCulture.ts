@@ -2,6 +2,7 @@ import type { Entry } from '../records/entries'
 import type { CultureRecord, Place } from '../records/records'
 import type { Learned } from '../stock/learned'
 import { hoursBetween, type Instant } from '../time/localDate'
+import { actWorth, type ActWorth } from './actWorth'
 import { estimate, type Estimate } from './estimate'
 import { forecast, type Forecast } from './forecast'
 import { cultureSubject } from './learning/cultureSubject'
@@ -23,6 +24,8 @@ export interface CultureReading {
   /** When each observation that a why names was made. */
   whyAt: Instant[]
   temperatureC: number
+  /** What acts are worth over the coming week. */
+  acts: ActWorth
   /** The days to come, where they were asked for. */
   ahead: Forecast | null
 }
@@ -32,6 +35,9 @@ export interface ReadOptions {
   places?: readonly Place[]
   ahead?: boolean
 }
+
+/** An entry so many hours after the hour for which is read belongs to the same round. */
+const SAME_ROUND_H = 12
 
 /**
  * Reads a culture of the log with what the room has learned of its food; null for a food or method this version does not know.
@@ -48,7 +54,10 @@ export function readCulture(
   const subject = cultureSubject(c, learned.foods[c.foodId]?.priors)
   if (!subject) return null
   const observations = observationsOf(c, entries, learned, options.places)
-  const atH = Math.max(0, hoursBetween(c.startedAt, now))
+  // What was done at a round counts at once, also where the round is reckoned at its hour.
+  const sinceH = Math.max(0, hoursBetween(c.startedAt, now))
+  const lastH = observations.reduce((h, o) => Math.max(h, o.h), 0)
+  const atH = lastH > sinceH && lastH - sinceH <= SAME_ROUND_H ? lastH : sinceH
   const result = estimate(subject, observations, atH, memory)
   const why = whyOf(result.estimate.moves)
   const course = temperatureOf(observations, c.temperatureC)
@@ -62,6 +71,7 @@ export function readCulture(
       choices: lookChoices(result.cloud, subject.food, temperatureC),
       why,
       temperatureC,
+      acts: actWorth(result.cloud, course, subject.seed + 71),
       ahead: options.ahead ? forecast(result.cloud, course, subject.seed + 53) : null,
       whyAt: why.map(w => new Date(Date.parse(c.startedAt) + w.h * 3_600_000).toISOString()),
     },

@@ -64,3 +64,11 @@ export const CAUTIONS = {
     'Copper in medicines, plant food, pipes and coins kills invertebrates and builds up in reef animals: keep it out.',
   ),
 } as const satisfies Record<string, Caution>
+
+const IODINE: Caution = {
+  id: 'iodine',
+  text: 'This salt is marked as iodised or with anti-caking agent. Use plain salt: additives can spoil the hatch.',
+}
+
+/** Cautions that belong to the salt at hand, not to a step. */
+export const saltCautions = (iodised: boolean): Caution[] => (iodised ? [IODINE] : [])

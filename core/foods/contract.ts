@@ -115,6 +115,8 @@ export interface FeedRule {
   /** `clear`: once the water has cleared; `thin`: when it thins or is spent; `every`: so many days after the last time. */
   when: 'clear' | 'thin' | 'every'
   everyDays?: number
+  /** It is fed on another culture: this food. */
+  foodId?: string
 }
 
 /** How a starter is bought: what it takes, and when it can be had. */

@@ -5,7 +5,7 @@ import { upgradeFile } from './upgradeRoom'
 
 /** The open file of a room: everything that is known of it, in one JSON document. */
 export const ROOM_FILE_FORMAT = 'renatus-room'
-export const ROOM_FILE_VERSION = 6
+export const ROOM_FILE_VERSION = 7
 /** A file above this is refused before it is read, bytes. Ten years of a busy room are far below. */
 export const ROOM_FILE_MAX_BYTES = 64 * 1024 * 1024
 

@@ -1,3 +1,5 @@
+import { upgradeEntries6, upgradeRecords6 } from './upgradeRoom7'
+
 /**
  * Brings stored data of older versions to the present one. Used for room files and for the database alike.
  * Works on what was never checked yet: the schema has the last word.
@@ -101,6 +103,18 @@ const keptWith = (kept: unknown, change: (items: readonly unknown[]) => unknown[
     (items as Raw[]).flatMap(k => change([k.record]).map(record => ({ ...k, record }))),
   )
 
+/** Version 6 to 7, of a whole file. */
+function upgradeFile6(f: Raw): Raw {
+  const entries = Array.isArray(f.entries) ? (f.entries as unknown[]) : []
+  return {
+    ...f,
+    version: 7,
+    records: list(f.records, items => upgradeRecords6(items, entries)),
+    entries: list(f.entries, upgradeEntries6),
+    kept: keptWith(f.kept, items => upgradeRecords6(items, [])),
+  }
+}
+
 /** A whole room file of any known version. */
 export function upgradeFile(file: unknown, version: number): unknown {
   let f = file as Raw
@@ -119,5 +133,6 @@ export function upgradeFile(file: unknown, version: number): unknown {
   if (version < 5) f = { ...f, version: 5 }
   // Version 5 to 6 added gel: kinds of records and of entries.
   if (version < 6) f = { ...f, version: 6 }
+  if (version < 7) f = upgradeFile6(f)
   return f
 }

@@ -58,16 +58,22 @@ function endOf(
 
 /**
  * Hatch and free-swimming day projected from the strongest statement, through the temperature of every day.
+ * @param notBefore days before which an event has been waited for in vain
  * Spreads add as independent: the guess of the anchor, and half of the span the species shows, scaled like the stage itself.
  */
 export function lifeDates(
   species: Pick<Species, 'hatchDays' | 'swimDays' | 'referenceC'>,
   anchors: readonly Anchor[],
   temperature: (date: LocalDate) => number,
+  notBefore: Partial<Record<LifeEvent, LocalDate>> = {},
 ): LifeDates {
   const anchor = strongest(anchors)
+  const later = (event: LifeEvent, on: LocalDate) => {
+    const least = notBefore[event]
+    return least !== undefined && least > on ? least : on
+  }
   const known: LifeDate = {
-    on: anchor.on,
+    on: anchor.kind === 'seen' ? anchor.on : later(anchor.event, anchor.on),
     seen: anchor.kind === 'seen',
     spreadDays: anchor.kind === 'seen' ? 0 : anchor.spreadDays,
   }
@@ -81,17 +87,26 @@ export function lifeDates(
         }
       : null
   }
-  const next = (from: LifeDate, [usual, lo, hi]: Species['hatchDays']): LifeDate => {
-    const { on, took } = endOf(from.on, usual, species.referenceC, temperature)
+  const next = (
+    from: LifeDate,
+    [usual, lo, hi]: Species['hatchDays'],
+    event: LifeEvent,
+  ): LifeDate => {
+    const { on: due, took } = endOf(from.on, usual, species.referenceC, temperature)
     const scale = usual > 0 ? took / usual : 1
+    const on = later(event, due)
     return { on, seen: false, spreadDays: Math.hypot(from.spreadDays, ((hi - lo) / 2) * scale) }
   }
   if (anchor.event === 'free')
     return { spawned: earlier('spawned'), hatched: earlier('hatched'), free: known }
   if (anchor.event === 'hatched')
-    return { spawned: earlier('spawned'), hatched: known, free: next(known, species.swimDays) }
-  const hatched = next(known, species.hatchDays)
-  return { spawned: known, hatched, free: next(hatched, species.swimDays) }
+    return {
+      spawned: earlier('spawned'),
+      hatched: known,
+      free: next(known, species.swimDays, 'free'),
+    }
+  const hatched = next(known, species.hatchDays, 'hatched')
+  return { spawned: known, hatched, free: next(hatched, species.swimDays, 'free') }
 }
 
 export type LifeStage = 'hoped' | 'eggs' | 'yolk' | 'feeding'

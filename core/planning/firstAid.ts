@@ -1,4 +1,4 @@
-import { brineShrimp } from '../foods/brine-shrimp'
+import { hatchFood } from '../foods/hatchFood'
 import { methodOf } from '../estimation/learning/cultureSubject'
 import { running } from '../stock/cultures'
 import { temperatureNow } from '../stock/placeTemperature'
@@ -60,23 +60,18 @@ export function firstAid(
 ): Patient[] {
   const noAir = accident === 'power'
   const here = (id: string | null) => accident === 'power' || placeId === null || id === placeId
-  const hatches = state.runs
+  const hatches = state.hatches
     .filter(r => r.endedAt === null)
     .flatMap((r): Patient[] => {
-      const vessel = state.vessels.find(v => v.id === r.setup.vesselId)
+      const vessel = state.vessels.find(v => v.id === r.vesselId)
       if (!vessel || !here(vessel.placeId)) return []
-      const cold = hoursUntilCold(
-        r.setup.waterL,
-        r.setup.temperatureC,
-        roomC,
-        brineShrimp.rangeC[0],
-      )
+      const cold = hoursUntilCold(r.setup.waterL, r.setup.temperatureC, roomC, hatchFood.rangeC[0])
       return [
         {
           id: r.id,
           name: vessel.name,
           what: 'hatch',
-          ...first(noAir ? (brineShrimp.withoutAirH ?? Infinity) : Infinity, cold),
+          ...first(noAir ? (hatchFood.withoutAirH ?? Infinity) : Infinity, cold),
           endsAtC: roomC,
           onlyOne: false,
           act: noAir

@@ -1,7 +1,7 @@
 import { hatchFactors, productOfFactors } from '../dynamics/hatch/factors'
 import { hatch, harvestWindow, type Hatch } from '../dynamics/hatch/hatch'
-import { CHILLED_HOLD_H } from '../foods/brine-shrimp/parameters'
-import type { Vessel } from '../records/records'
+import { CHILLED_HOLD_H } from '../dynamics/hatch/handling'
+import type { HatchVessel } from '../stock/roomState'
 import { hoursBetween, type Instant } from '../time/localDate'
 import { grams, type GramsPerLitre } from '../units/quantity'
 import { keeps, type Want } from './allocate'
@@ -26,7 +26,7 @@ export const MOST_CYSTS_GL = 5
 
 /** A way to cover a run of meals: start, pulls, and how many hatchable nauplii it takes. */
 export interface HatchOption {
-  vessel: Vessel
+  vessel: HatchVessel
   startAt: Instant
   pullsAt: Instant[]
   wants: Want[]
@@ -36,20 +36,20 @@ export interface HatchOption {
   yieldShare: number
 }
 
-const emptyBottle = (vessel: Vessel, lot: LotForPlan, water: WaterForPlan) => ({
+const emptyBottle = (vessel: HatchVessel, lot: LotForPlan, water: WaterForPlan) => ({
   vesselL: vessel.litres,
   cystsG: grams(0),
   saltGL: water.saltGL,
   pH: water.pH,
   lit: vessel.lit,
   decapsulated: false,
-  temperature: vessel.temperatureC as number,
+  temperature: vessel.temperatureC,
   lot,
 })
 
 /** The model of a vessel that is filled as the plan fills it. */
 export const vesselModel = (
-  vessel: Vessel,
+  vessel: HatchVessel,
   lot: LotForPlan,
   water: WaterForPlan,
   cystsG = 0,
@@ -60,7 +60,7 @@ export const vesselModel = (
  * so that what an early pull leaves over may serve a later meal. Null when a meal comes before the first pull or after the hold.
  */
 export function hatchOption(
-  vessel: Vessel,
+  vessel: HatchVessel,
   model: Hatch,
   startAt: Instant,
   pullsAt: Instant[],
@@ -98,7 +98,7 @@ export function hatchOption(
 
 /** Grams of cysts for a number of hatchable nauplii in a vessel: crowding beyond 2 g/L lowers the hatch, so it is solved by bisection. */
 export function cystsFor(
-  vessel: Vessel,
+  vessel: HatchVessel,
   lot: LotForPlan,
   water: WaterForPlan,
   hatchable: number,

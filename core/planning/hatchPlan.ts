@@ -1,14 +1,14 @@
-import { CHILLED_HOLD_H, SECOND_PULL_GAIN } from '../foods/brine-shrimp/parameters'
-import type { Vessel } from '../records/records'
-import { lotInUse, type RoomState } from '../stock/roomState'
+import { CHILLED_HOLD_H, SECOND_PULL_GAIN } from '../dynamics/hatch/handling'
+import { lotInUse, type HatchVessel, type RoomState } from '../stock/roomState'
 import { hoursBetween, toInstant, toMs, type Instant } from '../time/localDate'
 import { fullRounds, type RoundOccurrence } from '../time/rounds'
 import { allocate, type Batch, type Want } from './allocate'
 import { hatchOption, vesselModel, type HatchOption, type LotForPlan } from './hatchOption'
-import { mealsAt, SPILL, type Meal } from './meals'
+import { SPILL, type Meal } from './meals'
 import { plannedHatch, type PlannedHatch } from './plannedHatch'
 import { rotationFor, type Rotation } from './rotation'
-import { expectedPulls, frozenBatches, liveBatches, postponedAt, type ExpectedPull } from './supply'
+import { answersOf, type Answered } from './reckoning/answered'
+import { expectedPulls, frozenBatches, liveBatches, type ExpectedPull } from './supply'
 
 /** How many days of meals are looked at. */
 export const HATCH_HORIZON_DAYS = 4
@@ -56,7 +56,7 @@ const wantsOf = (meals: readonly Meal[]): Want[] => {
 export function hatchPlan(
   state: RoomState,
   rounds: readonly RoundOccurrence[],
-  meals: Meal[] = mealsAt(state, rounds),
+  meals: Meal[],
 ): HatchPlan {
   const pulls = expectedPulls(state, rounds)
   const batches: Batch[] = liveBatches(state, pulls)
@@ -73,17 +73,17 @@ export function hatchPlan(
     gramsLeft: open.state.gramsLeft,
   }
   const water = { saltGL: state.room.hatchSaltGL, pH: state.hatchPH }
-  const free = new Map(state.vessels.map(v => [v.id, freeFrom(state, v, pulls)]))
+  const free = new Map(state.hatchVessels.map(v => [v.id, freeFrom(state, v, pulls)]))
   const putOff = new Set(
     rounds
-      .filter(r => [...postponedAt(state, r.key)].some(k => k.startsWith('start:')))
+      .filter(r => [...answersOf(state).values()].some(a => putsOffStart(a, r.key)))
       .map(r => r.key),
   )
   const hatches: PlannedHatch[] = []
   const short: { key: string; reason: Gap['reason'] }[] = []
   const given = new Set<string>()
 
-  for (let guard = 0; guard < wants.length + state.vessels.length; guard++) {
+  for (let guard = 0; guard < wants.length + state.hatchVessels.length; guard++) {
     const lacking = allocate(wants, batches)
     const isShort = (w: Want) =>
       lacking.get(w.key)! > ENOUGH * wanted.get(w.key)! && !given.has(w.key)
@@ -107,7 +107,7 @@ export function hatchPlan(
       best,
       lot,
       water,
-      state.vessels.filter(v => canStart(free, v, best.startAt)),
+      state.hatchVessels.filter(v => canStart(free, v, best.startAt)),
     )
     const from: LotForPlan = lot
     const planned = group.map(vessel => {
@@ -149,6 +149,10 @@ export function hatchPlan(
   }
 }
 
+/** A start of a hatch that was put off at a round: none is proposed there again. */
+const putsOffStart = (a: Answered, roundKey: string) =>
+  a.roundKey === roundKey && a.how !== 'done' && a.key.startsWith('hatch:')
+
 /** Fewest cysts per fed nauplius; a second pull must earn its labour. */
 const score = (o: HatchOption) => o.yieldShare * (o.pullsAt.length > 1 ? 1 - SECOND_PULL_GAIN : 1)
 
@@ -159,17 +163,17 @@ const quarterBefore = (now: Instant): Instant =>
 /** When a vessel can be filled again: now, or with the last pull of what runs in it. */
 function freeFrom(
   state: RoomState,
-  vessel: Vessel,
+  vessel: HatchVessel,
   pulls: readonly ExpectedPull[],
 ): Instant | null {
-  const busy = state.runs.filter(r => r.setup.vesselId === vessel.id && r.endedAt === null)
+  const busy = state.hatches.filter(r => r.vesselId === vessel.id && r.endedAt === null)
   if (busy.length === 0) return quarterBefore(state.now)
-  const last = pulls.filter(p => p.run.setup.vesselId === vessel.id).at(-1)
+  const last = pulls.filter(p => p.run.vesselId === vessel.id).at(-1)
   // A spent bottle is emptied at this round and is free then.
   return last ? last.round.at : quarterBefore(state.now)
 }
 
-const canStart = (free: Map<string, Instant | null>, vessel: Vessel, at: Instant) => {
+const canStart = (free: Map<string, Instant | null>, vessel: HatchVessel, at: Instant) => {
   const from = free.get(vessel.id)
   // The vessel is cleaned within the round in which it was emptied.
   return from !== null && from !== undefined && toMs(from) <= toMs(at) + 60_000
@@ -188,7 +192,7 @@ function optionsFor(
   const found: HatchOption[] = []
   const soon = quarterBefore(state.now)
   const full = fullRounds(rounds).filter(r => Math.abs(hoursBetween(r.at, first.at)) <= LONGEST_H)
-  for (const vessel of state.vessels) {
+  for (const vessel of state.hatchVessels) {
     const model = vesselModel(vessel, lot, water)
     for (const start of full) {
       if (putOff.has(start.key)) continue
@@ -218,8 +222,8 @@ function vesselsFor(
   option: HatchOption,
   lot: LotForPlan,
   water: { saltGL: RoomState['room']['hatchSaltGL']; pH: number },
-  free: readonly Vessel[],
-): Vessel[] {
+  free: readonly HatchVessel[],
+): HatchVessel[] {
   const perGram = vesselModel(option.vessel, lot, water, 1).nauplii
   const wantG = option.hatchable / perGram
   const group = [option.vessel]
@@ -242,10 +246,10 @@ function whyNone(
   putOff: ReadonlySet<string>,
 ): Gap['reason'] {
   if (!lot || lot.gramsLeft <= 0.05) return 'no-lot'
-  if (state.vessels.length === 0) return 'no-vessel'
+  if (state.hatchVessels.length === 0) return 'no-vessel'
   if (putOff.has(rounds[0]!.key) && hoursBetween(state.now, first.at) > 12) return 'put-off'
   const soonest = Math.min(
-    ...state.vessels.map(
+    ...state.hatchVessels.map(
       v =>
         vesselModel(v, lot, { saltGL: state.room.hatchSaltGL, pH: state.hatchPH }).curve.t50h ??
         Infinity,

@@ -1,34 +1,27 @@
-import { brineShrimp } from '../foods/brine-shrimp'
-import type { LadderDay } from '../fry/ladder'
-import { mealWhy } from '../fry/mealWhy'
+import { NAUPLII, hatchProfile } from '../foods/hatchProfile'
+import { wholeMeal, wholeMealWhy } from '../fry/wholeMeal'
 import type { Reason } from '../reasons/reason'
-import { ofKind } from '../records/effectiveEntries'
 import type { Tank } from '../records/records'
-import { broodLadder } from '../stock/broodLadder'
-import type { BroodState } from '../stock/broodState'
 import type { RoomState } from '../stock/roomState'
-import { daysBetween, type Instant, type LocalDate } from '../time/localDate'
+import type { Instant } from '../time/localDate'
 import type { RoundOccurrence } from '../time/rounds'
+import { ladderDays } from './ladderDays'
+import { eatingAt, fedAt, type Eating, type Want } from './reckoning/want'
 
 /** Spilled, left in the cup, stuck to the sieve. */
 export const SPILL = 0.1
 
-/** A meal that lacks less than this share is whole. */
-const WHOLE_ENOUGH = 0.05
+/** A meal of less is none, nauplii. */
+const LEAST = 0.5
 
 /** What one brood gets at a meal of nauplii. */
 export interface BroodMeal {
-  brood: BroodState
-  day: LadderDay
+  eating: Eating
   nauplii: number
 }
 
-/** Why a brood gets so many nauplii at a meal. */
-export const broodMealWhy = (meal: BroodMeal, date: LocalDate): Reason =>
-  mealWhy(meal.day, brineShrimp.profile, meal.brood.species!, {
-    temperatureC: meal.brood.temperature(date),
-    tankL: meal.brood.tank!.litres,
-  })
+/** Why a brood's whole meal is so many nauplii. */
+export const broodMealWhy = (meal: BroodMeal): Reason => wholeMealWhy(meal.eating, hatchProfile)
 
 /** What one tank gets at one round. Several broods in a tank are fed together. */
 export interface Meal {
@@ -40,63 +33,43 @@ export interface Meal {
   at: Instant
 }
 
-/** Looks up a brood's ladder day by local date. */
-export type DayOf = (brood: BroodState, date: LocalDate) => LadderDay | null
-
-/** Ladder days of every feeding brood for the local dates of some rounds, worked out once. */
-export function ladderDays(state: RoomState, dates: readonly LocalDate[]): DayOf {
-  const first = dates.reduce((a, b) => (b < a ? b : a))
-  const last = dates.reduce((a, b) => (b > a ? b : a))
-  const found = new Map<string, LadderDay>()
-  for (const brood of state.broods) {
-    const from = Math.max(0, daysBetween(brood.freeOn, first))
-    const to = daysBetween(brood.freeOn, last)
-    if (to < 0) continue
-    for (const day of broodLadder(brood, state.room, from, to - from + 1))
-      found.set(`${brood.id} ${day.day}`, day)
+/** A share of a tank's meal as nauplii, divided over those whom they fit. */
+export function naupliiMeal(want: Want, share: number): Meal | null {
+  const food = want.foods.get(NAUPLII)
+  const nauplii = food ? food.whole * share : 0
+  if (!food || nauplii < LEAST) return null
+  const whole = food.eating.map(e => wholeMeal(e, food.food))
+  const all = whole.reduce((a, b) => a + b, 0)
+  return {
+    round: want.round,
+    tank: want.tank,
+    broods: food.eating.map((eating, i) => ({ eating, nauplii: (nauplii * whole[i]!) / all })),
+    nauplii,
+    at: want.round.at,
   }
-  return (brood, date) => found.get(`${brood.id} ${daysBetween(brood.freeOn, date)}`) ?? null
 }
 
 /** Nauplii that a brood gets at one meal of a date. */
-export type NaupliiOf = (brood: BroodState, day: LadderDay, date: LocalDate) => number
-const byLadder: NaupliiOf = (_brood, day) => day.perMeal[brineShrimp.profile.id] ?? 0
+export type NaupliiOf = (eating: Eating, round: RoundOccurrence) => number
 
-/**
- * Meals of nauplii at the given rounds that have not been given yet, in order of time.
- * @param naupliiOf by the ladders where nothing else is said
- */
+/** Meals of nauplii at the given rounds as a plan has them, in order of time; what was given already is left out. */
 export function mealsAt(
   state: RoomState,
   rounds: readonly RoundOccurrence[],
-  naupliiOf: NaupliiOf = byLadder,
+  naupliiOf: NaupliiOf,
 ): Meal[] {
-  const given = new Set<string>()
-  const part = new Map<string, number>()
-  for (const { data } of ofKind(state.entries, 'tank.fed')) {
-    const key = `${data.tankId} ${data.roundKey}`
-    if (data.partial) part.set(key, (part.get(key) ?? 0) + data.nauplii * data.energy)
-    else given.add(key)
-  }
-  const meals: Meal[] = []
-  if (rounds.length === 0) return meals
-  const dayOf = ladderDays(
-    state,
-    rounds.map(r => r.date),
+  if (rounds.length === 0) return []
+  const dates = rounds.map(r => r.date)
+  const dayOf = ladderDays(state, dates)
+  return rounds.flatMap(round =>
+    state.tanks.flatMap((tank): Meal[] => {
+      if (fedAt(state, tank.id, round.key).some(e => !e.data.partial)) return []
+      const broods = eatingAt(state, tank, round, dayOf).flatMap((eating): BroodMeal[] => {
+        const nauplii = naupliiOf(eating, round)
+        return nauplii > 0 ? [{ eating, nauplii }] : []
+      })
+      const nauplii = broods.reduce((n, b) => n + b.nauplii, 0)
+      return nauplii < LEAST ? [] : [{ round, tank, broods, nauplii, at: round.at }]
+    }),
   )
-  for (const round of rounds) {
-    for (const tank of state.tanks) {
-      if (given.has(`${tank.id} ${round.key}`)) continue
-      const broods: BroodMeal[] = []
-      for (const brood of state.broods) {
-        const day = brood.tank?.id === tank.id ? dayOf(brood, round.date) : null
-        const nauplii = day ? naupliiOf(brood, day, round.date) : 0
-        if (day && nauplii > 0) broods.push({ brood, day, nauplii })
-      }
-      const whole = broods.reduce((n, b) => n + b.nauplii, 0)
-      const nauplii = whole - (part.get(`${tank.id} ${round.key}`) ?? 0)
-      if (nauplii > WHOLE_ENOUGH * whole) meals.push({ round, tank, broods, at: round.at, nauplii })
-    }
-  }
-  return meals
 }

@@ -2,8 +2,8 @@ import { HATCH } from '../dynamics/hatch/parameters'
 import { densityFactor } from '../dynamics/hatch/factors'
 import { harvestWindow, type HatchWarning } from '../dynamics/hatch/hatch'
 import type { Reason } from '../reasons/reason'
-import type { SaltRecord, Vessel } from '../records/records'
-import { saltInUse, type RoomState } from '../stock/roomState'
+import type { SaltRecord } from '../records/records'
+import { saltInUse, type HatchVessel, type RoomState } from '../stock/roomState'
 import { hoursBetween, type Instant } from '../time/localDate'
 import type { RoundOccurrence } from '../time/rounds'
 import { saltFor, type SaltRecipe } from '../water/salinity'
@@ -29,7 +29,7 @@ export interface PlannedPull {
 /** A hatch Renatus proposes: everything that goes into the vessel, when, and why. */
 export interface PlannedHatch {
   key: string
-  vessel: Vessel
+  vessel: HatchVessel
   lot: LotForPlan
   salt: SaltRecord | null
   startAt: Instant
@@ -180,7 +180,7 @@ function whyCysts(
   }
 }
 
-function whySalt(vessel: Vessel, water: WaterForPlan, salt: SaltRecord | null): Reason {
+function whySalt(vessel: HatchVessel, water: WaterForPlan, salt: SaltRecord | null): Reason {
   return {
     result: { label: 'salt', value: vessel.litres * water.saltGL, unit: 'g' },
     rule: 'Litres of water put in times the salt wanted per litre.',
@@ -217,7 +217,7 @@ function whySalt(vessel: Vessel, water: WaterForPlan, salt: SaltRecord | null): 
 }
 
 function whyTime(
-  vessel: Vessel,
+  vessel: HatchVessel,
   option: HatchOption,
   model: ReturnType<typeof vesselModel>,
 ): Reason {

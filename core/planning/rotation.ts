@@ -1,4 +1,4 @@
-import { CLEAN_UP_H } from '../foods/brine-shrimp/parameters'
+import { CLEAN_UP_H } from '../dynamics/hatch/handling'
 import type { Reason } from '../reasons/reason'
 import type { RoomState } from '../stock/roomState'
 import { hoursBetween } from '../time/localDate'
@@ -21,7 +21,7 @@ export function rotationFor(
   lot: LotForPlan | null,
   water: WaterForPlan,
 ): Rotation | null {
-  const vessel = state.vessels[0]
+  const vessel = state.hatchVessels[0]
   if (!vessel || !lot) return null
   const planned = hatches[0]
   const hours = planned
@@ -31,7 +31,7 @@ export function rotationFor(
   const vessels = Math.ceil((hours + CLEAN_UP_H) / HARVEST_INTERVAL_H) + 1
   return {
     vessels,
-    has: state.vessels.length,
+    has: state.hatchVessels.length,
     why: {
       result: { label: 'vessels for a steady rotation', value: vessels, unit: 'vessels' },
       rule: 'Hatch time and clean-up over the time between harvests, rounded up, and one in reserve.',

@@ -1,5 +1,5 @@
 import { dayText } from '../time/dayText'
-import { brineShrimp } from '../foods/brine-shrimp'
+import { NAUPLII } from '../foods/hatchProfile'
 import { foodOf } from '../foods/index'
 import { nearQuarter, portionText } from '../feeds/portionText'
 import { edible } from '../fry/edibles'
@@ -113,10 +113,9 @@ function gelFor(state: RoomState, tank: Tank, food: string, date: LocalDate): st
 /** A day's portion of a food for a tank; nauplii come from the freezer. */
 function portionFor(state: RoomState, food: string, organisms: number): string {
   const known = edible(food)
-  if (food === brineShrimp.profile.id) {
+  if (food === NAUPLII) {
     const perCube =
-      state.stores.find(s => s.form === 'freezer' && s.naupliiPerCube)?.naupliiPerCube ??
-      NAUPLII_PER_CUBE
+      state.stores.find(s => s.keep === 'freezer' && s.unit === 'cube')?.perUnit ?? NAUPLII_PER_CUBE
     const cubes = Math.max(0.5, Math.round((organisms / perCube) * 2) / 2)
     return `${cubes} ${cubes <= 1 ? 'cube' : 'cubes'} of nauplii from the freezer, thawed in tank water`
   }
@@ -141,9 +140,11 @@ function beforeLeaving(
       text: `Start ${s.vessels} ${s.vessels === 1 ? 'vessel' : 'vessels'} of ${name} by ${dayText(s.on)}.${s.orderBy ? ` Order its starter by ${dayText(s.orderBy)}.` : ''}`,
     })
   }
-  const frozen = state.stores.filter(s => s.form === 'freezer').reduce((n, s) => n + s.nauplii, 0)
+  const frozen = state.stores
+    .filter(s => s.keep === 'freezer')
+    .reduce((n, s) => n + (s.organisms ?? 0), 0)
   const wanted = plan.takes
-    .filter(t => t.food === brineShrimp.profile.id && t.day >= from && t.day <= last)
+    .filter(t => t.food === NAUPLII && t.day >= from && t.day <= last)
     .reduce((n, t) => n + t.organisms, 0)
   if (wanted > 0)
     lines.push({

@@ -1,17 +1,18 @@
-import { CHILLED_HOLD_H } from '../foods/brine-shrimp/parameters'
+import { CHILLED_HOLD_H } from '../dynamics/hatch/handling'
+import { NAUPLII } from '../foods/hatchProfile'
 import { harvestWindow } from '../dynamics/hatch/hatch'
 import type { Reason } from '../reasons/reason'
-import { ofKind } from '../records/effectiveEntries'
-import { lastPullH, modelOfRun, type HatchRun } from '../stock/hatchRuns'
+import { lastPullH, modelOfHatch, type HatchCulture } from '../stock/hatchCultures'
 import { pullForecast } from '../stock/pullForecast'
-import { lotOfRun, type RoomState } from '../stock/roomState'
+import { lotOfHatch, type RoomState } from '../stock/roomState'
 import { addHours, hoursBetween, toMs, type Instant } from '../time/localDate'
 import { fullRounds, type RoundOccurrence } from '../time/rounds'
 import type { Batch } from './allocate'
+import { wasAnswered } from './reckoning/answered'
 
 /** The next pull of a running hatch, at the round where it belongs. */
 export interface ExpectedPull {
-  run: HatchRun
+  run: HatchCulture
   round: RoundOccurrence
   pullNo: number
   ofPulls: number
@@ -25,17 +26,9 @@ export interface ExpectedPull {
   why: Reason | null
 }
 
-/** Stops put off at a round; nothing about them is proposed at that round again. */
-export const postponedAt = (state: RoomState, roundKey: string) =>
-  new Set(
-    ofKind(state.entries, 'stop.postponed')
-      .filter(e => e.data.roundKey === roundKey)
-      .map(e => e.data.key),
-  )
-
 /** True when a bottle holds nothing worth pulling any more. */
-export function isSpent(state: RoomState, run: HatchRun): boolean {
-  const model = modelOfRun(run, lotOfRun(state, run), state.hatchPH)
+export function isSpent(state: RoomState, run: HatchCulture): boolean {
+  const model = modelOfHatch(run, lotOfHatch(state, run), state.hatchPH)
   const window = harvestWindow(model.curve)
   const elapsed = hoursBetween(run.startedAt, state.now)
   // Nothing will ever hatch: after three days it is only smell.
@@ -52,12 +45,11 @@ export function expectedPulls(
 ): ExpectedPull[] {
   const current = rounds[0]!
   const full = fullRounds(rounds)
-  const putOff = postponedAt(state, current.key)
   const found: ExpectedPull[] = []
-  for (const run of state.runs) {
+  for (const run of state.hatches) {
     if (run.endedAt !== null || isSpent(state, run)) continue
-    const lot = lotOfRun(state, run)
-    const model = modelOfRun(run, lot, state.hatchPH)
+    const lot = lotOfHatch(state, run)
+    const model = modelOfHatch(run, lot, state.hatchPH)
     if (!model.curve.best) continue
     const done = run.pulls.length
     const planned =
@@ -67,11 +59,12 @@ export function expectedPulls(
     const open = planned.slice(done)
     // After a failed first look there is still the late half: one more pull at the planned time or now.
     let since = lastPullH(run)
+    const rounds = open.map(at => pullRound(state, run, full, current, at))
     open.forEach((at, i) => {
       const pullNo = done + i + 1
-      let round = nearestRound(full, toMs(at) < toMs(current.at) ? current.at : at)
-      if (round === current && putOff.has(`harvest:${run.id}:${pullNo}`))
-        round = full.find(r => r !== current) ?? current
+      const round = rounds[i]!
+      // A pull that was missed and the one that is due are one.
+      if (rounds[i + 1] === round) return
       const h = hoursBetween(
         run.startedAt,
         round === current && toMs(state.now) > toMs(round.at) ? state.now : round.at,
@@ -98,6 +91,19 @@ export function expectedPulls(
   return found.sort((a, b) => toMs(a.round.at) - toMs(b.round.at))
 }
 
+/** The round at which a pull is made: a missed one now, one that was answered for at this round at the next. */
+function pullRound(
+  state: RoomState,
+  run: HatchCulture,
+  full: readonly RoundOccurrence[],
+  current: RoundOccurrence,
+  at: Instant,
+): RoundOccurrence {
+  const round = nearestRound(full, toMs(at) < toMs(current.at) ? current.at : at)
+  const answered = round === current && wasAnswered(state, current.key, 'harvest', run.id)
+  return answered ? (full.find(r => r !== current) ?? current) : round
+}
+
 const nearestRound = (rounds: readonly RoundOccurrence[], at: Instant) =>
   rounds.reduce((best, r) =>
     Math.abs(toMs(r.at) - toMs(at)) < Math.abs(toMs(best.at) - toMs(at)) ? r : best,
@@ -106,11 +112,11 @@ const nearestRound = (rounds: readonly RoundOccurrence[], at: Instant) =>
 /** Live batches on hand or on the way: fridge stores and expected pulls. */
 export function liveBatches(state: RoomState, pulls: readonly ExpectedPull[]): Batch[] {
   const chilled = state.stores
-    .filter(s => s.form === 'fridge')
+    .filter(s => s.foodId === NAUPLII && s.keep === 'fridge')
     .map((s): Batch => ({
       id: s.id,
       at: state.now,
-      useful: s.nauplii * s.energy,
+      useful: (s.organisms ?? 0) * s.energy,
       holdH: CHILLED_HOLD_H - hoursBetween(s.storedAt, state.now),
     }))
   return [
@@ -130,5 +136,10 @@ export function liveBatches(state: RoomState, pulls: readonly ExpectedPull[]): B
 /** Cubes: they feed nothing that is alive, but they close a gap. */
 export const frozenBatches = (state: RoomState): Batch[] =>
   state.stores
-    .filter(s => s.form === 'freezer')
-    .map(s => ({ id: s.id, at: s.storedAt, useful: s.nauplii * s.energy, holdH: Infinity }))
+    .filter(s => s.keep === 'freezer')
+    .map(s => ({
+      id: s.id,
+      at: s.storedAt,
+      useful: (s.organisms ?? 0) * s.energy,
+      holdH: Infinity,
+    }))

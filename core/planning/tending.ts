@@ -1,18 +1,17 @@
 import type { FamilyId } from '../dynamics/contract'
 import type { Backup } from '../stock/lines'
 import { addHours, hoursBetween, type Instant } from '../time/localDate'
-import { feedAmount, takeShare, topUpMl, type Vat } from './amounts'
+import { feedAmount, topUpMl, type Vat } from './amounts'
 
 export const TENDING = [
   'end',
-  'look',
   'thin out',
   'feed',
-  'take',
   'split',
   'change water',
-  'top up',
   'renew',
+  'top up',
+  'look',
 ] as const
 export type TendingKind = (typeof TENDING)[number]
 
@@ -36,82 +35,111 @@ const ROUND_H = 12
 const LOST_FROM = 0.8
 const DOUBTFUL_FROM = 0.3
 const CROWDED_FROM = 0.15
-const WORTH_TAKING = 0.01
+/** Hours after a feed of what is fed when it thins before it is fed again. */
+const THIN_FEED_H = 72
+/** Share of what it takes to be ready before which nothing can be seen yet. */
+const NOTHING_BEFORE = 0.25
+const LATEST_FIRST_LOOK_H = 72
 const percent = (p: number) => `${Math.round(p * 100)} %`
 
-/** What a culture wants next, the most pressing first. Pure: the same reading gives the same list. */
-export function tending(v: Vat, backup: Backup): Tending[] {
-  const {
-    culture,
-    method,
-    reading: { estimate: e, look },
-    now,
-  } = v
-  const found: Tending[] = []
-  const add = (kind: TendingKind, at: Instant, because: string) =>
-    found.push({ kind, at: at < now ? now : at, because })
-  const inUse = e.readiness.ready + e.readiness.tiring
-  if (e.readiness.failed > LOST_FROM) {
-    add(
-      'end',
-      now,
-      `Lost, ${percent(e.readiness.failed)} sure: look once more, then start it anew.`,
-    )
-    return found
-  }
-  const doubt = e.pFailed > DOUBTFUL_FROM || e.readiness.failing > DOUBTFUL_FROM
-  const unseen = culture.seenAt ?? culture.record.startedAt
-  add(
-    'look',
-    doubt ? now : addHours(unseen, LOOK_AFTER_H[v.food.profile.family]),
-    doubt
-      ? 'It may be going wrong.'
-      : culture.seenAt
-        ? 'Nobody has looked since.'
-        : 'Nobody has looked since it was started.',
-  )
-  if (e.pCrash3d > CROWDED_FROM)
-    add(
-      'thin out',
-      now,
-      `A crash within three days has a chance of ${percent(e.pCrash3d)}: take a third out, as food or for a second vessel.`,
-    )
-  if (inUse > 0.5 && takeShare(v).value > WORTH_TAKING) add('take', now, 'It is ready.')
+const inUse = ({ reading: { estimate: e } }: Vat) => e.readiness.ready + e.readiness.tiring
+
+export const isLost = ({ reading }: Vat) => reading.estimate.readiness.failed > LOST_FROM
+
+/** Whether it may be going wrong. */
+export const isDoubtful = ({ reading: { estimate: e } }: Vat) =>
+  e.pFailed > DOUBTFUL_FROM || e.readiness.failing > DOUBTFUL_FROM
+
+/** When a look can tell something new: not before anything shows, and not again while nothing can have changed. */
+function lookDue(v: Vat): Tending {
+  const after = LOOK_AFTER_H[v.food.profile.family]
+  const { seenAt, startedAt } = v.culture
+  if (seenAt !== null)
+    return { kind: 'look', at: addHours(seenAt, after), because: 'Nobody has looked since.' }
+  const readyH = v.reading.estimate.readyH?.p50 ?? after
+  const firstH = Math.max(after, Math.min(LATEST_FIRST_LOOK_H, NOTHING_BEFORE * readyH))
+  const because = 'Nobody has looked since it was started.'
+  return { kind: 'look', at: addHours(startedAt, firstH), because }
+}
+
+function feedDue(v: Vat): Tending | null {
   const feed = feedAmount(v)
-  if (feed && !culture.quarantine?.reason.includes('fed')) {
-    const last = culture.fedAt ?? culture.record.startedAt
-    if (feed.rule.when === 'every')
-      add('feed', addHours(last, (feed.rule.everyDays ?? 7) * 24), method.feedingRule)
-    if (feed.rule.when === 'clear' && !feed.stillFed)
-      add(
-        'feed',
-        addHours(last, ROUND_H),
-        'The water should be clear by now: see that it is, then feed.',
-      )
-    if (
-      feed.rule.when === 'thin' &&
-      (e.readiness.tiring > 0.5 || (inUse > 0.5 && (look.movers ?? 3) < 1.5))
-    )
-      add('feed', addHours(last, 72), method.feedingRule)
+  if (!feed || v.culture.quarantine?.reason.includes('fed')) return null
+  const last = v.culture.fedAt ?? v.culture.startedAt
+  const { when, everyDays } = feed.rule
+  if (when === 'every') {
+    const at = addHours(last, (everyDays ?? 7) * 24)
+    return { kind: 'feed', at, because: v.method.feedingRule }
   }
-  if (backup.code === 'only' && inUse > 0.5)
-    add('split', now, 'It is the only vessel of this line: one accident ends it.')
-  const change = method.upkeep.find(u => u.action === 'waterChange')
-  if (change)
-    add(
-      'change water',
-      addHours(culture.changedAt ?? culture.record.startedAt, change.everyH),
-      'As the method has it.',
-    )
-  if (e.per === 'mL' && topUpMl(v).value > 0.05 * culture.record.litres * 1000)
-    add('top up', culture.drawnAt ?? now, 'Feed out first, top up after.')
-  const byAge = addHours(culture.renewedAt, method.renewAfterDays * 24)
-  add(
-    'renew',
-    e.readiness.tiring > 0.5 ? now : byAge,
-    e.readiness.tiring > 0.5 ? 'It is past its best.' : method.renewRule,
-  )
-  return found.sort(
-    (a, b) => hoursBetween(b.at, a.at) || TENDING.indexOf(a.kind) - TENDING.indexOf(b.kind),
-  )
+  if (when === 'clear') {
+    if (feed.stillFed) return null
+    const because = 'The water should be clear by now: see that it is, then feed.'
+    return { kind: 'feed', at: addHours(last, ROUND_H), because }
+  }
+  const thin = inUse(v) > 0.5 && (v.reading.look.movers ?? 3) < 1.5
+  const wants = thin || v.reading.estimate.readiness.tiring > 0.5
+  if (!wants) return null
+  return { kind: 'feed', at: addHours(last, THIN_FEED_H), because: v.method.feedingRule }
+}
+
+function renewDue(v: Vat): Tending {
+  const spent = v.reading.estimate.readiness.tiring > 0.5
+  const byAge = addHours(v.culture.renewedAt, v.method.renewAfterDays * 24)
+  return spent
+    ? { kind: 'renew', at: v.now, because: 'It is past its best.' }
+    : { kind: 'renew', at: byAge, because: v.method.renewRule }
+}
+
+function thinDue(v: Vat): Tending | null {
+  const { pCrash3d } = v.reading.estimate
+  if (pCrash3d <= CROWDED_FROM) return null
+  const because = `A crash within three days has a chance of ${percent(pCrash3d)}: take a third out, as food or for a second vessel.`
+  return { kind: 'thin out', at: v.now, because }
+}
+
+function changeDue(v: Vat): Tending | null {
+  const change = v.method.upkeep.find(u => u.action === 'waterChange')
+  if (!change) return null
+  const at = addHours(v.culture.changedAt ?? v.culture.startedAt, change.everyH)
+  return { kind: 'change water', at, because: 'As the method has it.' }
+}
+
+function topUpDue(v: Vat): Tending | null {
+  const litres = v.culture.record.litres
+  if (v.reading.estimate.per !== 'mL' || topUpMl(v).value <= 0.05 * litres * 1000) return null
+  return {
+    kind: 'top up',
+    at: v.culture.drawnAt ?? v.now,
+    because: 'Feed out first, top up after.',
+  }
+}
+
+const splitDue = (v: Vat, backup: Backup): Tending | null =>
+  backup.code === 'only' && inUse(v) > 0.5
+    ? {
+        kind: 'split',
+        at: v.now,
+        because: 'It is the only vessel of this line: one accident ends it.',
+      }
+    : null
+
+/** What falls due at a culture, the earliest first. Pure: the same reading gives the same list. */
+export function tending(v: Vat, backup: Backup): Tending[] {
+  if (isLost(v)) {
+    const sure = percent(v.reading.estimate.readiness.failed)
+    const because = `Lost, ${sure} sure: look once more, then start it anew.`
+    return [{ kind: 'end', at: v.now, because }]
+  }
+  const due = [
+    lookDue(v),
+    thinDue(v),
+    feedDue(v),
+    splitDue(v, backup),
+    changeDue(v),
+    topUpDue(v),
+    renewDue(v),
+  ]
+  return due
+    .filter(t => t !== null)
+    .sort((a, b) => hoursBetween(b.at, a.at) || TENDING.indexOf(a.kind) - TENDING.indexOf(b.kind))
 }

@@ -3,20 +3,25 @@ import { foodId, id, instant, lifeAnchor, localDate } from './records'
 import {
   ACTION_KINDS,
   AMOUNT_UNITS,
+  ANSWERS,
   CLEAN_RULES,
   CLEANERS,
   COLD_STORES,
+  ENDINGS,
   GEL_FORMS,
+  HAND_UNITS,
   HARVEST_GRADES,
   LEVELS,
+  ORDERS,
   ORIGINS,
   REFUSALS,
   SIGNS,
+  SOURCE_KINDS,
+  STORE_KEEPS,
   WATERS,
 } from './vocabulary'
 
 /** Facts of the log. An entry is never changed: a correction supersedes it, an undo strikes out its act. */
-const nauplii = z.number().min(0).max(1e10)
 const celsius = z.number().min(-5).max(60).brand<'degC'>()
 const grams = (max: number) => z.number().min(0).max(max).brand<'g'>()
 const fryCount = z.number().int().min(0).max(100_000)
@@ -25,9 +30,8 @@ const despite = z.array(z.enum(REFUSALS)).max(10).default([])
 const air = z.number().min(-20).max(50).brand<'degC'>()
 const positive = z.number().positive().max(1e6)
 
-export const hatchStarted = z.object({
-  hatchId: id,
-  vesselId: id,
+/** What went into a vessel of cysts: the setup of a culture that hatches. */
+const hatchSetup = z.object({
   lotId: id,
   saltId: id,
   waterL: z.number().positive().max(200).brand<'L'>(),
@@ -43,25 +47,14 @@ export const hatchStarted = z.object({
   proposed: z.object({ waterL: z.number(), saltG: z.number(), cystsG: z.number() }).nullable(),
 })
 
-export const dropCount = z.object({
+const dropCount = z.object({
   animals: z.number().int().min(0).max(100_000),
   samples: z.number().int().min(1).max(1000),
   sampleMl: z.number().positive().max(100),
 })
 
-export const hatchHarvested = z.object({
-  hatchId: id,
-  seen,
-  count: dropCount.nullable(),
-  /** The concentrate the nauplii were drawn into, mL. */
-  volumeMl: z.number().positive().max(20_000),
-  nauplii,
-  /** Energy per nauplius at harvest, full yolk = 1. */
-  energy: z.number().min(0).max(1),
-  finished: z.boolean(),
-})
-
-const source = z.object({ kind: z.enum(['harvest', 'fridge', 'freezer']), id })
+/** Where something was drawn from: a culture, or a store of food that no longer grows. */
+const source = z.object({ kind: z.enum(SOURCE_KINDS), id })
 const about = z.object({ type: z.string().max(20), id: z.string().max(60) })
 
 /** A start of a plan: so many vessels of a food on a day. */
@@ -112,33 +105,128 @@ const planFacts = z.object({
   warmth: z.string().max(40_000).default(''),
 })
 
+const handAmount = z.object({ value: z.number().min(0).max(1e9), unit: z.enum(HAND_UNITS) })
+const storeName = z.string().max(60).default('')
+
 const data = {
-  'hatch.started': hatchStarted,
-  'hatch.temperature': z.object({ hatchId: id, temperatureC: celsius }),
-  'hatch.harvested': hatchHarvested,
-  'hatch.emptied': z.object({ hatchId: id, reason: z.string().max(200) }),
-  /** `partial`: a store ran out before the meal was whole; the rest of it is still wanted. */
+  /** What a tank was given at a round: each portion names its food and where it came from (null: nobody wrote it down). */
   'tank.fed': z.object({
     tankId: id,
     roundKey: z.string(),
-    nauplii,
-    ml: z.number().min(0).nullable(),
-    cubes: z.number().min(0).nullable(),
-    energy: z.number().min(0).max(1),
-    source,
+    portions: z
+      .array(
+        z.object({
+          foodId,
+          organisms: z.number().min(0).max(1e15),
+          /** Of one animal, full yolk = 1. */
+          energy: z.number().min(0).max(1).default(1),
+          amount: handAmount.nullable().default(null),
+          source: source.nullable().default(null),
+        }),
+      )
+      .max(60),
+    /** The rest of the meal is still wanted. */
     partial: z.boolean().default(false),
   }),
-  'nauplii.stored': z.object({
+  /** Food that no longer grows is put by: chilled, frozen, in brine, dry. */
+  'store.filled': z.object({
     storeId: id,
-    hatchId: id,
-    form: z.enum(['fridge', 'freezer']),
-    nauplii,
-    volumeMl: z.number().positive().nullable(),
-    cubes: z.number().int().positive().nullable(),
-    energy: z.number().min(0).max(1),
+    name: z.string().trim().min(1).max(60),
+    foodId,
+    keep: z.enum(STORE_KEEPS),
+    unit: z.enum(HAND_UNITS),
+    /** In the unit; null where nobody measured. */
+    amount: z.number().positive().max(1e9).nullable(),
+    organisms: z.number().min(0).max(1e15).nullable(),
+    energy: z.number().min(0).max(1).default(1),
+    /** The culture it came out of. */
+    fromId: id.nullable().default(null),
+    useBy: instant.nullable().default(null),
   }),
-  'store.discarded': z.object({ storeId: id, reason: z.string().max(200) }),
-  'stop.postponed': z.object({ key: z.string().max(120), roundKey: z.string() }),
+  'store.counted': z.object({ storeId: id, name: storeName, amount: z.number().min(0).max(1e9) }),
+  /** Put into the day's tub to thaw, and for which tanks. */
+  'store.portioned': z.object({
+    storeId: id,
+    name: storeName,
+    on: localDate,
+    tanks: z.array(z.object({ tankId: id, amount: z.number().min(0).max(10_000) })).max(200),
+    amount: z.number().min(0).max(100_000),
+  }),
+  'store.discarded': z.object({
+    storeId: id,
+    name: storeName,
+    /** Null: all that was left. */
+    amount: z.number().min(0).max(1e9).nullable().default(null),
+    reason: z.string().max(200),
+  }),
+  /** A stop of a round was answered, and how: nothing asks the same again at this round. */
+  'stop.answered': z.object({
+    key: z.string().max(160),
+    roundKey: z.string().max(40),
+    how: z.enum(ANSWERS),
+    /** Minutes that such a stop takes, as they were reckoned. */
+    minutes: z.number().min(0).max(1000).default(0),
+  }),
+  /** Something is on its way: a starter, cysts, a food; and it came. */
+  'order.placed': z.object({
+    orderId: id,
+    what: z.enum(ORDERS),
+    foodId: foodId.nullable().default(null),
+    /** The start of the plan that it is for. */
+    startId: z.string().max(90).nullable().default(null),
+    comesOn: localDate,
+  }),
+  /** It came; or it is not waited for any more. */
+  'order.came': z.object({ orderId: id, came: z.boolean().default(true) }),
+  /** It was asked for on its day and had not happened yet. */
+  'brood.awaited': z.object({ broodId: id, event: lifeAnchor.shape.event, on: localDate }),
+  'vessel.cleaned': z.object({ vesselId: id, cleaner: z.enum(CLEANERS) }),
+  /** Set up: from what, and how much of it. Its record lives as long as this stands. */
+  'culture.started': z.object({
+    cultureId: id,
+    origin: z.enum(ORIGINS),
+    parentIds: z.array(id).max(20),
+    starterMl: z.number().min(0).max(1e7).nullable(),
+    despite,
+    /** What went in, for a culture that hatches; null for all others. */
+    hatch: hatchSetup.nullable().default(null),
+  }),
+  /** A harvest as it looked in the cup, and the share of the vessel that was taken for it. */
+  'culture.harvested': z.object({
+    cultureId: id,
+    /** Null where nobody judged it: a portion drawn in passing. */
+    seen: seen.nullable(),
+    share: z.number().min(0).max(1),
+    /** What was drawn, where it was measured. */
+    ml: z.number().min(0).max(1e7).nullable().default(null),
+    organisms: z.number().min(0).max(1e15).nullable().default(null),
+    energy: z.number().min(0).max(1).default(1),
+    count: dropCount.nullable().default(null),
+    /** The cup that a hatch was drawn into, mL. */
+    cupMl: z.number().positive().max(20_000).nullable().default(null),
+    /** Nothing is left in the vessel: it has ended. */
+    finished: z.boolean().default(false),
+    /** For whom it was drawn, and at which round. */
+    roundKey: z.string().max(40).nullable().default(null),
+    portions: z
+      .array(
+        z.object({
+          tankId: id,
+          organisms: z.number().min(0).max(1e15).nullable(),
+          ml: z.number().min(0).max(1e7).nullable(),
+        }),
+      )
+      .max(100)
+      .default([]),
+    despite,
+  }),
+  'culture.ended': z.object({
+    cultureId: id,
+    how: z.enum(ENDINGS),
+    cleaner: z.enum(CLEANERS).nullable().default(null),
+    reason: z.string().max(200).default(''),
+    despite,
+  }),
   'clock.started': z.object({ clockId: id, label: z.string().max(120), endsAt: instant, about }),
   'clock.seen': z.object({ clockId: id }),
   'lot.weighed': z.object({ lotId: id, grams: z.number().min(0).max(100_000) }),
@@ -171,15 +259,6 @@ const data = {
   'weaning.decided': z.object({ broodId: id, foodId, take: z.boolean(), on: localDate }),
   /** Water of a tank as read, or as set from now on; `was` is what held before. */
   'tank.temperature': z.object({ tankId: id, temperatureC: celsius, was: celsius.nullable() }),
-  /** Foods that come from no hatch, given at a round. */
-  'tank.given': z.object({
-    tankId: id,
-    roundKey: z.string(),
-    foods: z.array(z.object({ foodId, organisms: z.number().min(0).max(1e15) })).max(30),
-    /** Only these foods of its meal: the others are still wanted. */ partial: z
-      .boolean()
-      .default(false),
-  }),
   'tank.task': z.object({
     tankId: id,
     broodId: id.nullable(),
@@ -206,14 +285,6 @@ const data = {
     /** Done although it was refused. */
     despite,
   }),
-  /** Set up: from what, and how much of it. Its record lives as long as this stands. */
-  'culture.started': z.object({
-    cultureId: id,
-    origin: z.enum(ORIGINS),
-    parentIds: z.array(id).max(20),
-    starterMl: z.number().min(0).max(1e7).nullable(),
-    despite,
-  }),
   'culture.moved': z.object({ cultureId: id, placeId: id.nullable(), level: z.enum(LEVELS) }),
   /** Set apart from the others, or let back. */
   'culture.quarantined': z.object({
@@ -231,25 +302,8 @@ const data = {
     was: z.object({ topC: air.nullable(), bottomC: air.nullable() }).nullable(),
   }),
   'culture.temperature': z.object({ cultureId: id, temperatureC: celsius }),
-  /** A harvest as it looked in the cup, and the share of the vessel that was taken for it. */
-  'culture.harvested': z.object({
-    cultureId: id,
-    seen,
-    share: z.number().min(0).max(1),
-    /** What was drawn, where it was measured. */
-    ml: z.number().min(0).max(1e7).nullable().default(null),
-    organisms: z.number().min(0).max(1e15).nullable().default(null),
-    tankIds: z.array(id).max(100).default([]),
-    despite,
-  }),
   /** Somebody wanted to harvest and found it not worth it. */
   'culture.refused': z.object({ cultureId: id }),
-  'culture.ended': z.object({
-    cultureId: id,
-    how: z.enum(['used up', 'failed', 'given away', 'discarded', 'reset']),
-    cleaner: z.enum(CLEANERS).nullable().default(null),
-    despite,
-  }),
   /** Animals in drops, or in a picture of one, of a hatch, of a culture, or of neither. */
   'sample.counted': z.object({
     of: about.nullable(),
@@ -325,25 +379,6 @@ const data = {
     lossShare: z.number().min(0).max(0.5),
     protein: z.number().min(0).max(100),
   }),
-  /** Pieces put into the day's tub to thaw, and for which tanks. */
-  'gel.tubbed': z.object({
-    boxId: id,
-    boxName: z.string().max(60),
-    on: localDate,
-    tanks: z.array(z.object({ tankId: id, pieces: z.number().min(0).max(10_000) })).max(200),
-    pieces: z.number().min(0).max(100_000),
-  }),
-  'gel.counted': z.object({
-    boxId: id,
-    boxName: z.string().max(60),
-    pieces: z.number().min(0).max(100_000),
-  }),
-  'gel.discarded': z.object({
-    boxId: id,
-    boxName: z.string().max(60),
-    pieces: z.number().min(0).max(100_000),
-    reason: z.string().max(200),
-  }),
   'note': z.object({ text: z.string().trim().min(1).max(2000) }),
   /** Strikes out every entry of an act, another undo included. */
   'undone': z.object({ act: id }),
@@ -351,6 +386,9 @@ const data = {
 
 export type EntryKind = keyof typeof data
 export type EntryData<K extends EntryKind> = z.infer<(typeof data)[K]>
+export type HatchSetup = z.infer<typeof hatchSetup>
+/** What a tank was given of one food. */
+export type Portion = EntryData<'tank.fed'>['portions'][number]
 
 const common = {
   id,
@@ -362,21 +400,23 @@ const common = {
   subject: about,
   supersedes: id.nullable(),
   /** The proposal this entry answers, so that a second tab cannot answer it again. */
-  answers: z.string().max(120).nullable().default(null),
+  answers: z.string().max(160).nullable().default(null),
 }
 
 const of = <K extends EntryKind>(kind: K) =>
   z.object({ ...common, kind: z.literal(kind), data: data[kind] })
 
 export const entry = z.discriminatedUnion('kind', [
-  of('hatch.started'),
-  of('hatch.temperature'),
-  of('hatch.harvested'),
-  of('hatch.emptied'),
   of('tank.fed'),
-  of('nauplii.stored'),
+  of('store.filled'),
+  of('store.counted'),
+  of('store.portioned'),
   of('store.discarded'),
-  of('stop.postponed'),
+  of('stop.answered'),
+  of('order.placed'),
+  of('order.came'),
+  of('brood.awaited'),
+  of('vessel.cleaned'),
   of('clock.started'),
   of('clock.seen'),
   of('lot.weighed'),
@@ -389,7 +429,6 @@ export const entry = z.discriminatedUnion('kind', [
   of('weaning.started'),
   of('weaning.decided'),
   of('tank.temperature'),
-  of('tank.given'),
   of('tank.task'),
   of('culture.looked'),
   of('culture.did'),
@@ -410,9 +449,6 @@ export const entry = z.discriminatedUnion('kind', [
   of('plan.kept'),
   of('sheet.ticked'),
   of('gel.cooked'),
-  of('gel.tubbed'),
-  of('gel.counted'),
-  of('gel.discarded'),
   of('note'),
   of('undone'),
 ])

@@ -19,6 +19,8 @@ export const roundTime = z.object({
   at: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'not a clock time such as 06:30'),
   /** Tanks are fed at it and nothing else: no bottle is started or pulled. */
   feedingOnly: z.boolean().default(false),
+  /** Minutes there are for it; null for the usual (core/round/budget.ts). */
+  minutes: z.number().min(1).max(600).nullable().default(null),
 })
 
 export const room = z.object({
@@ -42,14 +44,20 @@ const air = z.number().min(-20).max(50).brand<'degC'>().nullable().default(null)
 /** A rack, a sill, a bench. Warm air rises: top and bottom may be given apart; one of them holds for both. */
 export const place = z.object({ ...base, type: z.literal('place'), name, topC: air, bottomC: air })
 
-/** A vessel in which cultures grow, one after the other. */
-export const container = z.object({
+/** A thing that holds water or mash: cone, jar, tub, tray. Cultures stand in it one after the other. */
+export const vessel = z.object({
   ...base,
-  type: z.literal('container'),
+  type: z.literal('vessel'),
+  placeId: id.nullable().default(null),
   name,
   kind: z.enum(VESSEL_KINDS),
-  placeId: id.nullable().default(null),
+  /** Water it is filled with, L. */
   litres: positive(20_000).brand<'L'>(),
+  /** Where it is warmed by itself; null where it is as warm as its place. */
+  temperatureC: z.number().min(10).max(38).brand<'degC'>().nullable().default(null),
+  lit: z.boolean().default(false),
+  /** Cysts are hatched in it. */
+  hatching: z.boolean().default(false),
 })
 
 /** Vessels of one food that are reset in turn. */
@@ -59,18 +67,6 @@ export const rollingSet = z.object({
   name,
   foodId,
   /** Days from one reset to the next. */ everyDays: z.number().min(1).max(400),
-})
-
-export const vessel = z.object({
-  ...base,
-  type: z.literal('vessel'),
-  placeId: id,
-  name,
-  shape: z.enum(['cone', 'bottle']),
-  /** Water it is filled with, L. */
-  litres: positive(200).brand<'L'>(),
-  temperatureC: z.number().min(10).max(38).brand<'degC'>(),
-  lit: z.boolean(),
 })
 
 export const salt = z.object({
@@ -108,6 +104,18 @@ export const tank = z.object({
   filter: z.boolean().default(true),
   /** Share of the water that is changed a day. */
   changePerDay: z.number().min(0).max(1).default(0.1),
+  /** Share of a meal that tank mates eat, and that the filter carries off. */
+  matesShare: z.number().min(0).max(0.9).default(0),
+  filterShare: z.number().min(0).max(0.9).default(0),
+  /** Grown fish that want live food now and then. */
+  grown: z
+    .object({
+      fish: z.number().int().min(1).max(10_000),
+      lengthMm: z.number().min(5).max(1000),
+      everyDays: z.number().min(0.5).max(60),
+    })
+    .nullable()
+    .default(null),
 })
 
 const days = z.number().min(0).max(400)
@@ -210,7 +218,7 @@ export const culture = z.object({
   /** Where it was put when it was started; moves stand in the log. */
   level: z.enum(LEVELS).default('middle'),
   /** What it stands in: a vessel of the room, and how that is drawn. */
-  containerId: id.nullable().default(null),
+  vesselId: id.nullable().default(null),
   vesselKind: z.enum(VESSEL_KINDS).nullable().default(null),
   /** Three letters for the tape. */
   code: z
@@ -322,7 +330,6 @@ export const gelMix = z.object({
 export const anyRecord = z.discriminatedUnion('type', [
   room,
   place,
-  container,
   rollingSet,
   vessel,
   salt,
@@ -339,7 +346,6 @@ export const anyRecord = z.discriminatedUnion('type', [
 
 export type Room = z.infer<typeof room>
 export type Place = z.infer<typeof place>
-export type Container = z.infer<typeof container>
 export type RollingSet = z.infer<typeof rollingSet>
 export type Vessel = z.infer<typeof vessel>
 export type SaltRecord = z.infer<typeof salt>

@@ -97,3 +97,37 @@ export const GEL_FORMS = ['tray', 'bag', 'coating'] as const
 export type GelForm = (typeof GEL_FORMS)[number]
 export const COLD_STORES = ['freezer', 'fridge'] as const
 export type ColdStore = (typeof COLD_STORES)[number]
+
+/** Whatever a meal can be drawn from. */
+export const SOURCE_KINDS = ['culture', 'store'] as const
+export type SourceKind = (typeof SOURCE_KINDS)[number]
+
+/** How a store is kept: what it loses a day hangs on it. */
+export const STORE_KEEPS = ['fridge', 'freezer', 'brine', 'dry'] as const
+export type StoreKeep = (typeof STORE_KEEPS)[number]
+
+/** What a hand measures food by. `each`: single animals; `share`: a part of a vessel. */
+export const HAND_UNITS = [
+  'mL',
+  'cube',
+  'pinch',
+  'wipe',
+  'worm',
+  'piece',
+  'each',
+  'share',
+  'g',
+] as const
+export type HandUnit = (typeof HAND_UNITS)[number]
+
+/** How a stop of a round is answered. */
+export const ANSWERS = ['done', 'not-now', 'enough'] as const
+export type Answer = (typeof ANSWERS)[number]
+
+/** What can be ordered. */
+export const ORDERS = ['starter', 'cysts', 'food'] as const
+export type OrderKind = (typeof ORDERS)[number]
+
+/** How a culture ends. */
+export const ENDINGS = ['used up', 'failed', 'given away', 'discarded', 'reset'] as const
+export type Ending = (typeof ENDINGS)[number]

@@ -1,43 +1,23 @@
-import type { TendingKind } from '../planning/tending'
+import type { RoundTime } from '../time/rounds'
 import type { Stop } from './stop'
+import { kindOf } from './stopKinds'
 
-/** Minutes of hands (working estimates of a practised person). */
-const TASK: Record<TendingKind, number> = {
-  'end': 6,
-  'look': 1,
-  'thin out': 4,
-  'feed': 2,
-  'take': 4,
-  'split': 8,
-  'change water': 5,
-  'top up': 1,
-  'renew': 10,
-}
-const FIXED = {
-  'harvest': 12,
-  'start': 5,
-  'tank': 3,
-  'empty': 4,
-  'discard': 1,
-  'order': 2,
-  'tub': 2,
-  'cook': 35,
-  'old-gel': 1,
-  'restock': 2,
-} as const
+/** Minutes that there are for a round where the room says nothing. */
+const USUAL_MIN = 30
+const FEEDING_ONLY_MIN = 10
 
-export function minutesOf(stop: Stop): number {
-  switch (stop.type) {
-    case 'looks':
-      return stop.vats.length
-    case 'culture':
-      return stop.tasks.reduce((m, t) => m + TASK[t.kind], 0)
-    case 'begin':
-      return stop.minutes
-    default:
-      return FIXED[stop.type]
-  }
-}
+export const minutesOf = (stop: Stop): number => kindOf(stop).minutes(stop)
 
 export const roundMinutes = (stops: readonly Stop[]): number =>
-  stops.reduce((m, s) => m + minutesOf(s), 0)
+  Math.round(stops.reduce((m, s) => m + minutesOf(s), 0) * 4) / 4
+
+/** A round is no longer than one keeps in mind: so many minutes for each stop of it, before what may wait moves on. */
+const MINUTES_A_STOP = 2.5
+
+/** Stops that a round of so many minutes may have before what may wait moves on. */
+export const mostStops = (budget: number): number =>
+  Math.max(4, Math.floor(budget / MINUTES_A_STOP))
+
+/** Minutes that a round of the room may take. */
+export const budgetOf = (round: Pick<RoundTime, 'feedingOnly' | 'minutes'> | undefined): number =>
+  round?.minutes ?? (round?.feedingOnly ? FEEDING_ONLY_MIN : USUAL_MIN)

@@ -1,15 +1,23 @@
 import type { Place } from '../records/records'
 import type { Stop } from './stop'
 
-const NAMED: Partial<Record<Stop['type'], string>> = {
-  tank: 'Tanks',
-  discard: 'Fridge',
-  cook: 'Kitchen',
+type Places = readonly Pick<Place, 'id' | 'name'>[]
+
+/** Where what is kept stands: boxes of gel by their store, nauplii in the fridge. */
+function storeName(stop: Stop): string | null {
+  if (stop.kind === 'tub') return stop.box.store === 'freezer' ? 'Freezer' : 'Fridge'
+  if (stop.kind !== 'clear') return null
+  if (stop.what.of === 'gel') return stop.what.box.store === 'freezer' ? 'Freezer' : 'Fridge'
+  if (stop.what.of === 'hatch') return null
+  return stop.what.store.keep === 'freezer' ? 'Freezer' : 'Fridge'
 }
 
 /** Where a stop is done, in words. */
-export function placeName(stop: Stop, places: readonly Pick<Place, 'id' | 'name'>[]): string {
-  if (stop.type === 'tub' || stop.type === 'old-gel')
-    return stop.box.store === 'freezer' ? 'Freezer' : 'Fridge'
-  return NAMED[stop.type] ?? places.find(p => p.id === stop.placeId)?.name ?? 'Room'
+export function placeName(stop: Stop, places: Places): string {
+  if (stop.kind === 'order') return 'Paper'
+  if (stop.kind === 'cook') return 'Kitchen'
+  const kept = storeName(stop)
+  const place = places.find(p => p.id === stop.placeId)?.name
+  if (stop.kind === 'tank') return place ? `Tanks, ${place}` : 'Tanks'
+  return kept ?? place ?? 'Room'
 }

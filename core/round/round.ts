@@ -1,157 +1,149 @@
-import { saltCautions } from '../foods/brine-shrimp/methods'
-import { brineShrimp } from '../foods/brine-shrimp'
-import { hatchPlan, type Gap, type HatchPlan } from '../planning/hatchPlan'
-import { isSpent, postponedAt } from '../planning/supply'
+import { answersOf } from '../planning/reckoning/answered'
+import { roundsOf, type Reckoning } from '../planning/reckoning/reckon'
+import type { Readings } from '../planning/reckoning/sourcesAt'
 import { ofKind } from '../records/effectiveEntries'
 import type { Entry } from '../records/entries'
-import type { RoomState } from '../stock/roomState'
-import type { Caution } from '../foods/contract'
-import { hoursBetween, toMs } from '../time/localDate'
-import { gelStops } from './gelStops'
-import { orderStops } from './orderStops'
-import { restockStops } from './restockStops'
-import type { DiscardStop, EmptyStop, HarvestStop, StartStop, Stop } from './stop'
-import { tankStops, type TankStop } from './tankStops'
-import { currentRound, roundsAround, type RoundOccurrence } from '../time/rounds'
+import type { AnyRecord, Room } from '../records/records'
+import type { Learned } from '../stock/learned'
+import { roomState, type RoomState } from '../stock/roomState'
+import { addHours, hoursBetween, toMs, type Instant } from '../time/localDate'
+import { currentRound, roundsAround, timeOf, type RoundOccurrence } from '../time/rounds'
+import { budgetOf, minutesOf, mostStops, roundMinutes } from './minutes'
+import { roundContext } from './roundContext'
+import type { Stop } from './stop'
+import { kindOf, STOP_KINDS } from './stopKinds'
+import { walkingOrder } from './walkingOrder'
+
+/** A stop that waits because the minutes are up, and until which round it may. */
+export interface Waiting {
+  stop: Stop
+  until: RoundOccurrence
+}
 
 export interface Round {
   current: RoundOccurrence
   next: RoundOccurrence
+  /** What to do now, in the order of doing. */
   stops: Stop[]
-  /** Keys put off at this round. */
-  postponed: string[]
+  /** What may wait and does: the minutes of this round are up. */
+  waiting: Waiting[]
+  /** Until which round each stop may wait, by its key; what must be done now is not there. */
+  untils: Map<string, string>
+  /** Minutes of the stops, minutes that were done at this round, and those that there are. */
+  minutes: number
+  spent: number
+  budget: number
   /** Acts of this round, newest first, for Undo. */
   done: { act: string; entries: Entry[] }[]
-  gaps: Gap[]
-  plan: HatchPlan
+  /** Stops put off at this round. */
+  postponed: number
+  reckoning: Reckoning
   /** Rounds of the last three days in which nothing was logged though something was due. */
   missedRounds: number
 }
 
+/** The round that a person is working on at an instant. */
+export function roundAt(room: Room, now: Instant): RoundOccurrence {
+  return currentRound(now, roundsAround(now, room.rounds, room.timeZone, 4, 6))
+}
+
 /**
- * The round at `now`: what to do, in the order of doing. Cultures from clean to dirty, then hatches, tanks last.
- * Pure: the same state gives the same round.
- * @param more stops of cultures and of the plan (moreStops.ts), which need every food to be known
+ * The state that a round is reckoned from: the room at the hour of the round, so that a minute or an hour changes nothing.
+ * What was written since counts.
  */
-export function buildRound(state: RoomState, more: readonly Stop[] = []): Round {
-  const { room, now } = state
-  const all = roundsAround(now, room.rounds, room.timeZone, 4, 6)
-  const current = currentRound(now, all)
-  const ahead = all.slice(all.indexOf(current))
-  const rounds = ahead.filter(r => hoursBetween(current.at, r.at) <= 96)
-  const plan = hatchPlan(state, rounds)
-  const putOff = postponedAt(state, current.key)
-  const tanks = tankStops(state, plan, current)
-  const stops: Stop[] = [
-    ...more,
-    ...gelStops(state, current),
-    ...restockStops(state, current),
-    ...spentStops(state),
-    ...discardStops(state),
-    ...harvestStops(state, plan, current, tanks),
-    ...startStops(state, plan, current),
-    ...tanks,
-  ]
+export function roundState(
+  records: readonly AnyRecord[],
+  log: readonly Entry[],
+  now: Instant,
+  learned?: Learned,
+): RoomState | null {
+  const room = records.find((r): r is Room => r.type === 'room' && r.removedAt === null)
+  return room ? roomState(records, log, roundAt(room, now).at, learned) : null
+}
+
+/** Which of what may wait is done at this round: the most pressing first, while minutes are left. */
+function withinBudget(
+  stops: readonly Stop[],
+  left: number,
+  most: number,
+): { now: Stop[]; later: readonly Stop[] } {
+  const now: Stop[] = []
+  const may: { stop: Stop; whole: Stop | null }[] = []
+  for (const stop of stops) {
+    const parts = kindOf(stop).parts?.(stop) ?? null
+    if (parts) {
+      now.push(parts.must)
+      may.push({ stop: parts.may, whole: stop })
+    } else if (stop.must) now.push(stop)
+    else may.push({ stop, whole: null })
+  }
+  let open = left - roundMinutes(now)
+  const later: Stop[] = []
+  for (const { stop, whole } of may.sort((a, b) => a.stop.waitsH - b.stop.waitsH)) {
+    const minutes = minutesOf(stop)
+    if (minutes > open || (whole === null && now.length >= most)) {
+      later.push(stop)
+      continue
+    }
+    open -= minutes
+    const at = whole ? now.findIndex(s => s.key === whole.key) : -1
+    if (whole && at >= 0) now[at] = whole
+    else now.push(stop)
+  }
+  return { now, later }
+}
+
+/** The last round at which something that waits is still in time. */
+function latest(stop: Stop, rounds: readonly RoundOccurrence[]): RoundOccurrence {
+  const until = addHours(rounds[0]!.at, stop.waitsH)
+  const full = rounds.slice(1).filter(r => !r.feedingOnly)
+  return full.findLast(r => toMs(r.at) <= toMs(until)) ?? full[0] ?? rounds.at(-1)!
+}
+
+/**
+ * The round of a state (see roundState): what to do, in the order of doing, what may wait, and what was done.
+ * Pure: the same state and readings give the same round.
+ */
+export function buildRound(state: RoomState, readings: Readings): Round {
+  const { all, current } = roundsOf(state)
+  const c = roundContext(state, readings)
+  const found = STOP_KINDS.flatMap(k => k.find(c))
+  const answered = [...answersOf(state).values()].filter(a => a.roundKey === current.key)
+  const spent = answered.reduce((m, a) => m + (a.how === 'done' ? a.minutes : 0), 0)
+  const doneStops = answered.filter(a => a.how === 'done').length
+  const budget = budgetOf(state.room.rounds.find(r => r.at === timeOf(current)))
+  const { now, later } = withinBudget(found, budget - spent, mostStops(budget) - doneStops)
+  const stops = walkingOrder(now, state.places)
   return {
     current,
-    next: ahead[1]!,
-    stops: orderStops(
-      stops.filter(s => !putOff.has(s.key)),
-      state.places,
+    next: c.reckoning.rounds[1]!,
+    stops,
+    waiting: later.map(stop => ({ stop, until: latest(stop, c.reckoning.rounds) })),
+    untils: new Map(
+      stops.filter(s => !s.must).map(s => [s.key, latest(s, c.reckoning.rounds).key] as const),
     ),
-    postponed: [...putOff],
+    minutes: roundMinutes(stops),
+    spent,
+    budget,
     done: doneActs(state, current),
-    gaps: plan.gaps,
-    plan,
+    postponed: answered.filter(a => a.how === 'not-now').length,
+    reckoning: c.reckoning,
     missedRounds: missed(state, all, current),
   }
 }
 
-const placeOfVessel = (state: RoomState, vesselId: string) =>
-  state.vessels.find(v => v.id === vesselId)?.placeId ?? null
-
-const spentStops = (state: RoomState): EmptyStop[] =>
-  state.runs
-    .filter(run => run.endedAt === null && isSpent(state, run))
-    .map(run => ({
-      type: 'empty',
-      key: `empty:${run.id}`,
-      placeId: placeOfVessel(state, run.setup.vesselId),
-      run,
-      hours: hoursBetween(run.startedAt, state.now),
-      cautions: [ROTTEN],
-    }))
-
-const ROTTEN: Caution = {
-  id: 'rotten',
-  text: 'A dead hatch smells: fresh air, drain with plenty of water, wash your hands, hot water through vessel and lines.',
-}
-
-const discardStops = (state: RoomState): DiscardStop[] =>
-  state.stores
-    .filter(s => s.useBy !== null && toMs(s.useBy) < toMs(state.now))
-    .map(store => ({
-      type: 'discard',
-      key: `discard:${store.id}`,
-      placeId: null,
-      store,
-      cautions: [],
-    }))
-
-const harvestStops = (
-  state: RoomState,
-  plan: HatchPlan,
-  current: RoundOccurrence,
-  tanks: readonly TankStop[],
-): HarvestStop[] =>
-  plan.pulls
-    .filter(p => p.round.key === current.key)
-    .map(pull => ({
-      type: 'harvest',
-      key: `harvest:${pull.run.id}:${pull.pullNo}`,
-      placeId: placeOfVessel(state, pull.run.setup.vesselId),
-      pull,
-      // What the fridge feeds whole does not wait for the harvest.
-      meals: plan.meals.filter(
-        m =>
-          m.round.key === current.key &&
-          !tanks.some(t => t.feed?.meal === m && t.feed.share >= 0.95),
-      ),
-      due: pull.late ? 'late' : 'now',
-      cautions: [],
-    }))
-
-const startStops = (state: RoomState, plan: HatchPlan, current: RoundOccurrence): StartStop[] =>
-  plan.hatches
-    .filter(h => h.startRound.key === current.key)
-    .map(planned => ({
-      type: 'start',
-      key: planned.key,
-      placeId: planned.vessel.placeId,
-      planned,
-      after:
-        state.runs.find(r => r.setup.vesselId === planned.vessel.id && r.endedAt === null) ?? null,
-      cautions: [
-        ...brineShrimp.methods[planned.pulls.length > 1 ? 1 : 0]!.start.flatMap(
-          s => s.cautions ?? [],
-        ),
-        ...saltCautions(planned.salt?.iodised ?? false),
-      ],
-    }))
-
 /** Acts of the current round that can be undone, newest first. */
 function doneActs(state: RoomState, current: RoundOccurrence): Round['done'] {
-  const since = toMs(current.at) - 6 * 3_600_000
+  const since = addHours(current.at, -6)
   const acts = new Map<string, Entry[]>()
   for (const e of state.entries) {
-    if (toMs(e.at) < Math.min(since, toMs(state.now) - 6 * 3_600_000) || e.answers === null)
-      continue
+    if (e.at < since || e.answers === null) continue
     acts.set(e.act, [...(acts.get(e.act) ?? []), e])
   }
   return [...acts].map(([act, entries]) => ({ act, entries })).reverse()
 }
 
-/** How many of the last three days' rounds passed without any entry while fry were to be fed. */
+/** How many of the last three days' rounds passed without any meal while fry were to be fed. */
 function missed(
   state: RoomState,
   all: readonly RoundOccurrence[],
@@ -162,13 +154,8 @@ function missed(
   if (!began || state.broods.length === 0) return 0
   let count = 0
   for (const round of all.slice(0, all.indexOf(current)).reverse()) {
-    if (
-      hoursBetween(round.at, state.now) > 72 ||
-      toMs(round.at) < toMs(began) ||
-      fed.has(round.key)
-    )
-      break
-    if (!state.broods.some(b => b.freeOn <= round.date)) break
+    const old = hoursBetween(round.at, state.now) > 72 || toMs(round.at) < toMs(began)
+    if (old || fed.has(round.key) || !state.broods.some(b => b.freeOn <= round.date)) break
     count++
   }
   return count

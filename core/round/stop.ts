@@ -1,44 +1,29 @@
-import type { Meal } from '../planning/meals'
-import type { PlannedHatch } from '../planning/plannedHatch'
-import type { ExpectedPull } from '../planning/supply'
-import type { HatchRun } from '../stock/hatchRuns'
-import type { NaupliiStore } from '../stock/naupliiStores'
-import type { CultureStop, LooksStop } from './cultureStops'
-import type { GelStop } from './gelStops'
-import type { BeginStop, OrderStop } from './planStops'
-import type { RestockStop } from './restockStops'
-import type { StopBase } from './stopBase'
-import type { TankStop } from './tankStops'
+import type { AskStop } from './stops/ask/find'
+import type { BeginStop } from './stops/begin/find'
+import type { CleanStop } from './stops/clean/find'
+import type { ClearStop } from './stops/clear/find'
+import type { CookStop } from './stops/cook/find'
+import type { HarvestStop } from './stops/harvest/find'
+import type { HatchStop } from './stops/hatch/find'
+import type { LooksStop } from './stops/looks/find'
+import type { OrderStop } from './stops/order/find'
+import type { TankStop } from './stops/tank/find'
+import type { TubStop } from './stops/tub/find'
+import type { VesselStop } from './stops/vessel/find'
 
-export interface HarvestStop extends StopBase {
-  type: 'harvest'
-  pull: ExpectedPull
-  meals: Meal[]
-  due: 'now' | 'late'
-}
-export interface StartStop extends StopBase {
-  type: 'start'
-  planned: PlannedHatch
-  /** The vessel still holds another hatch. */ after: HatchRun | null
-}
-export interface EmptyStop extends StopBase {
-  type: 'empty'
-  run: HatchRun
-  hours: number
-}
-export interface DiscardStop extends StopBase {
-  type: 'discard'
-  store: NaupliiStore
-}
+/** Everything a round can ask. Its kind names its folder under stops/. */
 export type Stop =
-  | HarvestStop
-  | StartStop
-  | TankStop
-  | EmptyStop
-  | DiscardStop
-  | CultureStop
-  | LooksStop
+  | AskStop
   | BeginStop
+  | CleanStop
+  | ClearStop
+  | CookStop
+  | HarvestStop
+  | HatchStop
+  | LooksStop
   | OrderStop
-  | GelStop
-  | RestockStop
+  | TankStop
+  | TubStop
+  | VesselStop
+export type StopKindId = Stop['kind']
+export type StopOf<K extends StopKindId> = Extract<Stop, { kind: K }>

@@ -3,7 +3,14 @@ import { fryCourse, type FryCourse, type FryEvent } from '../fry/fryCourse'
 import { gapeFit, type BellyLook, type GapeFit } from '../fry/gapeFit'
 import { growthDays, lengthAfter } from '../fry/growth'
 import { growthFit, type GrowthFit, type Measured } from '../fry/growthFit'
-import { lifeDates, lifeStage, type Anchor, type LifeDates, type LifeStage } from '../fry/life'
+import {
+  lifeDates,
+  lifeStage,
+  type Anchor,
+  type LifeDates,
+  type LifeStage,
+  type LifeEvent,
+} from '../fry/life'
 import type { Species } from '../fry/species/species'
 import { speciesOf } from '../fry/species/speciesOf'
 import { ofKind } from '../records/effectiveEntries'
@@ -65,6 +72,16 @@ function grownBy(
   return grown
 }
 
+/** The day after the last on which somebody waited for an event in vain: it is not expected before. */
+function notBefore(mine: readonly Entry[]): Partial<Record<LifeEvent, LocalDate>> {
+  const found: Partial<Record<LifeEvent, LocalDate>> = {}
+  for (const { data } of ofKind(mine, 'brood.awaited')) {
+    const next = addDays(data.on, 1)
+    if (next > (found[data.event] ?? '')) found[data.event] = next
+  }
+  return found
+}
+
 /** Projects one brood; null when it has ended or nothing is left of it. */
 export function broodState(brood: Brood, c: Context): BroodState | null {
   const mine = c.entries.filter(e => 'broodId' in e.data && e.data.broodId === brood.id)
@@ -90,7 +107,7 @@ export function broodState(brood: Brood, c: Context): BroodState | null {
       spreadDays: 0,
     })),
   ]
-  const dates = lifeDates(species ?? UNKNOWN, anchors, temperature)
+  const dates = lifeDates(species ?? UNKNOWN, anchors, temperature, notBefore(mine))
   const freeOn = dates.free.on
   const events: FryEvent[] = [
     ...ofKind(mine, 'brood.counted').map(e => ({

@@ -27,14 +27,14 @@ export function clocks(
   stores: ReadonlySet<string>,
 ): Clock[] {
   const seen = new Set(ofKind(entries, 'clock.seen').map(e => e.data.clockId))
-  const answers = [...ofKind(entries, 'hatch.harvested'), ...ofKind(entries, 'hatch.emptied')]
-  const answered = (hatchId: string, since: Instant) =>
-    answers.some(e => e.data.hatchId === hatchId && e.at > since)
+  const answers = [...ofKind(entries, 'culture.harvested'), ...ofKind(entries, 'culture.ended')]
+  const answered = (cultureId: string, since: Instant) =>
+    answers.some(e => e.data.cultureId === cultureId && e.at > since)
   return ofKind(entries, 'clock.started')
     .filter(
       e =>
         !seen.has(e.data.clockId) &&
-        !(e.data.about.type === 'hatch' && answered(e.data.about.id, e.at)) &&
+        !(e.data.about.type === 'culture' && answered(e.data.about.id, e.at)) &&
         !(e.data.about.type === 'store' && !stores.has(e.data.about.id)),
     )
     .map(({ at, data }) => {

@@ -1,5 +1,5 @@
 import { ofKind } from '../records/effectiveEntries'
-import type { Entry, EntryData } from '../records/entries'
+import type { Entry, EntryData, HatchSetup } from '../records/entries'
 import type { CultureRecord } from '../records/records'
 import type { CleanRule, Level } from '../records/vocabulary'
 import { hoursBetween, type Instant } from '../time/localDate'
@@ -11,6 +11,9 @@ const MADE_UP_AFTER_H = 6
 export interface CultureState {
   id: string
   record: CultureRecord
+  startedAt: Instant
+  /** What went in, for one that hatches; null for all others. */
+  hatch: HatchSetup | null
   placeId: string | null
   level: Level
   /** Why it stands apart, and since when. */
@@ -39,6 +42,12 @@ export const startedCultures = (
   return cultures.filter(c => !c.logged || started.has(c.id))
 }
 
+/** The culture that an entry speaks of. */
+export function cultureIdOf(e: Entry): string | undefined {
+  if ('cultureId' in e.data) return e.data.cultureId
+  return e.kind === 'sample.counted' || e.kind === 'water.read' ? e.data.of?.id : undefined
+}
+
 /** Projects every culture of the log in one pass. */
 export function cultureStates(
   cultures: readonly CultureRecord[],
@@ -50,6 +59,8 @@ export function cultureStates(
       {
         id: record.id,
         record,
+        startedAt: record.startedAt,
+        hatch: null,
         placeId: record.placeId,
         level: record.level ?? 'middle',
         quarantine: null,
@@ -67,12 +78,7 @@ export function cultureStates(
     ]),
   )
   for (const e of entries) {
-    const id =
-      'cultureId' in e.data
-        ? e.data.cultureId
-        : e.kind === 'sample.counted' || e.kind === 'water.read'
-          ? e.data.of?.id
-          : undefined
+    const id = cultureIdOf(e)
     const c = id === undefined ? undefined : byId.get(id)
     if (c) apply(c, e)
   }
@@ -84,6 +90,8 @@ function apply(c: CultureState, e: Entry): void {
     case 'culture.started':
       c.origin = e.data.origin
       c.parentIds = e.data.parentIds
+      c.hatch = e.data.hatch
+      if (e.data.hatch) c.startedAt = e.at
       return
     case 'culture.moved':
       c.placeId = e.data.placeId
@@ -96,7 +104,7 @@ function apply(c: CultureState, e: Entry): void {
       c.crossed = [...c.crossed, e.data.rule]
       return
     case 'culture.ended':
-      c.ended = { at: e.at, how: e.data.how }
+      c.ended ??= { at: e.at, how: e.data.how }
       return
     case 'culture.looked':
     case 'sample.counted':
@@ -106,6 +114,7 @@ function apply(c: CultureState, e: Entry): void {
       return
     case 'culture.harvested':
       c.seenAt = e.at
+      if (e.data.finished) c.ended ??= { at: e.at, how: 'used up' }
       return drawn(c, e.at, e.data.ml ?? e.data.share * c.record.litres * 1000)
     case 'culture.did':
       return done(c, e.at, e.data)
@@ -148,5 +157,6 @@ function done(c: CultureState, at: Instant, d: EntryData<'culture.did'>): void {
   }
 }
 
+/** What grows and has not ended. Hatches have a model of their own: stock/hatchCultures.ts. */
 export const running = (states: readonly CultureState[]): CultureState[] =>
-  states.filter(c => c.ended === null)
+  states.filter(c => c.ended === null && c.hatch === null)

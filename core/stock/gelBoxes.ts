@@ -5,6 +5,7 @@ import { ofKind } from '../records/effectiveEntries'
 import type { Entry, EntryOf } from '../records/entries'
 import type { GelMix } from '../records/records'
 import type { ColdStore } from '../records/vocabulary'
+import { storeMoves, unitsLeft, type StoreMoves } from './stores'
 import { addHours, localDateOf, type Instant, type LocalDate } from '../time/localDate'
 
 /** Days gel keeps its worth frozen, and is safe in the fridge (food-safety practice, working estimate). */
@@ -46,7 +47,11 @@ export const landedG = (d: EntryOf<'gel.cooked'>['data']): number => {
 }
 
 /** Every box that was ever filled, the first to use first: what goes off first, of equal ones the older. */
-export function gelBoxes(entries: readonly Entry[], mixes: readonly GelMix[]): GelBox[] {
+export function gelBoxes(
+  entries: readonly Entry[],
+  mixes: readonly GelMix[],
+  moves: StoreMoves = storeMoves(entries),
+): GelBox[] {
   return ofKind(entries, 'gel.cooked')
     .map(({ at, data: d }): GelBox => {
       const dry = dryFraction(d.powderG, d.waterMl, d.moisture)
@@ -58,7 +63,7 @@ export function gelBoxes(entries: readonly Entry[], mixes: readonly GelMix[]): G
         store: d.store,
         madeAt: at,
         useBy: useByOf(d.store, at),
-        pieces: piecesLeft(entries, d.batchId, d.pieces, at),
+        pieces: unitsLeft(d.batchId, d.pieces, null, moves),
         piecesMade: d.pieces,
         pieceMm: d.pieceMm,
         pieceG,
@@ -68,36 +73,29 @@ export function gelBoxes(entries: readonly Entry[], mixes: readonly GelMix[]): G
         binder: binderOf(mixes.find(m => m.id === d.mixId)?.binder ?? 'powder'),
       }
     })
-    .sort((a, b) => (a.useBy < b.useBy ? -1 : a.useBy > b.useBy ? 1 : a.id < b.id ? -1 : 1))
+    .sort((a, b) =>
+      a.useBy === b.useBy ? Number(a.id > b.id) * 2 - 1 : Number(a.useBy > b.useBy) * 2 - 1,
+    )
 }
 
 /** It still holds a piece, or half of one. */
 export const holdsGel = (box: GelBox) => box.pieces > 0.01
 
-/** A count sets what is there; what is taken after it comes off. */
-function piecesLeft(
-  entries: readonly Entry[],
-  boxId: string,
-  made: number,
-  madeAt: Instant,
-): number {
-  let left = made
-  for (const e of entries) {
-    if (e.at < madeAt || !('boxId' in e.data) || e.data.boxId !== boxId) continue
-    if (e.kind === 'gel.counted') left = e.data.pieces
-    else if (e.kind === 'gel.tubbed' || e.kind === 'gel.discarded') left -= e.data.pieces
-  }
-  return Math.max(0, left)
-}
-
 /** Pieces that were put into the tub of a day, by tank. */
 export function tubOf(
   entries: readonly Entry[],
   on: LocalDate,
-): { boxId: string; tankId: string; pieces: number }[] {
-  return ofKind(entries, 'gel.tubbed')
+): { tubId: string; boxId: string; tankId: string; pieces: number }[] {
+  return ofKind(entries, 'store.portioned')
     .filter(e => e.data.on === on)
-    .flatMap(e => e.data.tanks.map(t => ({ boxId: e.data.boxId, ...t })))
+    .flatMap(e =>
+      e.data.tanks.map(t => ({
+        tubId: e.id,
+        boxId: e.data.storeId,
+        tankId: t.tankId,
+        pieces: t.amount,
+      })),
+    )
 }
 
 export const isPastUse = (box: GelBox, now: Instant) => box.useBy < now

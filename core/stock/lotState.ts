@@ -2,7 +2,7 @@ import { ofKind } from '../records/effectiveEntries'
 import type { Entry } from '../records/entries'
 import type { Lot } from '../records/records'
 import { hoursBetween, toMs, type Instant } from '../time/localDate'
-import type { HatchRun } from './hatchRuns'
+import type { HatchCulture } from './hatchCultures'
 import type { LotLearned } from './learned'
 
 export interface LotState {
@@ -24,11 +24,11 @@ export interface LotState {
 export function lotState(
   lot: Lot,
   entries: readonly Entry[],
-  runs: readonly HatchRun[],
+  hatches: readonly HatchCulture[],
   learned: LotLearned | undefined,
   now: Instant,
 ): LotState {
-  const mine = runs.filter(r => r.setup.lotId === lot.id)
+  const mine = hatches.filter(r => r.setup.lotId === lot.id)
   const weighed = ofKind(entries, 'lot.weighed')
     .filter(e => e.data.lotId === lot.id)
     .at(-1)
@@ -49,8 +49,8 @@ export function lotState(
   }
 }
 
-function recentUse(runs: readonly HatchRun[], now: Instant): number | null {
-  const recent = runs.filter(r => hoursBetween(r.startedAt, now) <= 28 * 24)
+function recentUse(hatches: readonly HatchCulture[], now: Instant): number | null {
+  const recent = hatches.filter(r => hoursBetween(r.startedAt, now) <= 28 * 24)
   if (recent.length === 0) return null
   const days = Math.max(3, hoursBetween(recent[0]!.startedAt, now) / 24)
   return recent.reduce((g, r) => g + r.setup.cystsG, 0) / days

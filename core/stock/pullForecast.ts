@@ -1,7 +1,7 @@
 import { productOfFactors } from '../dynamics/hatch/factors'
 import type { Hatch } from '../dynamics/hatch/hatch'
 import type { Reason } from '../reasons/reason'
-import { lastPullH, type HatchRun } from './hatchRuns'
+import { lastPullH, type HatchCulture } from './hatchCultures'
 
 /** What a pull at some hours after the start would bring, and why. */
 export interface PullForecast {
@@ -13,7 +13,7 @@ export interface PullForecast {
 
 /** Forecast of a pull: what hatched since the one before, less what died in the bottle, with the energy left in it. */
 export function pullForecast(
-  run: HatchRun,
+  run: HatchCulture,
   model: Hatch,
   lot: { hatch: number; cystsPerG: number },
   hours: number,

@@ -1,11 +1,10 @@
-import { profile as nauplii } from '../foods/brine-shrimp/profile'
+import { NAUPLII } from '../foods/hatchProfile'
 import { LOT_DEFAULTS } from '../dynamics/hatch/parameters'
 import type { PreySize } from '../fry/edibles'
 import { effectiveEntries } from '../records/effectiveEntries'
 import type { Entry } from '../records/entries'
 import type {
   AnyRecord,
-  Container,
   CultureRecord,
   GelIngredientRecord,
   GelMix,
@@ -24,17 +23,21 @@ import { broodState, type BroodState } from './broodState'
 import { clocks, type Clock } from './clocks'
 import { cultureStates, type CultureState } from './cultures'
 import { gelBoxes, holdsGel, type GelBox } from './gelBoxes'
-import { hatchRuns, type HatchRun } from './hatchRuns'
+import { hatchCultures, type HatchCulture } from './hatchCultures'
 import { NOTHING_LEARNED, type Learned } from './learned'
 import { lotState, type LotState } from './lotState'
 import { rollingSets, type Rolling } from './rollingSets'
-import { naupliiStores, type NaupliiStore } from './naupliiStores'
+import { storeMoves, storesNow, type Store } from './stores'
 
 /** pH assumed while nobody has tested the water: salt brine with soda stays here (Lavens & Sorgeloos 1996). */
 export const ASSUMED_PH = 8.2
 
 /** pH the hatch water will have: as tested, lifted to 8 by the soda that Renatus then asks for. */
 export const hatchWaterPH = (room: Room | null) => Math.max(8, room?.water.pH ?? ASSUMED_PH)
+
+/** A vessel in which cysts are hatched: warmed by itself. */
+export type HatchVessel = Vessel & { temperatureC: number }
+const isHatchVessel = (v: Vessel): v is HatchVessel => v.hatching && v.temperatureC !== null
 
 export interface LotInUse {
   lot: Lot
@@ -46,7 +49,10 @@ export interface RoomState {
   now: Instant
   room: Room
   places: Place[]
+  /** Everything that cultures stand in, one after the other. */
   vessels: Vessel[]
+  /** Those in which cysts are hatched. */
+  hatchVessels: HatchVessel[]
   salts: SaltRecord[]
   lots: LotInUse[]
   tanks: Tank[]
@@ -57,16 +63,15 @@ export interface RoomState {
   today: LocalDate
   /** Effective entries in order of time. */
   entries: Entry[]
-  runs: HatchRun[]
-  stores: NaupliiStore[]
+  /** Cultures that hatch, with those that have ended. */
+  hatches: HatchCulture[]
+  stores: Store[]
   clocks: Clock[]
   hatchPH: number
   tools: Tool[]
   /** Every culture that was started, with those that have ended. */
   cultures: CultureRecord[]
   cultureStates: CultureState[]
-  /** Vessels that cultures stand in, one after the other. */
-  containers: Container[]
   rolling: Rolling[]
   learned: Learned
   /** Gel diets, what they are made of and poured into, and the boxes that still hold a piece, the first to use first. */
@@ -98,22 +103,23 @@ export function roomState(
   const room = all('room')[0]
   if (!room) return null
   const entries = effectiveEntries(log)
-  const runs = hatchRuns(entries)
-  const stores = naupliiStores(entries, now)
+  const moves = storeMoves(entries)
+  const stores = storesNow(entries, now, moves)
+  const cultures = cultureStates(all('culture'), entries)
+  const hatches = hatchCultures(cultures, entries)
   const hatchPH = hatchWaterPH(room)
   const tanks = all('tank')
   const species = all('species')
   const today = localDateOf(now, room.timeZone)
   const lots = all('lot').map(lot => ({
     lot,
-    state: lotState(lot, entries, runs, learned.lots[lot.id], now),
+    state: lotState(lot, entries, hatches, learned.lots[lot.id], now),
   }))
   const open = lots.find(holdsCysts)
   const um = open && learned.lots[open.lot.id]?.naupliiUm
-  const preySize: PreySize = um && um.from > 0 ? { [nauplii.id]: um.value / um.book } : {}
-  const vats = cultureStates(all('culture'), entries)
+  const preySize: PreySize = um && um.from > 0 ? { [NAUPLII]: um.value / um.book } : {}
   const mixes = all('gel-mix')
-  const made = gelBoxes(entries, mixes)
+  const made = gelBoxes(entries, mixes, moves)
   const broods = all('brood').flatMap(
     b => broodState(b, { tanks, species, entries, timeZone: room.timeZone, today, preySize }) ?? [],
   )
@@ -122,19 +128,19 @@ export function roomState(
     today,
     room,
     entries,
-    runs,
+    hatches,
     broods,
     species,
     tanks,
     hatchPH,
     learned,
     tools: all('tool'),
-    cultures: vats.map(c => c.record),
-    cultureStates: vats,
-    containers: all('container'),
-    rolling: rollingSets(all('rolling-set'), vats),
+    cultures: cultures.map(c => c.record),
+    cultureStates: cultures,
+    rolling: rollingSets(all('rolling-set'), cultures),
     places: all('place'),
     vessels: all('vessel'),
+    hatchVessels: all('vessel').filter(isHatchVessel),
     salts: all('salt'),
     lots,
     stores,
@@ -154,12 +160,12 @@ const holdsCysts = (l: LotInUse) => l.state.gramsLeft >= 0.05
 export const lotInUse = (state: RoomState): LotInUse | null => state.lots.find(holdsCysts) ?? null
 export const saltInUse = (state: RoomState): SaltRecord | null => state.salts[0] ?? null
 
-/** The lot of a run as it is believed now; a removed lot falls back on the household figures. */
-export function lotOfRun(
+/** The lot of a hatch as it is believed now; a removed lot falls back on the household figures. */
+export function lotOfHatch(
   state: RoomState,
-  run: HatchRun,
+  culture: Pick<HatchCulture, 'setup'>,
 ): { hatch: number; cystsPerG: number; speed: number; spread: number } {
-  const found = state.lots.find(l => l.lot.id === run.setup.lotId)
+  const found = state.lots.find(l => l.lot.id === culture.setup.lotId)
   return found
     ? {
         hatch: found.state.hatch,

@@ -7,6 +7,8 @@ export interface RoundTime {
   at: string
   /** Tanks are fed at it and nothing else. */
   feedingOnly?: boolean
+  /** Minutes there are for it; null for the usual. */
+  minutes?: number | null
 }
 
 /** One round on one day. `key` names it in entries: it stays the same when the clock changes. */

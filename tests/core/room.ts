@@ -1,6 +1,14 @@
-import { entry, type Entry, type EntryData, type EntryKind } from '@renatus/core/records/entries'
+import { readRoom } from '@renatus/core/estimation/readRoom'
+import {
+  entry,
+  type Entry,
+  type EntryData,
+  type EntryKind,
+  type HatchSetup,
+} from '@renatus/core/records/entries'
 import { makeId } from '@renatus/core/records/id'
 import { anyRecord, type AnyRecord } from '@renatus/core/records/records'
+import { buildRound, roundState, type Round } from '@renatus/core/round/round'
 import { roomState, type RoomState } from '@renatus/core/stock/roomState'
 
 /** A small room for tests: one bench, two cones, one tin, one tank, one brood of angelfish that feed. Ids are readable. */
@@ -45,7 +53,8 @@ export function records(o: Options = {}): AnyRecord[] {
     type: 'vessel',
     placeId: NAMED.place,
     name,
-    shape: 'cone',
+    kind: 'cone',
+    hatching: true,
     litres: o.litres ?? 2,
     temperatureC: o.temperatureC ?? 26,
     lit: true,
@@ -132,35 +141,116 @@ export function log<K extends EntryKind>(
   })
 }
 
-export const started = (at: string, data: Partial<EntryData<'hatch.started'>> = {}) =>
-  log(at, 'hatch.started', {
-    hatchId: NAMED.hatch1!,
-    vesselId: NAMED.cone1!,
-    lotId: NAMED.lot!,
-    saltId: NAMED.salt!,
-    waterL: 2 as never,
-    saltG: 50 as never,
-    cystsG: 1 as never,
-    sodaG: 0 as never,
-    temperatureC: 26 as never,
-    lit: true,
-    decapsulated: false,
-    pullsAt: [],
-    proposed: null,
-    ...data,
+/** A hatch that was started, as an entry; `withHatches` brings the record of its culture. */
+export const started = (
+  at: string,
+  data: Partial<HatchSetup> & { hatchId?: string; vesselId?: string } = {},
+) => {
+  const { hatchId, vesselId: _v, ...setup } = data
+  return log(at, 'culture.started', {
+    cultureId: hatchId ?? NAMED.hatch1!,
+    origin: 'bought',
+    parentIds: [],
+    starterMl: null,
+    hatch: {
+      lotId: NAMED.lot!,
+      saltId: NAMED.salt!,
+      waterL: 2 as never,
+      saltG: 50 as never,
+      cystsG: 1 as never,
+      sodaG: 0 as never,
+      temperatureC: 26 as never,
+      lit: true,
+      decapsulated: false,
+      pullsAt: [],
+      proposed: null,
+      ...setup,
+    },
   })
+}
 
-export const harvested = (at: string, data: Partial<EntryData<'hatch.harvested'>> = {}) =>
-  log(at, 'hatch.harvested', {
-    hatchId: NAMED.hatch1!,
+/** A hatch that was pulled. */
+export const harvested = (
+  at: string,
+  {
+    hatchId,
+    nauplii,
+    volumeMl,
+    ...data
+  }: Partial<EntryData<'culture.harvested'>> & {
+    hatchId?: string
+    nauplii?: number
+    volumeMl?: number
+  } = {},
+) =>
+  log(at, 'culture.harvested', {
+    cultureId: hatchId ?? NAMED.hatch1!,
     seen: 'good',
+    share: 1,
     count: null,
-    volumeMl: 200,
-    nauplii: 100_000,
+    cupMl: volumeMl ?? 200,
+    organisms: nauplii ?? 100_000,
     energy: 0.9,
     finished: true,
     ...data,
   })
 
+/** Nauplii in the fridge, as they were put by. */
+export const chilled = (
+  at: string,
+  data: Partial<EntryData<'store.filled'>> & { storeId: string },
+) =>
+  log(at, 'store.filled', {
+    name: 'Cup',
+    foodId: 'brine-shrimp',
+    keep: 'fridge',
+    unit: 'mL',
+    amount: 90,
+    organisms: 900,
+    energy: 1,
+    fromId: NAMED.hatch2!,
+    useBy: null,
+    ...data,
+  })
+
+/** The records of a room with one culture for each hatch of its log; each stands in the first cone. */
+export function withHatches(list: readonly AnyRecord[], entries: readonly Entry[]): AnyRecord[] {
+  const here = new Set(list.map(r => r.id))
+  const found = entries.flatMap((e): AnyRecord[] => {
+    if (e.kind !== 'culture.started' || !e.data.hatch || here.has(e.data.cultureId)) return []
+    here.add(e.data.cultureId)
+    const { waterL, temperatureC } = e.data.hatch
+    return [
+      anyRecord.parse({
+        id: e.data.cultureId,
+        updatedAt: e.at,
+        removedAt: null,
+        type: 'culture',
+        name: 'Cone 1',
+        foodId: 'brine-shrimp',
+        methodId: 'one-pull',
+        placeId: NAMED.place,
+        startedAt: e.at,
+        litres: waterL,
+        temperatureC,
+        vesselId: NAMED.cone1,
+        vesselKind: 'cone',
+        logged: true,
+      }),
+    ]
+  })
+  return [...list, ...found]
+}
+
 export const stateAt = (now: string, entries: Entry[] = [], options: Options = {}): RoomState =>
-  roomState(records(options), entries, now)!
+  roomState(withHatches(records(options), entries), entries, now)!
+
+/** The round of a room without cultures, or with readings of those it has. */
+export function roundFor(
+  list: readonly AnyRecord[],
+  entries: Entry[],
+  now: string,
+): { state: RoomState; round: Round } {
+  const state = roundState(withHatches(list, entries), entries, now)!
+  return { state, round: buildRound(state, readRoom(state)) }
+}

@@ -11,7 +11,7 @@ test('a clock survives closing the page, ends unseen, is listed, flashes the tit
   await addBrood(page, '800')
   await page.goto('/')
   await page.getByRole('button', { name: 'Done' }).first().click()
-  await page.getByTestId('clock-hatch').click()
+  await page.getByTestId('clock-culture').click()
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Calendar alarm' }).click(),

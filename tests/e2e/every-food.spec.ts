@@ -78,7 +78,7 @@ async function life(page: Page, food: (typeof foods)[number]) {
     .getByRole('button', { name: 'Renew: done' })
     .click()
   await expect(page.getByTestId('undo-line')).toContainText('renewed')
-  for (const kind of ['Culture started', 'Look', 'Culture harvested', 'Culture tended'])
+  for (const kind of ['Culture started', 'Look', 'Drawn from', 'Culture tended'])
     await expect(page.getByRole('listitem').getByText(kind, { exact: true }).first()).toBeVisible()
 }
 

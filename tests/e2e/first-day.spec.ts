@@ -92,12 +92,12 @@ test('a new room: from a brood to a fed tank', async ({ page }) => {
     await me.fill('Salt, g', '2 tbsp + 1 tsp')
     await me.press('Log the start')
     await expect(page.getByTestId('undo-line')).toContainText('Cone 1 is started')
-    await expect(page.getByTestId('clock-hatch')).toBeVisible()
+    await expect(page.getByTestId('clock-culture')).toBeVisible()
   })
 
   await test.step('the clock survives a reload', async () => {
     await page.reload()
-    await expect(page.getByTestId('clock-hatch')).toContainText('Cone 1 to first pull')
+    await expect(page.getByTestId('clock-culture')).toContainText('Cone 1 to first pull')
   })
 
   await test.step('the bench shows the curve and what is in the bottle', async () => {
@@ -112,14 +112,18 @@ test('a new room: from a brood to a fed tank', async ({ page }) => {
     await at(page, '2026-03-18T05:40:00Z')
     await me.go('Round')
     await expect(page.getByRole('heading', { name: 'Morning round' })).toBeVisible()
-    await me.tap(page.getByRole('link', { name: 'Harvest', exact: true }))
+    await me.tap(page.getByRole('link', { name: 'Differs, or count' }))
     await me.press(/Air is off/)
     await me.tap(page.getByRole('radio', { name: /I counted/ }))
     await me.fill('Nauplii counted', '160')
     await expect(page.getByTestId('harvest-total')).toContainText('107,000')
-    await me.press('Log harvest and feeding')
-    await expect(page.getByTestId('undo-line')).toContainText('1 tank fed')
-    await expect(page.getByText(/nauplii in the fridge/)).toBeVisible()
+    await me.press('Log the harvest')
+    await expect(page.getByTestId('undo-line')).toContainText('Cone 1')
+    const meal = page.getByRole('article').filter({ hasText: /Feed\s+Bench tank/ })
+    await expect(meal).toContainText('brine shrimp nauplii from Cup of Cone 1')
+    await me.tap(meal.getByRole('button', { name: 'Done' }))
+    await expect(page.getByTestId('undo-line')).toContainText('Bench tank is fed')
+    await expect(meal).toHaveCount(0)
   })
 
   await test.step('the lot has learned, and everything is in the log', async () => {
@@ -134,7 +138,7 @@ test('a new room: from a brood to a fed tank', async ({ page }) => {
         .locator('..'),
     ).not.toContainText('hatches 75')
     await me.go('Log')
-    for (const kind of ['hatch.started', 'hatch.harvested', 'tank.fed', 'nauplii.stored'])
+    for (const kind of ['culture.started', 'culture.harvested', 'tank.fed'])
       await expect(page.locator(`[data-kind="${kind}"]`).first()).toBeVisible()
     await expect(page.getByText(/36\.8\sg salt/)).toBeVisible()
   })
@@ -142,7 +146,7 @@ test('a new room: from a brood to a fed tank', async ({ page }) => {
   await test.step('the evening meal comes from the fridge', async () => {
     await at(page, '2026-03-18T18:05:00Z')
     await me.go('Round')
-    const meal = page.getByRole('article').filter({ hasText: /Give\s+Bench tank/ })
+    const meal = page.getByRole('article').filter({ hasText: /Feed\s+Bench tank/ })
     await expect(meal).toBeVisible()
     await me.tap(meal.getByRole('button', { name: 'Done' }))
     await expect(page.getByTestId('undo-line')).toContainText('Bench tank is fed')

@@ -54,7 +54,7 @@ test('a brood’s diet is formulated, cooked, boxed, fed and runs out, while the
   await page
     .getByRole('article')
     .filter({ hasText: 'Cook gel' })
-    .getByRole('link', { name: 'Cook it' })
+    .getByRole('link', { name: 'Step by step' })
     .click()
   await expect(page.getByTestId('batch-sheet')).toContainText('Agar')
   const water = page.getByRole('checkbox', { name: /bring to the boil/ })
@@ -80,12 +80,15 @@ test('a brood’s diet is formulated, cooked, boxed, fed and runs out, while the
     expect(asked).toBeGreaterThan(0)
     await tub.getByRole('button', { name: 'Done' }).click()
     await expect(tub).toHaveCount(0)
-    const tank = page.getByRole('article').filter({ hasText: 'gel food' }).first()
+    const tank = page
+      .getByRole('article')
+      .filter({ hasText: /of gel out of/ })
+      .first()
     await expect(tank).toContainText('piece')
     await tank.getByRole('button', { name: 'Done' }).click()
-    await expect(page.getByRole('article').filter({ hasText: /pieces? of gel food/ })).toHaveCount(
-      0,
-    )
+    await expect(
+      page.getByRole('article').filter({ hasText: /pieces? of gel out of/ }),
+    ).toHaveCount(0)
     left = Math.max(0, left - asked)
     await visit(page, '/gel')
     if (left > 0) await expect(box).toContainText(`${String(left).replace('.5', '½')} piece`)
@@ -97,11 +100,11 @@ test('a brood’s diet is formulated, cooked, boxed, fed and runs out, while the
   await at(page, `2026-03-${18 + days}T05:34:00Z`)
   await page.goto('/')
   await expect(
-    page.getByRole('article').filter({ hasText: 'No box holds a piece for today' }),
+    page.getByRole('article').filter({ hasText: 'no box holds a piece for today' }),
   ).toBeVisible()
   await expect(page.getByText(/Take out what is left of the gel food/)).toBeVisible()
   await visit(page, '/log')
-  for (const kind of ['Gel cooked', 'Gel taken out', 'Food given'])
+  for (const kind of ['Gel cooked', 'Taken out for the day', 'Tank fed'])
     await expect(page.getByRole('listitem').getByText(kind, { exact: true }).first()).toBeVisible()
 })
 
@@ -124,7 +127,7 @@ test('forwards, backwards and by days; what cannot be is refused in words', asyn
   await page.getByLabel('By days').check()
   await page.getByLabel('Days to last').fill('30')
   await expect(page.getByTestId('fill-said')).toContainText('Medaka, second batch')
-  await page.getByText(/^Parts, air and loss/).click()
+  await page.getByText(/Parts, air and loss/).click()
   await page.getByLabel(/^Water on one part/).fill('0')
   await expect(page.getByRole('alert')).toContainText('Parts of water cannot be “0”')
   await page.getByLabel(/^Water on one part/).fill('')

@@ -60,7 +60,7 @@ for (const [colorScheme, width] of [
     await page.goto('/?room=demo')
     await expect(page.getByRole('article').first()).toBeVisible({ timeout: 30_000 })
     const harvest = await page
-      .getByRole('link', { name: 'Harvest', exact: true })
+      .getByRole('link', { name: 'Differs, or count' })
       .first()
       .getAttribute('href')
     await visit(page, '/broods')

@@ -54,7 +54,7 @@ test('works with the server killed, and keeps what is done there', async ({ page
   await page.getByRole('button', { name: 'Log the start' }).click()
   await expect(page.locator('canvas')).toBeVisible()
   await page.goto('/log')
-  await expect(page.locator('[data-kind="hatch.started"]')).toHaveCount(1)
+  await expect(page.locator('[data-kind="culture.started"]')).toHaveCount(1)
   const font = await page.evaluate(() =>
     document.fonts.check('16px "Atkinson Hyperlegible Next Variable"'),
   )

@@ -303,39 +303,26 @@ test('vessels rolled in turn: roles by age, the next reset named, and what dies 
   await expect(page.getByText('suffers of cold').first()).toBeVisible()
 })
 
-test('from the round to a jar and to the tank: mL and pipettes of this culture, what is left, and the round no longer asks for it', async ({
+test('from the round to a jar and to the tank: so much from this jar, once, for whom it is', async ({
   page,
 }) => {
   await page.clock.install({ time: new Date('2026-03-24T05:34:00Z') })
   await page.goto('/?room=demo')
   const me = new Person(page)
-  const stop = page
-    .getByRole('article')
-    .filter({ hasText: 'Weed tray' })
-    .filter({ hasText: 'infusoria' })
-  await expect(stop).toBeVisible({ timeout: 60_000 })
-  await stop.getByRole('link', { name: /^Draw it from Leaf jar/ }).click()
-  await expect(page.getByText('In the cup it looks')).toBeVisible({ timeout: 20_000 })
-  const portion = page.getByTestId('portion-Weed tray')
-  await expect(portion).toHaveText(/mL$/)
-  await expect(page.getByText(/× Long pipette\)/)).toBeVisible()
-  await page.getByRole('button', { name: 'Why so much for Weed tray?' }).click()
-  await expect(
-    page.getByText('What the fry want at this meal over what the culture holds today.'),
-  ).toBeVisible()
-  await page.getByLabel('Weed tray, mL').fill('12')
-  await expect(page.getByTestId('drawn')).toHaveText('12\u00A0mL')
-  const against = page.getByRole('button', { name: /^Harvest all the same/ })
-  if ((await against.count()) > 0) await me.hold(/^Harvest all the same/)
-  else await me.press('Log harvest and feeding')
-  await expect(page.getByText(/to Weed tray/).first()).toBeVisible()
-  await me.go('Round')
-  await expect(
-    page
-      .getByRole('article')
-      .filter({ hasText: 'Weed tray' })
-      .filter({ hasText: /Draw it from Leaf jar/ }),
-  ).toBeHidden()
+  const tank = page.getByRole('article').filter({ hasText: /Feed\s+Weed tray/ })
+  await expect(tank).toContainText('of infusoria from Leaf jar 1', { timeout: 60_000 })
+  const jar = page.getByRole('article').filter({ hasText: /Draw\s+\d+\smL\s+from\s+Leaf jar 1/ })
+  await expect(jar).toContainText(/Weed tray \d+.mL/)
+  await jar.getByRole('button', { name: 'Done' }).click()
+  await expect(jar).toHaveCount(0)
+  // What is in the cup is given from the cup, and the jar is not drawn from again.
+  await expect(tank).toContainText('of infusoria')
+  await tank.getByRole('button', { name: 'Differs' }).click()
+  await tank.getByLabel(/What went in: infusoria/).fill('12')
+  await tank.getByRole('button', { name: 'Log it' }).last().click()
+  await expect(page.getByTestId('undo-line')).toContainText('Weed tray is fed')
+  await expect(tank).toHaveCount(0)
+  await expect(jar).toHaveCount(0)
   // The history of the shelf goes back eight weeks, with what has ended.
   await me.go('Shelf')
   await expect(page.getByRole('img', { name: /^Reed jar 2: 9 days, failed/ })).toBeVisible()

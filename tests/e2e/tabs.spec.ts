@@ -14,9 +14,9 @@ test('two tabs: what one does the other shows, and nothing is done twice', async
   const start = second.getByRole('article').filter({ hasText: /Start\s+Cone/ })
   await expect(start.first()).toBeVisible()
   await page.getByRole('button', { name: 'Done' }).first().click()
-  await expect(second.getByTestId('clock-hatch')).toBeVisible()
+  await expect(second.getByTestId('clock-culture')).toBeVisible()
   await second.goto('/log')
-  await expect(second.locator('[data-kind="hatch.started"]')).toHaveCount(1)
+  await expect(second.locator('[data-kind="culture.started"]')).toHaveCount(1)
 })
 
 test('Undo stands at the stop for ten seconds, then in the log', async ({ page }) => {
@@ -30,11 +30,11 @@ test('Undo stands at the stop for ten seconds, then in the log', async ({ page }
   await page.clock.fastForward(11_000)
   await expect(page.getByTestId('undo-line')).toHaveCount(0)
   await page.goto('/log')
-  await page.locator('[data-kind="hatch.started"]').getByRole('button', { name: 'Undo' }).click()
+  await page.locator('[data-kind="culture.started"]').getByRole('button', { name: 'Undo' }).click()
   // What is written is seen before the page is left.
-  await expect(page.getByTestId('clock-hatch')).toHaveCount(0)
+  await expect(page.getByTestId('clock-culture')).toHaveCount(0)
   await page.goto('/')
-  await expect(page.getByTestId('clock-hatch')).toHaveCount(0)
+  await expect(page.getByTestId('clock-culture')).toHaveCount(0)
 })
 
 test('what destroys is held: a tap does nothing', async ({ page }) => {

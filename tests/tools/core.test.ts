@@ -238,15 +238,47 @@ describe('headless', () => {
       status: 'infeasible',
       clash: expect.stringContaining('lies in the past') as never,
     })
-    const round = (
-      await call(['round'], { room: { ...room, version: 4 }, at: '2026-04-02T05:00:00Z' })
-    ).out as unknown as {
+    const old = { ...room, version: 4 }
+    const at = '2026-04-02T05:00:00Z'
+    const round = (await call(['round'], { room: old, at })).out as unknown as {
       round: { name: string }
-      stops: { verb: string; text: string; why: string }[]
+      stops: { key: string; kind: string; text: string; why: string }[]
+      gaps: { tank: string; share: number }[]
     }
     expect(round.round.name).toBe('Morning round')
-    expect(round.stops.some(s => s.verb === 'Feed' && s.text.startsWith('Feed Tank 1'))).toBe(true)
+    // Nothing stands here that could be fed: that is said, and nothing is fed from thin air.
+    expect(round.gaps).toMatchObject([{ share: 1 }])
+    expect(round.stops.some(s => s.kind === 'tank' && s.text.includes('Tank 1'))).toBe(true)
     expect(round.stops.every(s => s.why.length > 0)).toBe(true)
+    const { sources } = (await call(['sources'], { room: old, at })).out as unknown as {
+      sources: unknown[]
+    }
+    expect(sources).toEqual([])
+  })
+
+  it('answer: a stop is answered once; the second tap is told so, a stop that is not there too', async () => {
+    const room = {
+      ...{ format: 'renatus-room', version: 7, exportedAt: '2026-03-16T06:00:00Z', by: 'x' },
+      ...{ records: records({ freeSwimmingOn: '2026-03-18' }), entries: [], kept: [] },
+    }
+    const at = '2026-03-17T05:40:00Z'
+    type Row = { key: string; kind: string }
+    const stopsOf = async (r: unknown) =>
+      (await call(['round'], { room: r, at })).out!.stops as unknown as Row[]
+    const stop = (await stopsOf(room)).find(s => s.kind === 'hatch')!
+    const tap = async (r: unknown, key = stop.key) =>
+      (await call(['answer'], { room: r, at, stop: key })).out as unknown as {
+        status: string
+        message: string
+        room: typeof room
+      }
+    const first = await tap(room)
+    expect(first.status).toBe('ok')
+    expect((await stopsOf(first.room)).map(s => s.key)).not.toContain(stop.key)
+    const again = await tap(first.room)
+    expect(again.status).toBe('answered')
+    expect(again.room.entries).toEqual(first.room.entries)
+    expect((await tap(room, 'tank:nobody:x')).status).toBe('gone')
   })
 
   it.each([

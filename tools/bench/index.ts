@@ -18,6 +18,7 @@ import { benchReading, benchReadingTime } from './estimation'
 import { benchCalibration } from './calibration'
 import { benchFamilies } from './families'
 import { benchPlanning } from './planning'
+import { benchRounds } from './rounds'
 import { benchShelf } from './shelf'
 
 const NOW = '2026-03-24T05:34:00.000Z'
@@ -88,7 +89,7 @@ row('room state by log length (x 8 weeks)', [1, 4, 16], k => {
 })
 row('round by number of broods', [15, 60, 240], n => {
   const state = roomState(broods(n), demo.entries, NOW)!
-  return () => buildRound(state)
+  return () => buildRound({ ...state }, new Map())
 })
 row('ladders of 60 days by number of broods', [15, 60, 240], n => {
   const state = roomState(broods(n), demo.entries, NOW)!
@@ -140,6 +141,7 @@ row(
   [1],
   () => () => learnRoom(demo.records, demo.entries, remembered),
 )
+benchRounds()
 await benchPlanning()
 await benchCalibration()
 await benchShelf()

@@ -27,6 +27,8 @@ export const COMMANDS: Record<string, () => Promise<Command>> = {
   'simulate': () => command(import('./simulate')),
   'plan': () => command(import('./plan')),
   'round': () => command(import('./round')),
+  'sources': () => command(import('./sources')),
+  'answer': () => command(import('./answer')),
   'estimate': () => command(import('./estimate')),
   'gel-formula': () => command(import('./gelFormula')),
   'gel-batch': () => command(import('./gelBatch')),

@@ -2,6 +2,7 @@ import * as z from 'zod'
 import { learnRoom } from '@renatus/core/estimation/learning/learnRoom'
 import { upgradeFile } from '@renatus/core/formats/upgradeRoom'
 import { roomFile } from '@renatus/core/formats/roomFile'
+import { roundState } from '@renatus/core/round/round'
 import { roomState, type RoomState } from '@renatus/core/stock/roomState'
 
 /** A room file of any version that this one knows. */
@@ -21,4 +22,14 @@ export type RoomInput = z.output<typeof roomInput>
 /** A room at an instant, with what it has learned. */
 export function stateOf(file: RoomInput, now: string): RoomState {
   return roomState(file.records, file.entries, now, learnRoom(file.records, file.entries)?.learned)!
+}
+
+/** A room at the hour of the round that is on at an instant: what its stops are reckoned from. */
+export function roundStateOf(file: RoomInput, now: string): RoomState {
+  return roundState(
+    file.records,
+    file.entries,
+    now,
+    learnRoom(file.records, file.entries)?.learned,
+  )!
 }

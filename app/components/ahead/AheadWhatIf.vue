@@ -31,7 +31,7 @@ const problem = ref<string | null>(null)
 const broods = computed(() => room.state?.broods ?? [])
 const things = computed(() => [
   ...running(room.state?.cultureStates ?? []).map(c => ({ id: c.id, name: c.record.name })),
-  ...(room.state?.vessels ?? []).map(v => ({ id: v.id, name: v.name })),
+  ...(room.state?.hatchVessels ?? []).map(v => ({ id: v.id, name: v.name })),
 ])
 
 function ask() {

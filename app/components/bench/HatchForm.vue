@@ -2,14 +2,16 @@
 import { computed, ref } from 'vue'
 import * as z from 'zod'
 import { hatch, harvestWindow } from '@renatus/core/dynamics/hatch/hatch'
-import { CYST_DENSITY_G_PER_ML } from '@renatus/core/foods/brine-shrimp/parameters'
-import type { PlannedHatch } from '@renatus/core/planning/plannedHatch'
+import { CYST_DENSITY_G_PER_ML } from '@renatus/core/dynamics/hatch/handling'
+import type { HatchStop } from '@renatus/core/round/stops/hatch/find'
 import { roundsAround } from '@renatus/core/time/rounds'
 import { addHours } from '@renatus/core/time/localDate'
-import { celsius, grams, gramsPerLitre, litres } from '@renatus/core/units/quantity'
+import { grams, gramsPerLitre, litres } from '@renatus/core/units/quantity'
 import FormField from '~/components/shared/FormField.vue'
 import FormCheck from '~/components/shared/FormCheck.vue'
+import type { HatchSetup } from '@renatus/core/records/entries'
 import { useHatchActions } from '~/composables/useHatchActions'
+import { useStops } from '~/composables/useStops'
 import { useUnits } from '~/composables/useUnits'
 import { useZodForm } from '~/composables/useZodForm'
 import { useRoomStore } from '~/stores/room'
@@ -17,25 +19,24 @@ import { massField, numberField, RULES, temperatureField, volumeField } from '~/
 import { HATCH_WARNINGS } from '~/words/hatch'
 
 /** What really went into a vessel: opened from "Differs", or on its own for a hatch nobody proposed. */
-const props = withDefaults(
-  defineProps<{ proposed?: PlannedHatch | null; answers?: string | null }>(),
-  { proposed: null, answers: null },
-)
+const props = withDefaults(defineProps<{ stop?: HatchStop | null }>(), { stop: null })
+const proposed = props.stop?.planned ?? null
 const emit = defineEmits<{ saved: []; cancel: [] }>()
 const room = useRoomStore()
 const units = useUnits()
 const actions = useHatchActions()
+const stops = useStops()
 const problem = ref<string | null>(null)
 
 const state = computed(() => room.state!)
 const vessels = computed(() =>
-  props.proposed
-    ? state.value.vessels
-    : state.value.vessels.filter(
-        v => !state.value.runs.some(r => r.setup.vesselId === v.id && r.endedAt === null),
+  proposed
+    ? state.value.hatchVessels
+    : state.value.hatchVessels.filter(
+        v => !state.value.hatches.some(r => r.vesselId === v.id && r.endedAt === null),
       ),
 )
-const first = props.proposed?.vessel ?? vessels.value[0] ?? state.value.vessels[0]
+const first = proposed?.vessel ?? vessels.value[0] ?? state.value.hatchVessels[0]
 const lots = computed(() => state.value.lots.filter(l => l.state.gramsLeft > 0))
 const saltOf = (id: unknown) => state.value.salts.find(s => s.id === id) ?? state.value.salts[0]
 
@@ -60,15 +61,13 @@ const schemaOf = (values: Record<string, unknown>) =>
   })
 const initial = {
   vesselId: first?.id ?? '',
-  lotId: props.proposed?.lot.id ?? lots.value[0]?.lot.id ?? '',
-  saltId: props.proposed?.salt?.id ?? state.value.salts[0]?.id ?? '',
-  water: String(units.toVolumeUnit(props.proposed?.waterL ?? first?.litres ?? 1)),
+  lotId: proposed?.lot.id ?? lots.value[0]?.lot.id ?? '',
+  saltId: proposed?.salt?.id ?? state.value.salts[0]?.id ?? '',
+  water: String(units.toVolumeUnit(proposed?.waterL ?? first?.litres ?? 1)),
   salt: String(
-    Number(
-      (props.proposed?.saltG ?? (first?.litres ?? 1) * state.value.room.hatchSaltGL).toPrecision(4),
-    ),
+    Number((proposed?.saltG ?? (first?.litres ?? 1) * state.value.room.hatchSaltGL).toPrecision(4)),
   ),
-  cysts: String(props.proposed?.cystsG ?? 1),
+  cysts: String(proposed?.cystsG ?? 1),
   temperature: String(units.toTemperatureUnit(first?.temperatureC ?? 26)),
   minutesAgo: '0',
   lit: first?.lit ?? true,
@@ -107,7 +106,7 @@ const forecast = computed(() => {
 
 /** The planned pulls, or the round nearest to the best hour. */
 function pullsFor(startedAt: string): string[] {
-  if (props.proposed) return props.proposed.pulls.map(p => p.at)
+  if (proposed) return proposed.pulls.map(p => p.at)
   const best = forecast.value?.model.curve.best
   if (!best) return []
   const target = Date.parse(addHours(startedAt, best.h))
@@ -126,25 +125,25 @@ function pullsFor(startedAt: string): string[] {
 
 const submit = form.handleSubmit(async v => {
   const startedAt = new Date(Date.now() - v.minutesAgo * 60_000).toISOString()
-  problem.value = await actions.start(
-    {
-      vesselId: v.vesselId,
-      vesselName: state.value.vessels.find(x => x.id === v.vesselId)?.name ?? 'The vessel',
-      lotId: v.lotId,
-      saltId: v.saltId,
-      waterL: v.water,
-      saltG: v.salt,
-      cystsG: v.cysts,
-      sodaG: props.proposed?.soda?.firstG ?? 0,
-      temperatureC: celsius(v.temperature),
-      lit: v.lit,
-      decapsulated: v.decapsulated,
-      pullsAt: pullsFor(startedAt),
-      startedAt,
-    },
-    props.answers,
-    props.proposed,
-  )
+  const put = {
+    lotId: v.lotId,
+    saltId: v.saltId,
+    waterL: v.water,
+    saltG: v.salt,
+    cystsG: v.cysts,
+    sodaG: proposed?.soda?.firstG ?? 0,
+    temperatureC: v.temperature,
+    lit: v.lit,
+    decapsulated: v.decapsulated,
+    pullsAt: pullsFor(startedAt),
+  }
+  problem.value = props.stop
+    ? await stops.done(props.stop, { ...put, startedAt })
+    : await actions.start({
+        vesselId: v.vesselId,
+        setup: { ...put, proposed: null } as HatchSetup,
+        startedAt,
+      })
   if (problem.value === null) emit('saved')
 })
 </script>

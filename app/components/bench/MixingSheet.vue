@@ -15,7 +15,7 @@ const room = useRoomStore()
 const units = useUnits()
 const bag = room.state?.salts[0]
 const way = ref<'target' | 'recipe'>('target')
-const volume = ref(String(units.toVolumeUnit(room.state?.vessels[0]?.litres ?? 1)))
+const volume = ref(String(units.toVolumeUnit(room.state?.hatchVessels[0]?.litres ?? 1)))
 const kind = ref<Salt['kind']>(bag?.kind ?? 'fine')
 const ownDensity = ref(String(bag?.kind === 'own' ? bag.gPerMl : 1.15))
 const target = ref(String(room.state?.room.hatchSaltGL ?? HATCH_SALT.bestGL))

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { harvestWindow } from '@renatus/core/dynamics/hatch/hatch'
-import { modelOfRun, type HatchRun } from '@renatus/core/stock/hatchRuns'
+import { modelOfHatch, type HatchCulture } from '@renatus/core/stock/hatchCultures'
 import { pullForecast } from '@renatus/core/stock/pullForecast'
-import { lotOfRun } from '@renatus/core/stock/roomState'
+import { lotOfHatch } from '@renatus/core/stock/roomState'
 import { addHours, hoursBetween } from '@renatus/core/time/localDate'
 import { useHatchActions } from '~/composables/useHatchActions'
 import { useUnits } from '~/composables/useUnits'
@@ -16,21 +16,21 @@ import { hatchLook } from '~/components/vessel/hatchLook'
 import VesselPicture from '~/components/vessel/VesselPicture.vue'
 
 /** One running bottle: what is in it now, when to pull, when it is over. */
-const props = defineProps<{ run: HatchRun }>()
+const props = defineProps<{ run: HatchCulture }>()
 const HatchChart = defineAsyncComponent(() => import('./HatchChart.vue'))
 const room = useRoomStore()
 const units = useUnits()
 const actions = useHatchActions()
 const state = computed(() => room.state!)
-const vessel = computed(() => state.value.vessels.find(v => v.id === props.run.setup.vesselId))
+const vessel = computed(() => state.value.vessels.find(v => v.id === props.run.vesselId))
 const lot = computed(() => state.value.lots.find(l => l.lot.id === props.run.setup.lotId))
 const model = computed(() =>
-  modelOfRun(props.run, lotOfRun(state.value, props.run), state.value.hatchPH),
+  modelOfHatch(props.run, lotOfHatch(state.value, props.run), state.value.hatchPH),
 )
 const window = computed(() => harvestWindow(model.value.curve))
 const elapsed = computed(() => hoursBetween(props.run.startedAt, state.value.now))
 const inBottle = computed(() =>
-  pullForecast(props.run, model.value, lotOfRun(state.value, props.run), elapsed.value),
+  pullForecast(props.run, model.value, lotOfHatch(state.value, props.run), elapsed.value),
 )
 const phase = computed(() => {
   const w = window.value
@@ -65,7 +65,7 @@ async function read() {
     <div class="grid grid-cols-1 gap-3 content-start min-w-0">
       <div class="flex gap-4">
         <VesselPicture
-          :shape="vessel?.shape ?? 'cone'"
+          :shape="vessel?.kind ?? 'cone'"
           family="hatch"
           air
           :grades="hatchLook(Math.min(1, model.curve.hatchedAt(elapsed)))"
@@ -115,7 +115,7 @@ async function read() {
         >
         <HoldButton
           label="Empty"
-          @held="actions.empty(run.id, vessel?.name ?? 'The vessel', 'emptied by hand', null)"
+          @held="actions.empty(run.id, vessel?.name ?? 'The vessel', 'emptied by hand')"
         />
       </div>
       <form class="flex gap-2 items-end" @submit.prevent="read">

@@ -1,3 +1,5 @@
+import { NAUPLII } from '@renatus/core/foods/hatchProfile'
+import { running } from '@renatus/core/stock/cultures'
 import { foodProfiles } from '@renatus/core/foods/profiles'
 import type { RoomState } from '@renatus/core/stock/roomState'
 
@@ -6,7 +8,7 @@ export interface Sample {
   key: string
   label: string
   group: string
-  of: { type: 'hatch' | 'culture'; id: string } | null
+  of: { type: 'culture'; id: string } | null
   foodId: string
   litres: number | null
 }
@@ -16,23 +18,19 @@ export const unitsOf = (foodId: string) =>
 
 /** Everything that can be sampled in a room, what runs first. */
 export function samples(state: RoomState): Sample[] {
-  const vessel = (id: string) => state.vessels.find(v => v.id === id)?.name ?? 'Removed vessel'
-  const ended = new Set(
-    state.entries.flatMap(e => (e.kind === 'culture.ended' ? [e.data.cultureId] : [])),
-  )
   return [
-    ...state.runs
+    ...state.hatches
       .filter(r => r.endedAt === null)
       .map((r): Sample => ({
         key: `hatch:${r.id}`,
-        label: vessel(r.setup.vesselId),
+        label: r.name,
         group: 'Hatching now',
-        of: { type: 'hatch', id: r.id },
-        foodId: 'brine-shrimp',
+        of: { type: 'culture', id: r.id },
+        foodId: NAUPLII,
         litres: r.setup.waterL,
       })),
-    ...state.cultures
-      .filter(c => !ended.has(c.id))
+    ...running(state.cultureStates)
+      .map(c => c.record)
       .map((c): Sample => ({
         key: `culture:${c.id}`,
         label: c.name,

@@ -10,7 +10,7 @@ import {
   topUpMl,
   type Vat,
 } from '@renatus/core/planning/amounts'
-import { afterHarvest } from '@renatus/core/planning/cultureHarvest'
+import { afterHarvest } from '@renatus/core/planning/culturePortions'
 import {
   acidRefusal,
   feedRefusals,
@@ -24,12 +24,12 @@ import { useCultureActions } from '~/composables/useCultureActions'
 import { useUnits } from '~/composables/useUnits'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { useRoomStore } from '~/stores/room'
-import { backWords, WANTS, WATER_NAMES } from '~/words/tending'
+import { backWords, WANTS } from '~/words/tending'
 import CultureRest from './CultureRest.vue'
 import CultureReset from './CultureReset.vue'
 import CultureSplit from './CultureSplit.vue'
 import TendAction from './TendAction.vue'
-import { usualWater } from './usualWater'
+import { usualWater, WATER_NAMES } from '@renatus/core/planning/usualWater'
 import WaterChoice from './WaterChoice.vue'
 
 /** What is done at a culture: what it wants now first, everything else under one heading. */
@@ -55,6 +55,11 @@ const feedText = computed(() => {
   return `${units.grams(f.value)}${spoons.length ? ` (${units.spoons(spoons)})` : ''}`
 })
 const take = computed(() => takeShare(props.vat))
+/** It is ready, and spares something today. */
+const takes = computed(() => {
+  const { ready, tiring } = props.vat.reading.estimate.readiness
+  return ready + tiring > 0.5 && take.value.value > 0.01
+})
 const back = computed(() => afterHarvest(props.vat, take.value.value).back)
 const change = computed(() => changeShare(props.vat))
 const topUp = computed(() => topUpMl(props.vat))
@@ -146,7 +151,7 @@ const thinned = (given: number | null, despite: RefusalId[]) =>
     <ShelfEdge name="Do now" />
     <p v-if="isDue('end')" class="py-3 sentence">{{ because('end') }}</p>
     <article
-      v-if="isDue('take') || harvestAgainst.length"
+      v-if="takes || harvestAgainst.length"
       class="rule py-4 grid gap-2"
       aria-label="Harvest"
     >
@@ -252,7 +257,7 @@ const thinned = (given: number | null, despite: RefusalId[]) =>
         open ? 'Close' : 'Something else'
       }}</DisclosureButton>
       <DisclosurePanel class="grid gap-1 mt-2">
-        <article v-if="!isDue('take') && !harvestAgainst.length" class="rule py-4">
+        <article v-if="!takes && !harvestAgainst.length" class="rule py-4">
           <NuxtLink :to="`/shelf/harvest/${record.id}`" :prefetch="false" class="btn"
             >Harvest</NuxtLink
           >

@@ -18,10 +18,7 @@ const mine = computed(() =>
     .reverse(),
 )
 const sentence = (e: (typeof mine.value)[number]) =>
-  entrySentence(e, room.records ?? [], room.measures, () => '').replace(
-    `${props.culture.name}: `,
-    '',
-  )
+  entrySentence(e, room.records ?? [], room.measures).replace(`${props.culture.name}: `, '')
 </script>
 
 <template>

@@ -6,8 +6,9 @@ import { cleanRefusals } from '@renatus/core/planning/refusals'
 import { CLEANERS, type Cleaner, type RefusalId } from '@renatus/core/records/vocabulary'
 import { running } from '@renatus/core/stock/cultures'
 import { navigateTo } from '#imports'
-import { likeCulture, newCultures } from '~/composables/newCulture'
+import { likeCulture, newCultures } from '@renatus/core/stock/newCultures'
 import { useCultureActions } from '~/composables/useCultureActions'
+import { newId } from '~/db/newId'
 import { useRoomStore } from '~/stores/room'
 import TendAction from './TendAction.vue'
 
@@ -35,18 +36,22 @@ const against = computed(() =>
 
 async function reset(_given: number | null, despite: RefusalId[]) {
   const { level, placeId } = props.vat.culture
-  const anew = newCultures(room.state!, [
-    likeCulture(record.value, {
-      name: record.value.name,
-      startedAt: new Date().toISOString(),
-      starter: 1,
-      placeId,
-      level,
-      containerId: record.value.containerId,
-      setId: record.value.setId,
-      mother: record.value.mother,
-    }),
-  ])[0]!
+  const anew = newCultures(
+    room.state!,
+    [
+      likeCulture(record.value, {
+        name: record.value.name,
+        startedAt: new Date().toISOString(),
+        starter: 1,
+        placeId,
+        level,
+        vesselId: record.value.vesselId,
+        setId: record.value.setId,
+        mother: record.value.mother,
+      }),
+    ],
+    newId,
+  )[0]!
   if (
     await actions.reset(
       props.vat.culture,

@@ -3,9 +3,10 @@ import { computed, ref } from 'vue'
 import { splitShare, type Vat } from '@renatus/core/planning/amounts'
 import { starterRatio } from '@renatus/core/planning/starter'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
-import { likeCulture, newCultures, nextNames } from '~/composables/newCulture'
+import { likeCulture, newCultures, nextNames } from '@renatus/core/stock/newCultures'
 import { useCultureActions } from '~/composables/useCultureActions'
 import { useUnits } from '~/composables/useUnits'
+import { newId } from '~/db/newId'
 import { useRoomStore } from '~/stores/room'
 import { numberField } from '~/words/fields'
 
@@ -62,6 +63,7 @@ async function split() {
         starter: starterRatio(props.vat.food, props.vat.method, record.value.litres, each),
       }),
     ),
+    newId,
   )
   if (await actions.split(record.value, into, part, share ? proposed.value.value : null))
     open.value = false

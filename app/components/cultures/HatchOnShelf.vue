@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { harvestWindow } from '@renatus/core/dynamics/hatch/hatch'
+import { harvestWindow, type HarvestWindow } from '@renatus/core/dynamics/hatch/hatch'
 import type { Vessel } from '@renatus/core/records/records'
-import { modelOfRun } from '@renatus/core/stock/hatchRuns'
-import { lotOfRun } from '@renatus/core/stock/roomState'
+import { modelOfHatch } from '@renatus/core/stock/hatchCultures'
+import { lotOfHatch } from '@renatus/core/stock/roomState'
 import { addHours, hoursBetween } from '@renatus/core/time/localDate'
 import { hatchLook } from '~/components/vessel/hatchLook'
 import VesselPicture from '~/components/vessel/VesselPicture.vue'
@@ -18,31 +18,21 @@ const room = useRoomStore()
 const units = useUnits()
 const now = computed(() => {
   const state = room.state!
-  const run = state.runs.find(r => r.setup.vesselId === props.vessel.id && r.endedAt === null)
+  const run = state.hatches.find(r => r.vesselId === props.vessel.id && r.endedAt === null)
   if (!run) return null
-  const { curve } = modelOfRun(run, lotOfRun(state, run), state.hatchPH)
+  const { curve } = modelOfHatch(run, lotOfHatch(state, run), state.hatchPH)
   const h = hoursBetween(run.startedAt, state.now)
   const window = harvestWindow(curve)
-  const stage = !window
-    ? ('failing' as const)
-    : h < window.fromH
-      ? ('building' as const)
-      : h <= window.toH
-        ? ('ready' as const)
-        : h <= window.lastCallH
-          ? ('tiring' as const)
-          : ('failing' as const)
-  return {
-    hatched: Math.min(1, curve.hatchedAt(h)),
-    stage,
-    next:
-      window && h < window.fromH
-        ? `pull ${units.when(addHours(run.startedAt, window.fromH))}`
-        : window && h <= window.lastCallH
-          ? 'pull it now'
-          : 'look at it now',
-  }
+  return { hatched: Math.min(1, curve.hatchedAt(h)), ...standing(run.startedAt, window, h) }
 })
+type Standing = { stage: 'building' | 'ready' | 'tiring' | 'failing'; next: string }
+/** Where a hatch stands against its window, and what that asks for. */
+function standing(startedAt: string, window: HarvestWindow | null, h: number): Standing {
+  if (!window || h > window.lastCallH) return { stage: 'failing', next: 'look at it now' }
+  if (h < window.fromH)
+    return { stage: 'building', next: `pull ${units.when(addHours(startedAt, window.fromH))}` }
+  return { stage: h <= window.toH ? 'ready' : 'tiring', next: 'pull it now' }
+}
 const label = computed(() =>
   now.value
     ? `${props.vessel.name}: ${STAGES[now.value.stage].word}, ${units.share(now.value.hatched)} hatched`
@@ -58,13 +48,13 @@ const label = computed(() =>
     :data-testid="`hatch-${vessel.name}`"
   >
     <VesselPicture
-      :shape="vessel.shape"
+      :shape="vessel.kind"
       family="hatch"
       :grades="now ? hatchLook(now.hatched) : {}"
       :fill="now ? undefined : 0"
       :air="now !== null"
       :label="label"
-      :scale="sizeOf(vessel.shape, vessel.litres)"
+      :scale="sizeOf(vessel.kind, vessel.litres)"
     />
     <strong class="mt-1 underline underline-offset-3">{{ vessel.name }}</strong>
     <span v-if="now"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { WATERS, type Water } from '@renatus/core/records/vocabulary'
-import { WATER_NAMES } from '~/words/tending'
+import { WATER_NAMES } from '@renatus/core/planning/usualWater'
 
 /** What a vessel is made up with. */
 const water = defineModel<Water>({ required: true })

@@ -41,7 +41,7 @@ export function findables(state: RoomState): Findable[] {
     ...state.broods.map(b =>
       one(b.id, b.name, `brood${b.tank ? ` in ${b.tank.name}` : ''}`, `/broods/${b.id}`),
     ),
-    ...state.vessels.map(v => one(v.id, v.name, 'hatch vessel', '/bench')),
+    ...state.hatchVessels.map(v => one(v.id, v.name, 'hatch vessel', '/bench')),
     ...state.lots.map(l => one(l.lot.id, l.lot.name, 'cysts', '/setup')),
     ...state.gel.mixes.map(m =>
       one(m.id, m.name, 'gel diet', `/gel/batch?mix=${m.id}`, null, 'cook batch'),

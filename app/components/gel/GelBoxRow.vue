@@ -28,6 +28,10 @@ async function count() {
     : parsed.error.issues[0]!.message
   if (problem.value === '') counting.value = false
 }
+function startCounting() {
+  counting.value = true
+  typed.value = ''
+}
 </script>
 
 <template>
@@ -64,15 +68,7 @@ async function count() {
       <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
     </div>
     <div class="col-span-2 desk:col-span-1 flex flex-wrap gap-2 justify-end">
-      <button
-        v-if="!counting"
-        class="btn"
-        :aria-label="`Count ${box.name}`"
-        @click="
-          counting = true
-          typed = ''
-        "
-      >
+      <button v-if="!counting" class="btn" :aria-label="`Count ${box.name}`" @click="startCounting">
         Count
       </button>
       <HoldButton

@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { handText } from '@renatus/core/round/handText'
+import type { Store } from '@renatus/core/stock/stores'
 import type { Round } from '@renatus/core/round/round'
 import { useUnits } from '~/composables/useUnits'
 import { useExportAge } from '~/composables/useExportAge'
 import { useRoomStore } from '~/stores/room'
-import { GAP_REASONS } from '~/words/hatch'
+import { foodOf } from '@renatus/core/foods/index'
+import { useStores } from '~/composables/useStores'
+import { foodInText, foodName } from '~/words/foods'
 import { pieces } from '~/words/gel'
 import { plural } from '~/words/round'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
@@ -15,22 +19,35 @@ const props = defineProps<{ round: Round }>()
 const room = useRoomStore()
 const units = useUnits()
 const exported = useExportAge()
-const gaps = computed(() => {
-  const byRound = new Map<string, { at: string; tanks: string[]; reason: string; share: number }>()
-  for (const g of props.round.gaps) {
-    const found = byRound.get(g.meal.round.key) ?? {
-      at: g.meal.at,
-      tanks: [],
-      reason: GAP_REASONS[g.reason],
-      share: 0,
-    }
-    found.tanks.push(g.meal.tank.name)
-    found.share = Math.max(found.share, g.share)
-    byRound.set(g.meal.round.key, found)
-  }
-  return [...byRound.values()]
-})
+const { fill, order, discard, freeze } = useStores()
+/** Meals that nothing will stand ready for, round by round. */
+const gaps = computed(() =>
+  props.round.reckoning.coming
+    .filter(c => c.without.length > 0)
+    .map(c => ({
+      at: c.round.at,
+      tanks: c.without.map(id => room.state?.tanks.find(t => t.id === id)?.name ?? 'a tank'),
+    })),
+)
+/** Foods that were ticked, or that the ladders want, and that stand nowhere in the room. */
+const lacking = computed(() =>
+  props.round.reckoning.lacking.map(l => ({
+    ...l,
+    grows: foodOf(l.foodId) !== null,
+    names: l.tanks.map(id => room.state?.tanks.find(t => t.id === id)?.name ?? 'a tank'),
+  })),
+)
+/** It is not there and will not be: the ladder is made without it. */
+async function leaveOut(foodId: string) {
+  const { room: record } = room.state!
+  await room.save([{ ...record, foods: record.foods.filter(f => f !== foodId) } as never])
+}
 const stores = computed(() => room.state?.stores ?? [])
+const storeText = (s: Store) => {
+  if (s.amount !== null)
+    return `${handText({ value: s.amount, unit: s.unit }, units.measures.value)} of`
+  return s.organisms === null ? 'Some' : units.count(s.organisms)
+}
 const boxes = computed(() => room.state?.gel.boxes ?? [])
 const lots = computed(() =>
   (room.state?.lots ?? []).filter(l => l.state.gramsLeft > 0 || l.lot.gramsAtStart > 0),
@@ -42,17 +59,36 @@ const daysLeft = (l: (typeof lots.value)[number]) =>
 <template>
   <aside class="grid gap-6 content-start" aria-label="Beside the round">
     <section v-if="gaps.length" class="border-l-[6px] border-harm pl-3" role="status">
-      <h2>Meals without nauplii</h2>
+      <h2>Nothing will be ready</h2>
       <ul class="mt-1 grid gap-1">
         <li v-for="g in gaps.slice(0, 4)" :key="g.at">
-          {{ units.when(g.at) }}: {{ g.tanks.join(', ')
-          }}{{ g.share < 0.95 ? ` (${units.share(g.share)} short)` : '' }}, {{ g.reason }}.
+          {{ units.when(g.at) }}: {{ g.tanks.join(', ') }}.
         </li>
         <li v-if="gaps.length > 4" class="small">
           and {{ plural(gaps.length - 4, 'more round') }}
         </li>
       </ul>
-      <p class="small mt-1">Bridge them with another small food, or buy live nauplii.</p>
+    </section>
+    <section v-if="lacking.length" class="border-l-[6px] border-due pl-3">
+      <h2>Wanted and not here</h2>
+      <div v-for="l in lacking" :key="l.foodId" class="mt-2">
+        <p>
+          <strong>{{ foodName(l.foodId) }}</strong> would be on the table of
+          {{ l.names.join(', ') }}. Until it is here they get what stands in the room.
+        </p>
+        <p class="flex flex-wrap gap-2 mt-1">
+          <NuxtLink
+            v-if="l.grows"
+            class="btn"
+            :prefetch="false"
+            :to="`/shelf/start?food=${l.foodId}`"
+            >Start {{ foodInText(l.foodId) }}</NuxtLink
+          >
+          <button v-if="l.grows" class="btn" @click="order(l.foodId)">Order a starter</button>
+          <button v-else class="btn" @click="fill(l.foodId)">It is here</button>
+          <button class="btn btn-quiet" @click="leaveOut(l.foodId)">Leave it out</button>
+        </p>
+      </div>
     </section>
     <section
       v-if="exported.due.value && room.which === 'own'"
@@ -67,14 +103,24 @@ const daysLeft = (l: (typeof lots.value)[number]) =>
       <ShelfEdge name="In hand" />
       <ul class="mt-1">
         <li v-for="s in stores" :key="s.id" class="rule py-2">
-          <span class="num font-semibold">{{ units.count(s.nauplii) }}</span> nauplii in the
-          {{ s.form }}<span v-if="s.cubes">, {{ plural(Math.round(s.cubes * 2) / 2, 'cube') }}</span
-          ><br />
+          <span class="num font-semibold">{{ storeText(s) }}</span> {{ foodInText(s.foodId) }},
+          {{ s.name }}<br />
           <span class="small"
-            >{{ units.share(s.energy) }} of the yolk left<template v-if="s.useBy"
-              >, feed by {{ units.when(s.useBy) }}</template
-            ></span
+            ><template v-if="s.amount !== null && s.organisms !== null"
+              >{{ units.count(s.organisms) }}; </template
+            ><template v-if="s.energy < 0.99"
+              >{{ units.share(s.energy) }} of the yolk left, </template
+            ><template v-if="s.useBy">feed by {{ units.when(s.useBy) }}</template
+            ><template v-else>keeps</template></span
           >
+          <span v-if="s.keep === 'fridge'" class="flex flex-wrap gap-2 mt-1">
+            <button class="btn" :aria-label="`Freeze ${s.name}`" @click="freeze(s)">
+              Freeze the rest
+            </button>
+            <button class="btn btn-quiet" :aria-label="`Pour away ${s.name}`" @click="discard(s)">
+              Pour away
+            </button>
+          </span>
         </li>
         <li v-for="b in boxes" :key="b.id" class="rule py-2">
           <span class="num font-semibold">{{ pieces(b.pieces) }}</span> of gel in {{ b.name }}<br />
@@ -99,14 +145,17 @@ const daysLeft = (l: (typeof lots.value)[number]) =>
         </li>
       </ul>
     </section>
-    <section v-if="round.plan.rotation">
+    <section v-if="round.reckoning.hatch.rotation">
       <ShelfEdge name="Rotation" />
       <p class="mt-2">
         A steady rotation needs
-        <strong>{{ plural(round.plan.rotation.vessels, 'vessel') }}</strong>; you have
-        {{ round.plan.rotation.has }}.
+        <strong>{{ plural(round.reckoning.hatch.rotation.vessels, 'vessel') }}</strong>; you have
+        {{ round.reckoning.hatch.rotation.has }}.
       </p>
-      <WhyPanel :reasons="[round.plan.rotation.why]" :ask="`Why ${round.plan.rotation.vessels}?`" />
+      <WhyPanel
+        :reasons="[round.reckoning.hatch.rotation.why]"
+        :ask="`Why ${round.reckoning.hatch.rotation.vessels}?`"
+      />
     </section>
   </aside>
 </template>

@@ -45,7 +45,6 @@ const types: Record<AnyRecord['type'], string> = {
   'species': 'Fish',
   'tool': 'Measure',
   'culture': 'Culture',
-  'container': 'Culture vessel',
   'rolling-set': 'Set in turn',
   'gel-ingredient': 'Ingredient',
   'gel-tray': 'Tray',

@@ -2,16 +2,22 @@
 import { computed } from 'vue'
 import { EDIBLES } from '@renatus/core/fry/edibles'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
+import { useStores } from '~/composables/useStores'
 import { useRoomStore } from '~/stores/room'
 
 /** Foods this room keeps or can have at once: the ladders of its broods are made of them. */
 const room = useRoomStore()
+const { fill } = useStores()
 const kept = computed(() => new Set(room.state!.room.foods))
 async function toggle(id: string) {
   const foods = kept.value.has(id)
     ? room.state!.room.foods.filter(f => f !== id)
     : [...room.state!.room.foods, id]
   await room.save([{ ...room.state!.room, foods } as never])
+  // A food that does not grow is kept, or it is not there: ticking it says that it stands in the room.
+  const grows = 'family' in (EDIBLES.find(f => f.id === id) ?? {})
+  const stands = room.state!.stores.some(s => s.foodId === id)
+  if (!grows && !stands && id !== 'gel' && foods.includes(id)) await fill(id)
 }
 </script>
 

@@ -5,7 +5,7 @@ import FormField from '~/components/shared/FormField.vue'
 import { useZodForm } from '~/composables/useZodForm'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
-import type { EditableType } from './recordForm'
+import { recordTypeOf, type EditableType } from './recordForm'
 import { RECORD_FORMS } from './recordForms'
 
 /** Edits or adds one vessel, salt, lot, tank or place: the fields stand in recordForms.ts. */
@@ -38,7 +38,7 @@ if (copies && !props.record) {
 const submit = form.handleSubmit(async values => {
   const record = {
     ...definition.toRecord(values, props.record ?? null),
-    type: props.type,
+    type: recordTypeOf(props.type),
     id: props.record?.id as string | undefined,
   } as never
   const was = props.record?.temperatureC

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { AnyRecord } from '@renatus/core/records/records'
+import type { AnyRecord, RecordOf } from '@renatus/core/records/records'
 import { SPECIES } from '@renatus/core/fry/species/index'
 import HoldButton from '~/components/shared/HoldButton.vue'
 import { useUnits } from '~/composables/useUnits'
@@ -9,7 +9,7 @@ import { trayVolume } from '@renatus/core/stock/gelKitchen'
 import { FORM_WORDS } from '~/words/gel'
 import RecordForm from './RecordForm.vue'
 import RecordMeasure from './RecordMeasure.vue'
-import type { EditableType } from './recordForm'
+import { isOfForm, type EditableType } from './recordForm'
 import { RECORD_FORMS, TOOL_KINDS } from './recordForms'
 import { SALT_CHOICES } from './salts'
 
@@ -19,54 +19,63 @@ const units = useUnits()
 const editing = ref<string | null>(null)
 const records = computed(() =>
   (room.records ?? [])
-    .filter(r => r.type === props.type && r.removedAt === null)
+    .filter(r => isOfForm(props.type, r) && r.removedAt === null)
     .sort((a, b) => (a.id < b.id ? -1 : 1)),
 )
 /** What still stands on a record keeps it from being removed. */
 function inUse(r: AnyRecord): string | null {
   const s = room.state!
-  if (r.type === 'tank' && s.broods.some(b => b.brood.tankId === r.id)) return 'a brood lives in it'
-  if (r.type === 'species' && s.broods.some(b => b.brood.speciesId === r.id))
-    return 'a brood is of it'
-  if (r.type === 'vessel' && s.runs.some(x => x.setup.vesselId === r.id && x.endedAt === null))
-    return 'a hatch runs in it'
-  if (r.type === 'place' && s.vessels.some(v => v.placeId === r.id)) return 'vessels stand there'
-  if (r.type === 'container') {
-    const held = s.cultureStates.find(c => c.ended === null && c.record.containerId === r.id)
-    if (held) return `${held.record.name} is in it`
+  if (r.type === 'tank')
+    return s.broods.some(b => b.brood.tankId === r.id) ? 'a brood lives in it' : null
+  if (r.type === 'species')
+    return s.broods.some(b => b.brood.speciesId === r.id) ? 'a brood is of it' : null
+  if (r.type === 'vessel') {
+    const held = s.cultureStates.find(c => c.ended === null && c.record.vesselId === r.id)
+    return held ? `${held.hatch ? 'a hatch' : held.record.name} is in it` : null
   }
-  if (r.type === 'place' && s.cultureStates.some(c => c.ended === null && c.placeId === r.id))
+  return r.type === 'place' ? standsAt(r.id) : null
+}
+function standsAt(placeId: string): string | null {
+  const s = room.state!
+  if (s.vessels.some(v => v.placeId === placeId)) return 'vessels stand there'
+  if (s.cultureStates.some(c => c.ended === null && c.placeId === placeId))
     return 'cultures stand there'
-  if (r.type === 'place' && s.containers.some(c => c.placeId === r.id))
-    return 'culture vessels stand there'
-  if (r.type === 'place' && s.tanks.some(t => t.placeId === r.id)) return 'tanks stand there'
-  return null
+  return s.tanks.some(t => t.placeId === placeId) ? 'tanks stand there' : null
 }
-function line(r: AnyRecord): string {
+const LINES: { [T in AnyRecord['type']]?: (r: RecordOf<T>) => string } = {
+  'vessel': r =>
+    r.hatching && r.temperatureC !== null
+      ? `${units.litres(r.litres)} (${units.litresToo(r.litres)}), ${units.celsius(r.temperatureC)}, ${r.lit ? 'lit' : 'dark'}`
+      : `${r.kind}, ${units.litres(r.litres)}`,
+  'salt': r =>
+    `${SALT_CHOICES.find(c => c.value === r.kind)?.label}, ${r.gPerMl} g/mL${r.iodised ? ', with additives' : ''}`,
+  'lot': lotLine,
+  'species': r =>
+    `${r.latin ? `${r.latin}, ` : ''}${r.firstFeedingMm} mm at first feeding, copied from ${SPECIES.find(s => s.id === r.basedOn)?.names[0] ?? r.basedOn}`,
+  'tool': r => {
+    const ml = room.state!.learned.tools[r.id]?.ml.value
+    const how = ml === undefined ? ' as printed' : ' by weight'
+    return `${TOOL_KINDS[r.kind]}, ${Number((ml ?? r.ml).toPrecision(3))} mL${how}`
+  },
+  'gel-tray': r =>
+    `${FORM_WORDS[r.form]}, ${units.ml(trayVolume(r))}${'cells' in r.fill ? `, ${r.fill.cells} cells` : ''}`,
+  'tank': r => {
+    const grown = r.grown ? `, ${r.grown.fish} grown fish of ${r.grown.lengthMm} mm` : ''
+    return `${units.litres(r.litres)}, ${units.celsius(r.temperatureC)}${grown}`
+  },
+}
+function lotLine(r: RecordOf<'lot'>): string {
   const lot = room.state!.lots.find(l => l.lot.id === r.id)
-  switch (r.type) {
-    case 'vessel':
-      return `${units.litres(r.litres)} (${units.litresToo(r.litres)}), ${units.celsius(r.temperatureC)}, ${r.lit ? 'lit' : 'dark'}`
-    case 'salt':
-      return `${SALT_CHOICES.find(c => c.value === r.kind)?.label}, ${r.gPerMl} g/mL${r.iodised ? ', with additives' : ''}`
-    case 'lot':
-      return `${lot ? units.grams(lot.state.gramsLeft) : ''} left, hatches ${units.share(lot?.state.hatch ?? r.hatch)}${lot?.state.pricePerGram ? `, ${((lot.state.pricePerGram * 1000) / (r.cystsPerG * lot.state.hatch)).toPrecision(2)} per thousand nauplii` : ''}`
-    case 'species':
-      return `${r.latin ? `${r.latin}, ` : ''}${r.firstFeedingMm} mm at first feeding, copied from ${SPECIES.find(s => s.id === r.basedOn)?.names[0] ?? r.basedOn}`
-    case 'tool': {
-      const ml = room.state!.learned.tools[r.id]?.ml.value
-      return `${TOOL_KINDS[r.kind]}, ${Number((ml ?? r.ml).toPrecision(3))} mL${ml === undefined ? ' as printed' : ' by weight'}`
-    }
-    case 'gel-tray':
-      return `${FORM_WORDS[r.form]}, ${units.ml(trayVolume(r))}${'cells' in r.fill ? `, ${r.fill.cells} cells` : ''}`
-    case 'container':
-      return `${r.kind}, ${units.litres(r.litres)}`
-    case 'tank':
-      return `${units.litres(r.litres)}, ${units.celsius(r.temperatureC)}`
-    default:
-      return ''
-  }
+  const hatches = lot?.state.hatch ?? r.hatch
+  const price = lot?.state.pricePerGram
+    ? `, ${((lot.state.pricePerGram * 1000) / (r.cystsPerG * lot.state.hatch)).toPrecision(2)} per thousand nauplii`
+    : ''
+  return `${lot ? units.grams(lot.state.gramsLeft) : ''} left, hatches ${units.share(hatches)}${price}`
 }
+const line = (r: AnyRecord): string =>
+  (LINES[r.type] as ((x: AnyRecord) => string) | undefined)?.(r) ?? ''
+/** Records of which a room may have none. */
+const OPTIONAL: readonly EditableType[] = ['tank', 'species', 'tool', 'vessel', 'gel-tray']
 </script>
 
 <template>
@@ -83,7 +92,7 @@ function line(r: AnyRecord): string {
       What gel is poured into: a tray with cells, a flat bag, a twig or a cave to coat. Name it
       once, and every batch fits it.
     </p>
-    <p v-if="type === 'container' && !records.length" class="small">
+    <p v-if="type === 'vessel' && !records.length" class="small">
       Jars, tubs and buckets that are used again and again: named once, they can be chosen at each
       start, and none is used twice.
     </p>
@@ -113,14 +122,7 @@ function line(r: AnyRecord): string {
           </button>
           <span v-if="inUse(r)" class="small">{{ inUse(r) }}</span>
           <HoldButton
-            v-else-if="
-              records.length > 1 ||
-              type === 'tank' ||
-              type === 'species' ||
-              type === 'tool' ||
-              type === 'container' ||
-              type === 'gel-tray'
-            "
+            v-else-if="records.length > 1 || OPTIONAL.includes(type)"
             label="Remove"
             @held="room.remove(r.id)"
           />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { budgetOf } from '@renatus/core/round/minutes'
 import { computed, ref } from 'vue'
 import * as z from 'zod'
 import FormCheck from '~/components/shared/FormCheck.vue'
@@ -75,6 +76,11 @@ const submit = form.handleSubmit(async ({ pH, soft, ...v }) => {
     saved.value = false
   }, 4000)
 })
+/** Minutes as typed; null for the usual. */
+function minutesFrom(text: string): number | null {
+  const n = Math.round(Number(text))
+  return text.trim() === '' || !Number.isFinite(n) ? null : Math.min(600, Math.max(1, n))
+}
 </script>
 
 <template>
@@ -129,6 +135,16 @@ const submit = form.handleSubmit(async ({ pH, soft, ...v }) => {
             class="size-6 accent-[var(--plan)]"
           />feeding only</label
         >
+        <label class="flex items-center gap-2 min-h-12"
+          ><span class="sr-only">Minutes for {{ r.name }}</span
+          ><input
+            :value="r.minutes ?? ''"
+            class="field w-20"
+            inputmode="numeric"
+            :placeholder="String(budgetOf({ feedingOnly: r.feedingOnly, minutes: null }))"
+            @change="r.minutes = minutesFrom(($event.target as HTMLInputElement).value)"
+          />minutes</label
+        >
         <button
           v-if="rounds.length > 1"
           type="button"
@@ -142,7 +158,9 @@ const submit = form.handleSubmit(async ({ pH, soft, ...v }) => {
         <button
           type="button"
           class="btn"
-          @click="rounds.push({ name: 'Midday round', at: '12:30', feedingOnly: true })"
+          @click="
+            rounds.push({ name: 'Midday round', at: '12:30', feedingOnly: true, minutes: null })
+          "
         >
           Add a round
         </button>

@@ -1,9 +1,10 @@
 import type * as z from 'zod'
-import type { Place } from '@renatus/core/records/records'
+import type { AnyRecord, Place } from '@renatus/core/records/records'
 import type { MeasureSystem } from '@renatus/core/units/kitchenMeasures'
 import type { useUnits } from '~/composables/useUnits'
 
 export type EditableType =
+  | 'hatch-vessel'
   | 'vessel'
   | 'salt'
   | 'lot'
@@ -11,7 +12,6 @@ export type EditableType =
   | 'place'
   | 'species'
   | 'tool'
-  | 'container'
   | 'gel-tray'
   | 'gel-mix'
   | 'gel-ingredient'
@@ -31,6 +31,15 @@ interface FieldSpec {
   when?: (values: Record<string, unknown>) => boolean
 }
 type Values = Record<string, unknown>
+
+/** The type of record that a form makes: vessels in which cysts are hatched have a form of their own. */
+export const recordTypeOf = (type: EditableType) => (type === 'hatch-vessel' ? 'vessel' : type)
+
+/** Whether a record belongs to a form. */
+export const isOfForm = (type: EditableType, r: AnyRecord): boolean =>
+  r.type === 'vessel'
+    ? r.hatching === (type === 'hatch-vessel') && recordTypeOf(type) === 'vessel'
+    : r.type === type
 
 /** One editable record: its fields, their rules, and how text becomes a record and back. */
 export interface RecordFormDefinition {

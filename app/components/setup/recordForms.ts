@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import type { Tank } from '@renatus/core/records/records'
 import { LOT_DEFAULTS } from '@renatus/core/dynamics/hatch/parameters'
 import {
   numberField,
@@ -22,6 +23,12 @@ const volume = (c: FormContext, value: unknown, fallback: number) =>
 const degrees = (c: FormContext, value: unknown) =>
   String(c.units.toTemperatureUnit(typeof value === 'number' ? value : 26))
 
+const percentText = (share: unknown) =>
+  String(typeof share === 'number' ? Math.round(share * 100) : 0)
+/** Grown fish of a tank that is changed. */
+const grownOf = (r: Record<string, unknown> | null): Tank['grown'] =>
+  (r?.grown as Tank['grown'] | undefined) ?? null
+
 /** What one use of a measure gives. */
 export const TOOL_KINDS = {
   drop: 'one drop',
@@ -30,13 +37,13 @@ export const TOOL_KINDS = {
 } as const
 
 export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
-  'vessel': {
+  'hatch-vessel': {
     title: 'Hatch vessels',
     fields: c => [
       { name: 'name', label: 'Name', hint: 'As on its tape' },
       { name: 'placeId', label: 'Place', options: placeOptions(c) },
       {
-        name: 'shape',
+        name: 'kind',
         label: 'Shape',
         options: [
           { value: 'cone', label: 'cone' },
@@ -56,7 +63,7 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
       z.object({
         name: textField('Name of the vessel'),
         placeId: z.string(),
-        shape: z.enum(['cone', 'bottle']),
+        kind: z.enum(['cone', 'bottle']),
         litres: volumeField(RULES.vesselLitres, c.measures),
         temperatureC: temperatureField(RULES.vesselTemperature, c.measures),
         lit: z.boolean(),
@@ -64,12 +71,12 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
     initial: (r, c) => ({
       name: text(r?.name, ''),
       placeId: text(r?.placeId, c.places[0]?.id ?? ''),
-      shape: text(r?.shape, 'cone'),
+      kind: text(r?.kind, 'cone'),
       litres: volume(c, r?.litres, 2),
       temperatureC: degrees(c, r?.temperatureC),
       lit: r?.lit ?? true,
     }),
-    toRecord: v => v,
+    toRecord: v => ({ ...v, hatching: true }),
   },
   'salt': {
     title: 'Salt',
@@ -168,6 +175,40 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
       { name: 'pH', label: 'pH', numeric: true, hint: 'Leave empty if nobody tested it' },
       { name: 'changePercent', label: 'Water changed a day', unit: '%', numeric: true },
       { name: 'filter', label: 'Has a mature filter', check: true },
+      {
+        name: 'matesPercent',
+        label: 'Tank mates eat of a meal',
+        unit: '%',
+        numeric: true,
+        hint: 'Shrimp, snails, other fish; 0 for none',
+      },
+      {
+        name: 'filterPercent',
+        label: 'The filter carries off',
+        unit: '%',
+        numeric: true,
+        hint: 'Turn it off for the meal, or say how much is lost',
+      },
+      {
+        name: 'grownFish',
+        label: 'Grown fish that want live food',
+        numeric: true,
+        hint: 'Empty for none: they get what is over',
+      },
+      {
+        name: 'grownMm',
+        label: 'Their length',
+        unit: 'mm',
+        numeric: true,
+        when: v => String(v.grownFish ?? '').trim() !== '',
+      },
+      {
+        name: 'grownEvery',
+        label: 'Live food every',
+        unit: 'days',
+        numeric: true,
+        when: v => String(v.grownFish ?? '').trim() !== '',
+      },
     ],
     schema: c =>
       z.object({
@@ -177,6 +218,11 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
         pH: optionalNumber({ ...RULES.pH, label: 'pH of the tank' }),
         changePercent: numberField({ label: 'Water changed a day', min: 0, max: 100, unit: '%' }),
         filter: z.boolean(),
+        matesPercent: numberField({ label: 'Tank mates eat', min: 0, max: 90, unit: '%' }),
+        filterPercent: numberField({ label: 'The filter carries off', min: 0, max: 90, unit: '%' }),
+        grownFish: optionalNumber({ label: 'Grown fish', min: 1, max: 10_000, whole: true }),
+        grownMm: numberField({ label: 'Length of grown fish', min: 5, max: 1000, unit: 'mm' }),
+        grownEvery: numberField({ label: 'Live food every', min: 0.5, max: 60, unit: 'days' }),
       }),
     initial: (r, c) => ({
       name: text(r?.name, ''),
@@ -188,10 +234,24 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
         '10',
       ),
       filter: r?.filter ?? true,
+      matesPercent: percentText(r?.matesShare),
+      filterPercent: percentText(r?.filterShare),
+      grownFish: text(grownOf(r)?.fish, ''),
+      grownMm: text(grownOf(r)?.lengthMm, '40'),
+      grownEvery: text(grownOf(r)?.everyDays, '2'),
     }),
-    toRecord: ({ changePercent, ...v }, r) => ({
+    toRecord: (
+      { changePercent, matesPercent, filterPercent, grownFish, grownMm, grownEvery, ...v },
+      r,
+    ) => ({
       ...v,
       changePerDay: Number(changePercent) / 100,
+      matesShare: Number(matesPercent) / 100,
+      filterShare: Number(filterPercent) / 100,
+      grown:
+        grownFish === null
+          ? null
+          : { fish: Number(grownFish), lengthMm: Number(grownMm), everyDays: Number(grownEvery) },
       placeId: r?.placeId ?? null,
     }),
   },
@@ -236,7 +296,7 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
     initial: r => ({ name: text(r?.name, '') }),
     toRecord: (v, r) => ({ ...v, topC: r?.topC ?? null, bottomC: r?.bottomC ?? null }),
   },
-  'container': {
+  'vessel': {
     title: 'Culture vessels',
     fields: c => [
       { name: 'name', label: 'Name', hint: 'As on its tape' },
@@ -261,6 +321,12 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
       litres: volume(c, r?.litres, 1),
       placeId: text(r?.placeId, ''),
     }),
-    toRecord: v => ({ ...v, placeId: v.placeId || null }),
+    toRecord: v => ({
+      ...v,
+      placeId: v.placeId || null,
+      temperatureC: null,
+      lit: false,
+      hatching: false,
+    }),
   },
 }

@@ -98,7 +98,8 @@ const toCalendar = async (clock: (typeof running.value)[number]) =>
       >
         <p class="grow">
           <strong>{{ clock.label }}</strong>
-          <span class="small"
+          {{ ' '
+          }}<span class="small"
             >ended {{ units.when(clock.endsAt) }}, {{ units.duration(-clock.left) }} ago</span
           >
         </p>

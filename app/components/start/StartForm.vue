@@ -16,8 +16,9 @@ import RefusalList from '~/components/shared/RefusalList.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { shapeFor, sizeOf, type VesselShape } from '~/components/vessel/vesselShape'
 import VesselPicture from '~/components/vessel/VesselPicture.vue'
-import { newCultures, nextNames } from '~/composables/newCulture'
-import { useCultureActions, type CultureDraft } from '~/composables/useCultureActions'
+import { newCultures, nextNames } from '@renatus/core/stock/newCultures'
+import type { CultureDraft } from '@renatus/core/stock/newCultures'
+import { useCultureActions } from '~/composables/useCultureActions'
 import { useCultureReadings } from '~/composables/useCultureReadings'
 import { useUnits } from '~/composables/useUnits'
 import { newId } from '~/db/newId'
@@ -139,7 +140,7 @@ const begin = (despite: boolean) =>
   form.handleSubmit(async raw => {
     const x = raw as {
       name: string
-      containerId: string
+      vesselId: string
       vesselKind: VesselShape | ''
       kind: string
       placeId: string
@@ -167,10 +168,13 @@ const begin = (despite: boolean) =>
       ...nextNames(x.name, x.vessels - 1, new Set(alive.value.map(c => c.record.name))),
     ]
     const kept =
-      x.keepVessel && x.containerId === ''
+      x.keepVessel && x.vesselId === ''
         ? names.map(name => ({
             id: newId(),
-            type: 'container' as const,
+            type: 'vessel' as const,
+            temperatureC: null,
+            lit: false,
+            hatching: false,
             name,
             kind: x.vesselKind || shape.value,
             placeId: x.placeId || null,
@@ -186,8 +190,8 @@ const begin = (despite: boolean) =>
         kind: x.kind || null,
         placeId: x.placeId || null,
         level: x.level,
-        containerId: x.containerId || (kept[i]?.id ?? null),
-        vesselKind: x.vesselKind || (containerOf(x.containerId)?.kind ?? null),
+        vesselId: x.vesselId || (kept[i]?.id ?? null),
+        vesselKind: x.vesselKind || (containerOf(x.vesselId)?.kind ?? null),
         startedAt: addHours(new Date().toISOString(), -24 * x.daysAgo),
         litres: x.litres as never,
         starter: ratioOf(each, x.litres),
@@ -196,6 +200,7 @@ const begin = (despite: boolean) =>
         setId: null,
         mother: x.mother,
       })),
+      newId,
     )
     const ok = await actions.start(
       cultures,
@@ -225,7 +230,7 @@ const begin = (despite: boolean) =>
         <FormField name="name" label="Name" hint="As on its tape" />
         <FormField
           v-if="containers.length"
-          name="containerId"
+          name="vesselId"
           label="Vessel"
           :options="[
             { value: '', label: 'another vessel' },
@@ -300,7 +305,7 @@ const begin = (despite: boolean) =>
         />
         <div>
           <FormCheck name="mother" label="A mother: kept clean, never fed from" /><FormCheck
-            v-if="v.containerId === ''"
+            v-if="v.vesselId === ''"
             name="keepVessel"
             label="Keep this vessel in the list for the next time"
           />

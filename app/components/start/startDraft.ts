@@ -10,7 +10,7 @@ const startDraft = z.object({
   methodId: text,
   kind: text,
   name: text,
-  containerId: text,
+  vesselId: text,
   vesselKind: z.enum(VESSEL_KINDS).or(z.literal('')).default(''),
   litres: text,
   placeId: text,

@@ -4,7 +4,7 @@ import type { Food, FoodMethod } from '@renatus/core/foods/contract'
 import { LEVELS, VESSEL_KINDS } from '@renatus/core/records/vocabulary'
 import { running } from '@renatus/core/stock/cultures'
 import { airAt, airNow } from '@renatus/core/stock/placeTemperature'
-import { nextNames } from '~/composables/newCulture'
+import { nextNames } from '@renatus/core/stock/newCultures'
 import { useUnits } from '~/composables/useUnits'
 import { useZodForm } from '~/composables/useZodForm'
 import { useRoomStore } from '~/stores/room'
@@ -24,16 +24,15 @@ export function useStartForm(food: Food, method: FoodMethod, d: StartDraft) {
   const state = computed(() => room.state!)
   const alive = computed(() => running(state.value.cultureStates))
   const mothers = computed(() => alive.value.filter(c => c.record.foodId === food.profile.id))
-  const heldBy = (containerId: string) =>
-    alive.value.find(c => c.record.containerId === containerId)
-  const containers = computed(() => state.value.containers)
+  const heldBy = (vesselId: string) => alive.value.find(c => c.record.vesselId === vesselId)
+  const containers = computed(() => state.value.vessels.filter(c => !c.hatching))
   const containerOf = (id: unknown) => containers.value.find(c => c.id === id)
   const volumeRule = { label: 'Vessel', min: 0, max: 2000, above: true }
 
   const schemaOf = (v: Record<string, unknown>) =>
     z.object({
       name: textField('Name', 50),
-      containerId: z.string().refine(id => id === '' || !heldBy(id), {
+      vesselId: z.string().refine(id => id === '' || !heldBy(id), {
         error: i =>
           `${containerOf(i.input)?.name ?? 'That vessel'} holds ${heldBy(String(i.input))?.record.name ?? 'another culture'}: end that first, or choose another vessel.`,
       }),
@@ -57,7 +56,7 @@ export function useStartForm(food: Food, method: FoodMethod, d: StartDraft) {
         unit: 'mL',
       }),
       vessels: numberField(
-        containerOf(v.containerId)
+        containerOf(v.vesselId)
           ? {
               label: 'Vessels alike',
               min: 1,
@@ -75,7 +74,7 @@ export function useStartForm(food: Food, method: FoodMethod, d: StartDraft) {
   const first = `${food.profile.name} 1`
   const form = useZodForm(schemaOf, {
     name: d.name || (taken.has(first) ? nextNames(first, 1, taken)[0] : first),
-    containerId: containerOf(d.containerId) ? d.containerId : '',
+    vesselId: containerOf(d.vesselId) ? d.vesselId : '',
     vesselKind: d.vesselKind,
     kind: d.kind || (food.kinds[0]?.id ?? ''),
     placeId: d.placeId || (state.value.places[0]?.id ?? ''),
@@ -100,7 +99,7 @@ export function useStartForm(food: Food, method: FoodMethod, d: StartDraft) {
   })
   const v = form.values as Record<string, string | boolean>
   watch(
-    () => v.containerId,
+    () => v.vesselId,
     id => {
       const c = containerOf(id)
       if (c)

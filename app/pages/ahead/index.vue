@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, watch } from 'vue'
+import { computed, watch } from 'vue'
 import { addDays, daysBetween } from '@renatus/core/time/localDate'
 import { HORIZON } from '@renatus/core/planning/plan/request'
 import type { StartLine } from '@renatus/core/planning/plan/request'
@@ -15,16 +15,13 @@ import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
 import { useUnits } from '~/composables/useUnits'
 import { useAheadStore } from '~/stores/ahead'
-import { useCulturesStore } from '~/stores/cultures'
 import { useRoomStore } from '~/stores/room'
 import { plural } from '~/words/round'
 
 /** Will there be food, and what must be started when. */
 const room = useRoomStore()
-const cultures = useCulturesStore()
 const ahead = useAheadStore()
 const units = useUnits()
-onMounted(() => void cultures.load())
 watch(
   () => ahead.key,
   key => {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { coverNow } from '@renatus/core/round/gelStops'
+import { coverNow } from '@renatus/core/round/stops/cook/find'
 import GelBoxRow from '~/components/gel/GelBoxRow.vue'
 import GelBroodRow from '~/components/gel/GelBroodRow.vue'
 import GelMixRow from '~/components/gel/GelMixRow.vue'

@@ -8,7 +8,7 @@ import UndoLine from '~/components/shared/UndoLine.vue'
 import SchoolTable from '~/components/start/SchoolTable.vue'
 import StartForm from '~/components/start/StartForm.vue'
 import { readStart, type StartDraft } from '~/components/start/startDraft'
-import type { CultureDraft } from '~/composables/useCultureActions'
+import type { CultureDraft } from '@renatus/core/stock/newCultures'
 import { useUnits } from '~/composables/useUnits'
 import { newId } from '~/db/newId'
 import { useRoomStore } from '~/stores/room'
@@ -37,7 +37,7 @@ function fresh(foodId: string) {
     kind: '',
     parentId: '',
     starterMl: '',
-    containerId: '',
+    vesselId: '',
     placeId: '',
   })
   started.value = []

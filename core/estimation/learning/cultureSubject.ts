@@ -79,7 +79,7 @@ export function cultureObservations(
       case 'culture.harvested':
         return e.data.cultureId === c.id
           ? [
-              { h, kind: 'yield', seen: e.data.seen },
+              ...(e.data.seen === null ? [] : [{ h, kind: 'yield' as const, seen: e.data.seen }]),
               {
                 h,
                 kind: 'action',

@@ -1,8 +1,8 @@
-import { brineShrimp as food } from '../../foods/brine-shrimp/index'
+import { hatchFood as food } from '../../foods/hatchFood'
 import { ofKind } from '../../records/effectiveEntries'
 import type { Entry } from '../../records/entries'
 import type { Lot } from '../../records/records'
-import type { HatchRun } from '../../stock/hatchRuns'
+import type { HatchCulture } from '../../stock/hatchCultures'
 import { hoursBetween } from '../../time/localDate'
 import type { Observation } from '../observation'
 import type { Subject } from '../subject'
@@ -11,7 +11,7 @@ import type { Subject } from '../subject'
 export const COUNT_LOG_SD = 0.15
 
 /** A bottle of cysts as a vessel to be read. */
-export function hatchSubject(run: HatchRun, lot: Pick<Lot, 'cystsPerG'>, pH: number): Subject {
+export function hatchSubject(run: HatchCulture, lot: Pick<Lot, 'cystsPerG'>, pH: number): Subject {
   const { waterL, cystsG, saltG, lit, decapsulated, temperatureC } = run.setup
   return {
     food,
@@ -35,7 +35,7 @@ export function hatchSubject(run: HatchRun, lot: Pick<Lot, 'cystsPerG'>, pH: num
  * How a harvest looked, without a count, says nothing of the lot: it is written down in passing.
  */
 export function hatchObservations(
-  run: HatchRun,
+  run: HatchCulture,
   entries: readonly Entry[],
 ): { observations: Observation[]; counts: number } {
   const h = (at: string) => Math.max(0, hoursBetween(run.startedAt, at))
@@ -50,11 +50,11 @@ export function hatchObservations(
     })
     counts++
   }
-  for (const e of ofKind(entries, 'hatch.temperature'))
-    if (e.data.hatchId === run.id)
+  for (const e of ofKind(entries, 'culture.temperature'))
+    if (e.data.cultureId === run.id)
       observations.push({ h: h(e.at), kind: 'temperature', c: e.data.temperatureC })
   for (const e of ofKind(entries, 'sample.counted')) {
-    if (e.data.of?.type !== 'hatch' || e.data.of.id !== run.id) continue
+    if (e.data.of?.id !== run.id) continue
     const animals = e.data.counts.reduce((a, b) => a + b, 0)
     density(
       e.at,
@@ -62,9 +62,9 @@ export function hatchObservations(
       animals,
     )
   }
-  for (const e of ofKind(entries, 'hatch.harvested')) {
-    if (e.data.hatchId !== run.id) continue
-    if (e.data.count) density(e.at, e.data.nauplii, e.data.count.animals)
+  for (const e of ofKind(entries, 'culture.harvested')) {
+    if (e.data.cultureId !== run.id) continue
+    if (e.data.count) density(e.at, e.data.organisms ?? 0, e.data.count.animals)
     observations.push({
       h: h(e.at),
       kind: 'action',

@@ -2,8 +2,8 @@ import { foodOf, foods } from '../../foods/index'
 import { effectiveEntries, ofKind } from '../../records/effectiveEntries'
 import type { Entry } from '../../records/entries'
 import type { AnyRecord, CultureRecord, Lot, RecordOf, RecordType } from '../../records/records'
-import { startedCultures } from '../../stock/cultures'
-import { hatchRuns, type HatchRun } from '../../stock/hatchRuns'
+import { cultureStates } from '../../stock/cultures'
+import { hatchCultures, type HatchCulture } from '../../stock/hatchCultures'
 import type { FoodLearned, Learned, LotLearned, ToolLearned } from '../../stock/learned'
 import { hatchWaterPH } from '../../stock/roomState'
 import { toMs } from '../../time/localDate'
@@ -30,7 +30,7 @@ const NO_CACHE: LearningCache = { lots: {}, vessels: {} }
 const SURE = 0.8
 
 /** A bottle that is over: of use when anything but a failure was drawn from it. */
-const hatchOutcome = (run: HatchRun): Outcome =>
+const hatchOutcome = (run: HatchCulture): Outcome =>
   run.endedAt === null ? null : run.pulls.some(p => p.seen !== 'failed') ? 0 : 1
 
 /**
@@ -59,8 +59,11 @@ export function learnRoom(
   const counted = (type: string, id: string, at: string) => toMs(at) >= since(type, id)
 
   const lots = new Map(all('lot').map(l => [l.id, l]))
-  const runs = hatchRuns(entries).filter(r => lots.has(r.setup.lotId))
-  const cultures = startedCultures(all('culture'), entries).filter(c => foodOf(c.foodId) !== null)
+  const states = cultureStates(all('culture'), entries)
+  const runs = hatchCultures(states, entries).filter(r => lots.has(r.setup.lotId))
+  const cultures = states
+    .filter(c => c.hatch === null && foodOf(c.record.foodId) !== null)
+    .map(c => c.record)
   const places = all('place')
   const readings = learnReadings(entries)
   const total = runs.length + cultures.length

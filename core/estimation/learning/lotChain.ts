@@ -1,7 +1,7 @@
 import { LOT_DEFAULTS } from '../../dynamics/hatch/parameters'
 import type { Entry } from '../../records/entries'
 import type { Lot } from '../../records/records'
-import type { HatchRun } from '../../stock/hatchRuns'
+import type { HatchCulture } from '../../stock/hatchCultures'
 import { weightsOf } from '../cloud'
 import { replay } from '../replay'
 import { beliefOf, drifted, drawer, independent, type Belief } from './belief'
@@ -41,7 +41,7 @@ export const tinBelief = (lot: Pick<Lot, 'hatch' | 'speed' | 'spread'>): Belief 
  */
 export function lotChain(
   lot: Lot,
-  runs: readonly HatchRun[],
+  runs: readonly HatchCulture[],
   entries: readonly Entry[],
   pH: number,
   cache: Readonly<Record<string, ChainLink>>,

@@ -1,4 +1,4 @@
-import { profile } from '../../foods/brine-shrimp/profile'
+import { hatchProfile as profile } from '../../foods/hatchProfile'
 import type { Lot } from '../../records/records'
 import type { LotLearned } from '../../stock/learned'
 import { LOT_BOOK, tinBelief, type LotKey } from './lotChain'

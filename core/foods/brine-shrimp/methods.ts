@@ -1,15 +1,7 @@
 import { CAUTIONS } from '../cautions'
-import type { Caution, FoodMethod, MethodStep } from '../contract'
+import type { FoodMethod, MethodStep } from '../contract'
 import { school } from '../method'
-import { CYST_DENSITY_G_PER_ML, SETTLE_MINUTES } from './parameters'
-
-const IODINE: Caution = {
-  id: 'iodine',
-  text: 'This salt is marked as iodised or with anti-caking agent. Use plain salt: additives can spoil the hatch.',
-}
-
-/** Cautions that belong to the salt at hand, not to a step. */
-export const saltCautions = (iodised: boolean): Caution[] => (iodised ? [IODINE] : [])
+import { CYST_DENSITY_G_PER_ML, SETTLE_MINUTES } from '../../dynamics/hatch/handling'
 
 const start: readonly MethodStep[] = [
   {

@@ -1,4 +1,4 @@
-import { brineShrimp } from '../../foods/brine-shrimp'
+import { hatchFood } from '../../foods/hatchFood'
 import { buyingOf, canBuyIn } from '../../foods/buying'
 import { foodOf } from '../../foods/index'
 import { EDIBLES } from '../../fry/edibles'
@@ -182,7 +182,7 @@ export function closing(
       way(
         noCysts ? 'cysts' : 'more hatches',
         hatching.food,
-        noCysts ? buyingOf(brineShrimp).leadDays + 2 : 2,
+        noCysts ? buyingOf(hatchFood).leadDays + 2 : 2,
         0.98,
         noCysts ? { ...bought(hatching.food), apartDays: 0 } : {},
       ),

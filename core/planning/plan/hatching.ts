@@ -1,6 +1,6 @@
 import { harvestWindow } from '../../dynamics/hatch/hatch'
-import { profile as nauplii } from '../../foods/brine-shrimp/profile'
-import { CHILLED_HOLD_H } from '../../foods/brine-shrimp/parameters'
+import { NAUPLII } from '../../foods/hatchProfile'
+import { CHILLED_HOLD_H } from '../../dynamics/hatch/handling'
 import { lotInUse, type RoomState } from '../../stock/roomState'
 import { daysBetween, localDateOf } from '../../time/localDate'
 import { currentRound, roundsAround } from '../../time/rounds'
@@ -35,7 +35,7 @@ export function lotForPlan(state: RoomState): LotForPlan | null {
  * as soon as it is empty. Null where nauplii are no food of the room.
  */
 export function hatchingOf(state: RoomState, days: number): Hatching | null {
-  if (!state.room.foods.includes(nauplii.id)) return null
+  if (!state.room.foods.includes(NAUPLII)) return null
   const all = roundsAround(state.now, state.room.rounds, state.room.timeZone, 4, 6)
   const rounds = all.slice(all.indexOf(currentRound(state.now, all)))
   const dayOf = (at: string) =>
@@ -49,7 +49,7 @@ export function hatchingOf(state: RoomState, days: number): Hatching | null {
   const water = { saltGL: state.room.hatchSaltGL, pH: state.hatchPH }
   let gramsEach = 0
   if (lot) {
-    for (const vessel of state.vessels) {
+    for (const vessel of state.hatchVessels) {
       const full = vesselModel(vessel, lot, water, MOST_CYSTS_GL * vessel.litres)
       const window = harvestWindow(full.curve)
       if (!window) continue
@@ -77,7 +77,7 @@ export function hatchingOf(state: RoomState, days: number): Hatching | null {
   const costPerGram =
     open?.lot.price && open.lot.priceGrams ? open.lot.price / open.lot.priceGrams : 0
   return {
-    food: nauplii.id,
+    food: NAUPLII,
     onHand,
     keeps: keeps({ holdH: CHILLED_HOLD_H }, ROUND_H),
     frozen: frozenBatches(state).reduce((n, b) => n + b.useful, 0),

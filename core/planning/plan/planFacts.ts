@@ -58,7 +58,7 @@ export const planFacts = (
       const { topC, bottomC } = airNow(p, state.entries)
       return `${p.id}:${topC === null ? '' : Math.round(topC)}/${bottomC === null ? '' : Math.round(bottomC)}`
     }),
-    ...[...state.tanks, ...state.vessels].map(t => `${t.id}:${Math.round(t.temperatureC)}`),
+    ...[...state.tanks, ...state.hatchVessels].map(t => `${t.id}:${Math.round(t.temperatureC)}`),
   ]
     .sort()
     .join(' '),

@@ -1,4 +1,4 @@
-import { profile as nauplii } from '../../foods/brine-shrimp/profile'
+import { NAUPLII } from '../../foods/hatchProfile'
 import { addDays, type Instant } from '../../time/localDate'
 import { currentRound, roundsAround } from '../../time/rounds'
 import { hatchPlan, type HatchPlan } from '../hatchPlan'
@@ -42,19 +42,19 @@ export function plannedHatches(
       .filter(b => !b.standby)
       .flatMap(b =>
         b.foods
-          .filter(f => f.food === nauplii.id)
+          .filter(f => f.food === NAUPLII)
           .map(f => [`${b.brood} ${addDays(r.from, b.day)}`, f.organisms] as const),
       ),
   )
   for (const m of solution.meals) {
     const key = `${m.brood} ${addDays(r.from, m.day)}`
-    if (m.food === nauplii.id) wanted.set(key, m.share * (whole.get(key) ?? 0))
+    if (m.food === NAUPLII) wanted.set(key, m.share * (whole.get(key) ?? 0))
   }
   const meals = mealsAt(
     state,
     rounds,
-    (brood, day, date) =>
-      (wanted.get(`${brood.id} ${date}`) ?? 0) / (1 + SPILL) / Math.max(1, day.meals),
+    ({ brood, day }, round) =>
+      (wanted.get(`${brood.id} ${round.date}`) ?? 0) / (1 + SPILL) / Math.max(1, day.meals),
   )
   const plan = hatchPlan(state, rounds, meals)
   return {

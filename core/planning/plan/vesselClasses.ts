@@ -1,5 +1,5 @@
 import type { FoodMethod } from '../../foods/contract'
-import type { Container } from '../../records/records'
+import type { Vessel } from '../../records/records'
 import { running } from '../../stock/cultures'
 import type { RoomState } from '../../stock/roomState'
 
@@ -18,10 +18,10 @@ const FITS_WITHIN = 4
 const CLASSES = 2
 
 const isFlat = (m: FoodMethod) => m.vessel.depthCm < m.vessel.widthCm / 2
-const FLAT: readonly Container['kind'][] = ['tray', 'box', 'tub']
+const FLAT: readonly Vessel['kind'][] = ['tray', 'box', 'tub']
 
 /** Whether a method can be worked in a vessel: near enough in volume, and flat where the method is. */
-export const fitsVessel = (m: FoodMethod, c: Pick<Container, 'kind' | 'litres'>): boolean =>
+export const fitsVessel = (m: FoodMethod, c: Pick<Vessel, 'kind' | 'litres'>): boolean =>
   Math.abs(Math.log(c.litres / m.vessel.volumeL)) <= Math.log(FITS_WITHIN) &&
   (isFlat(m) ? FLAT.includes(c.kind) : c.kind !== 'tray')
 
@@ -35,13 +35,14 @@ export function vesselClasses(
   method: FoodMethod,
   litres: number,
 ): VesselClass[] {
-  if (state.containers.length === 0)
+  const vessels = state.vessels.filter(v => !v.hatching)
+  if (vessels.length === 0)
     return [
       { id: `any ${foodId}`, name: 'vessel of the usual size', litres, free: roomFor(litres) },
     ]
-  const inUse = new Set(running(state.cultureStates).map(c => c.record.containerId))
+  const inUse = new Set(running(state.cultureStates).map(c => c.record.vesselId))
   const classes = new Map<string, VesselClass>()
-  for (const c of state.containers) {
+  for (const c of vessels) {
     if (inUse.has(c.id) || !fitsVessel(method, c)) continue
     const id = `${c.kind} ${c.litres}`
     const found = classes.get(id)

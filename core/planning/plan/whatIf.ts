@@ -56,8 +56,8 @@ export function stateIf(state: RoomState, w: WhatIf): RoomState {
       }
     }),
     cultureStates: state.cultureStates.filter(c => !w.lost.includes(c.id)),
-    vessels: state.vessels.filter(v => !w.lost.includes(v.id)),
-    runs: state.runs.filter(r => !w.lost.includes(r.setup.vesselId)),
+    hatchVessels: state.hatchVessels.filter(v => !w.lost.includes(v.id)),
+    hatches: state.hatches.filter(h => h.vesselId === null || !w.lost.includes(h.vesselId)),
   }
 }
 

@@ -151,7 +151,7 @@ describe('stored data of older versions', () => {
     const FIELDS = [
       'warmth',
       'level',
-      'containerId',
+      'vesselId',
       'vesselKind',
       'code',
       'order',
@@ -200,6 +200,6 @@ describe('stored data of older versions', () => {
     )
     expect(
       (await db.entries.where('kind').equals('culture.harvested').first())!.data,
-    ).toMatchObject({ tankIds: [], despite: [], ml: null })
+    ).toMatchObject({ portions: [], despite: [], ml: null })
   })
 })

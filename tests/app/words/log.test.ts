@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { entry, type Entry } from '@renatus/core/records/entries'
 import { demoRoom } from '@demo/demoRoom'
 import { CORRECTABLE, entrySentence, KIND_NAMES } from '~/words/log'
-import { ANSWERED_ELSEWHERE, OTHER_ROOM, roomFileProblem } from '~/words/problems'
+import { answeredElsewhere, OTHER_ROOM, roomFileProblem } from '~/words/problems'
 import { plural, roundLead } from '~/words/round'
 
 const demo = demoRoom('2026-03-24T05:34:00.000Z', 'UTC')
@@ -52,7 +52,7 @@ describe('words of refusal', () => {
   })
   it('no message scolds or shouts', () => {
     for (const text of [
-      ANSWERED_ELSEWHERE,
+      answeredElsewhere({ code: 'answered', by: 'phone', at: '2026-03-24T05:34:00Z' }, 'UTC'),
       OTHER_ROOM('A', 'B'),
       roundLead(0, 0, false),
       roundLead(3, 12, true),

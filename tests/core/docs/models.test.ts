@@ -5,7 +5,7 @@ import { READY, LEAST_MATTER } from '@renatus/core/dynamics/succession/parameter
 import { TIRED_Q } from '@renatus/core/dynamics/logistic/read'
 import { foodOf } from '@renatus/core/foods/index'
 import { HATCH } from '@renatus/core/dynamics/hatch/parameters'
-import { SECOND_PULL_GAIN } from '@renatus/core/foods/brine-shrimp/parameters'
+import { SECOND_PULL_GAIN } from '@renatus/core/dynamics/hatch/handling'
 import { profile } from '@renatus/core/foods/brine-shrimp/profile'
 import { LIT_HOURS } from '@renatus/core/fry/ladder'
 import { GAPE_LOG_SD } from '@renatus/core/fry/gapeFit'

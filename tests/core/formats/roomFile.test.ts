@@ -32,7 +32,7 @@ describe('room file', () => {
     ['{"format":"other","version":1}', 'foreign'],
     [text().replace(`"version": ${ROOM_FILE_VERSION}`, '"version": 99'), 'newer'],
     [text().replace('"litres": 2', '"litres": -2'), 'broken'],
-    [text().replace('"hatch.harvested"', '"hatch.exploded"'), 'broken'],
+    [text().replace('"culture.harvested"', '"culture.exploded"'), 'broken'],
     [text({ records: [], entries: [], kept: [] }), 'no-room'],
     [text().slice(0, 900), 'not-json'],
   ])('refuses %# with a code that says why', (bad, code) => {

@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs'
+import { gunzipSync } from 'node:zlib'
 import { describe, expect, it } from 'vitest'
 import { ROOM_FILE_VERSION, readRoomFile, writeRoomFile } from '@renatus/core/formats/roomFile'
 import {
@@ -7,9 +9,16 @@ import {
 } from '@renatus/core/formats/upgradeRoom'
 import { speciesOf } from '@renatus/core/fry/species/speciesOf'
 import type { SpeciesRecord } from '@renatus/core/records/records'
+import { readRoom } from '@renatus/core/estimation/readRoom'
+import { upgradeEntries6 } from '@renatus/core/formats/upgradeRoom7'
+import { ofKind } from '@renatus/core/records/effectiveEntries'
+import { entry } from '@renatus/core/records/entries'
+import { buildRound } from '@renatus/core/round/round'
 import { roomState } from '@renatus/core/stock/roomState'
 import { cultureOf } from '../cultureRoom'
-import { log, NAMED, records } from '../room'
+import { log, NAMED, records, uid } from '../room'
+
+type Raw = { type: string; kind: string; removedAt: string | null; data: Record<string, unknown> }
 
 /** Broods as version 1 wrote them. */
 export const version1 = (own: boolean) =>
@@ -92,7 +101,7 @@ describe('version 3 to 4', () => {
   const {
     warmth: _a,
     level: _b,
-    containerId: _c,
+    vesselId: _c,
     vesselKind: _d,
     code: _e,
     order: _f,
@@ -135,10 +144,13 @@ describe('version 3 to 4', () => {
     ).toEqual([c.id])
   })
   it('is the same in a database, and changes nothing that is of version 4 already', () => {
-    expect(upgradeRecords3([old3])).toEqual([c])
-    expect(upgradeRecords3([c, ...records()])).toEqual([c, ...records()])
-    expect(upgradeEntries3([old])).toEqual([took])
-    expect(upgradeEntries3([took])).toEqual([took])
+    const { vesselId, ...rest } = c
+    const c4 = { ...rest, containerId: vesselId }
+    expect(upgradeRecords3([old3])).toEqual([c4])
+    expect(upgradeRecords3([c4, ...records()])).toEqual([c4, ...records()])
+    expect(upgradeEntries3([old]).map(e => entry.parse(e))).toEqual([took])
+    const again = upgradeEntries3(upgradeEntries3([old]))
+    expect(again).toEqual(upgradeEntries3([old]))
   })
 })
 
@@ -187,5 +199,82 @@ describe('version 5 to 6', () => {
       code: 'broken',
       path: expect.stringContaining('label.protein') as never,
     })
+  })
+})
+
+describe('version 6 to 7', () => {
+  const lived = gunzipSync(readFileSync('tests/fixtures/room-6.json.gz')).toString()
+  const before = JSON.parse(lived) as { records: Raw[]; entries: Raw[] }
+  const read = readRoomFile(lived)
+  if (!read.ok) throw new Error(JSON.stringify(read.problem))
+  const { file } = read
+  const sum = (of: (number | null)[]) => of.reduce<number>((a, b) => a + (b ?? 0), 0)
+  const old = (kind: string) => before.entries.filter(e => e.kind === kind).map(e => e.data)
+
+  it('eight weeks come up with every entry, in order, under the same id and act', () => {
+    const key = (e: { id: string; act: string; at: string }) => `${e.id} ${e.act} ${e.at}`
+    expect(file.entries.map(key)).toEqual(before.entries.map(e => key(e as never)))
+    expect(before.entries.length).toBeGreaterThan(1000)
+    const hatches = old('hatch.started').length
+    expect(file.records).toHaveLength(before.records.length + hatches)
+    expect(new Set(file.records.map(r => r.id)).size).toBe(file.records.length)
+  })
+
+  it('what was started, pulled, put by and fed is still the same in sum', () => {
+    const now = ofKind(file.entries, 'culture.harvested').filter(e => e.data.organisms !== null)
+    const pulled = old('hatch.harvested').map(d => d.nauplii as number)
+    expect(pulled.length).toBeGreaterThan(10)
+    expect(sum(now.map(e => e.data.organisms))).toBeCloseTo(sum(pulled), 3)
+    const fed = ofKind(file.entries, 'tank.fed').flatMap(e => e.data.portions)
+    const nauplii = old('tank.fed').map(d => d.nauplii as number)
+    const others = old('tank.given').flatMap(d => d.foods as { organisms: number }[])
+    expect(sum(fed.map(p => p.organisms))).toBeCloseTo(
+      sum(nauplii) + sum(others.map(f => f.organisms)),
+      3,
+    )
+    const stored = ofKind(file.entries, 'store.filled').map(e => e.data.organisms)
+    expect(sum(stored)).toBeCloseTo(sum(old('nauplii.stored').map(d => d.nauplii as number)), 3)
+  })
+
+  it('the room stands as it stood: bottles that ran run, with their pulls, and give a round', () => {
+    const now = '2026-03-24T05:34:00Z'
+    const state = roomState(file.records, file.entries, now)!
+    const ended = new Set([
+      ...old('hatch.emptied').map(d => d.hatchId),
+      ...old('hatch.harvested')
+        .filter(d => d.finished)
+        .map(d => d.hatchId),
+    ])
+    const ran = old('hatch.started').filter(d => !ended.has(d.hatchId))
+    expect(state.hatches.filter(h => h.endedAt === null).map(h => h.id)).toEqual(
+      ran.map(d => d.hatchId),
+    )
+    expect(state.hatchVessels.length).toBe(
+      before.records.filter(r => r.type === 'vessel' && r.removedAt === null).length,
+    )
+    expect(buildRound(state, readRoom(state)).stops.length).toBeGreaterThan(3)
+  })
+
+  it('a bottle half pulled and emptied for a reason keeps both, and an undone start stays undone', () => {
+    const at = '2026-03-10T06:00:00Z'
+    const e = (kind: string, data: object, id = uid(at)) => ({
+      ...{ id, at, by: 'x', act: id, subject: { type: 'hatch', id: NAMED.hatch1 } },
+      ...{ supersedes: null, answers: null, kind, data },
+    })
+    const start = e('hatch.started', {
+      ...{ hatchId: NAMED.hatch1, vesselId: NAMED.cone1, lotId: NAMED.lot, saltId: NAMED.salt },
+      ...{ waterL: 2, saltG: 50, cystsG: 1, sodaG: 0, temperatureC: 26, lit: true },
+      ...{ decapsulated: false, pullsAt: [], proposed: null },
+    })
+    const pull = e('hatch.harvested', {
+      ...{ hatchId: NAMED.hatch1, seen: 'good', count: null, volumeMl: 200 },
+      ...{ nauplii: 5000, energy: 0.9, finished: false },
+    })
+    const empty = e('hatch.emptied', { hatchId: NAMED.hatch1, reason: 'spent' })
+    const [s7, p7, e7] = upgradeEntries6([start, pull, empty]).map(x => entry.parse(x))
+    expect(s7).toMatchObject({ kind: 'culture.started', subject: { type: 'culture' } })
+    expect(p7).toMatchObject({ data: { organisms: 5000, cupMl: 200, finished: false } })
+    expect(e7).toMatchObject({ kind: 'culture.ended', data: { reason: 'spent' } })
+    expect(upgradeEntries6([s7, p7, e7])).toEqual([s7, p7, e7])
   })
 })

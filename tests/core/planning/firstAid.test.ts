@@ -5,7 +5,7 @@ import { summariseSchool } from '@renatus/core/planning/compareSchools'
 import { firstAid, hoursUntilCold } from '@renatus/core/planning/firstAid'
 import { roomState } from '@renatus/core/stock/roomState'
 import { cultureOf } from '../cultureRoom'
-import { NAMED, records, started } from '../room'
+import { NAMED, records, started, withHatches } from '../room'
 
 const NOW = '2026-03-20T06:00:00Z'
 
@@ -15,7 +15,8 @@ describe('first aid', () => {
     cultureOf('microworm', NOW),
     cultureOf('grindal-worm', NOW),
   ]
-  const state = roomState([...records(), ...cultures], [started('2026-03-19T18:00:00Z')], NOW)!
+  const entries = [started('2026-03-19T18:00:00Z')]
+  const state = roomState([...withHatches(records(), entries), ...cultures], entries, NOW)!
   it('without power what needs air dies first, and what needs none can be left', () => {
     const list = firstAid(state, 'power', 23.5)
     expect(list[0]).toMatchObject({ what: 'hatch', dies: 'of no air' })

@@ -7,6 +7,8 @@ import {
   vesselModel,
 } from '@renatus/core/planning/hatchOption'
 import { hatchPlan } from '@renatus/core/planning/hatchPlan'
+import { hatchProfile } from '@renatus/core/foods/hatchProfile'
+import { wholeMeal } from '@renatus/core/fry/wholeMeal'
 import { mealsAt, SPILL } from '@renatus/core/planning/meals'
 import { currentRound, roundsAround } from '@renatus/core/time/rounds'
 import { hoursBetween } from '@renatus/core/time/localDate'
@@ -20,7 +22,13 @@ const roundsOf = (state: RoomState) => {
   const current = currentRound(state.now, all)
   return all.slice(all.indexOf(current)).filter(r => hoursBetween(current.at, r.at) <= 96)
 }
-const planOf = (state: RoomState) => hatchPlan(state, roundsOf(state))
+/** Meals of nauplii alone, whole, at every round. */
+const mealsOf = (state: RoomState, rounds: ReturnType<typeof roundsOf>) =>
+  mealsAt(state, rounds, eating => wholeMeal(eating, hatchProfile))
+const planOf = (state: RoomState) => {
+  const rounds = roundsOf(state)
+  return hatchPlan(state, rounds, mealsOf(state, rounds))
+}
 
 describe('hatch plan', () => {
   it('covers every meal that can still be covered, and names the ones that cannot', () => {
@@ -42,7 +50,7 @@ describe('hatch plan', () => {
   it('starts and pulls fall on rounds, also over the daylight-saving night', () => {
     const state = stateAt('2026-03-27T18:00:00Z', [], { freeSwimmingOn: '2026-03-29' })
     const rounds = roundsOf(state)
-    const plan = hatchPlan(state, rounds)
+    const plan = hatchPlan(state, rounds, mealsOf(state, rounds))
     expect(plan.hatches.length).toBeGreaterThan(0)
     expect(plan.gaps).toEqual([])
     for (const h of plan.hatches) {
@@ -55,9 +63,9 @@ describe('hatch plan', () => {
   it('takes no more cysts per fed nauplius than any start and single pull that brute force finds for the same first meal', () => {
     const state = stateAt(NOW, [], { freeSwimmingOn: '2026-03-19', vessels: 1, fry: 20_000 })
     const rounds = roundsOf(state)
-    const plan = hatchPlan(state, rounds)
+    const plan = hatchPlan(state, rounds, mealsOf(state, rounds))
     const chosen = plan.hatches[0]!
-    const vessel = state.vessels[0]!
+    const vessel = state.hatchVessels[0]!
     const lot = {
       id: 'x',
       name: 'x',
@@ -69,7 +77,7 @@ describe('hatch plan', () => {
     }
     const water = { saltGL: gramsPerLitre(25), pH: state.hatchPH }
     const model = vesselModel(vessel, lot, water)
-    const wants = mealsAt(state, rounds).map(m => ({
+    const wants = mealsOf(state, rounds).map(m => ({
       key: m.round.key,
       at: m.at,
       useful: m.nauplii * (1 + SPILL),
@@ -118,7 +126,14 @@ describe('hatch plan', () => {
     const put = planOf(
       stateAt(
         NOW,
-        [log(NOW, 'stop.postponed', { key: first.key, roundKey: first.startRound.key })],
+        [
+          log(NOW, 'stop.answered', {
+            key: `hatch:cone:${first.startRound.key}`,
+            roundKey: first.startRound.key,
+            how: 'not-now',
+            minutes: 0,
+          }),
+        ],
         { freeSwimmingOn: '2026-03-18' },
       ),
     )
@@ -169,9 +184,10 @@ describe('cysts for a number of nauplii', () => {
     const water = { saltGL: gramsPerLitre(25), pH: 8.2 }
     fc.assert(
       fc.property(fc.integer({ min: 1000, max: 1_700_000 }), n => {
-        const g = cystsFor(state.vessels[0]!, lot, water, n)
+        const g = cystsFor(state.hatchVessels[0]!, lot, water, n)
         return (
-          g > 9.99 || Math.abs(vesselModel(state.vessels[0]!, lot, water, g).nauplii / n - 1) < 0.01
+          g > 9.99 ||
+          Math.abs(vesselModel(state.hatchVessels[0]!, lot, water, g).nauplii / n - 1) < 0.01
         )
       }),
       { seed: 32 },

@@ -4,11 +4,9 @@ import {
   feedAmount,
   feedInModel,
   splitShare,
-  takeShare,
   topUpMl,
 } from '@renatus/core/planning/amounts'
 import { compare } from './evaluate'
-import { afterHarvest, cultureHarvest } from '@renatus/core/planning/cultureHarvest'
 import {
   acidRefusal,
   bleachRefusal,
@@ -21,10 +19,8 @@ import { tending } from '@renatus/core/planning/tending'
 import { foodOf } from '@renatus/core/foods/index'
 import { cultureStates } from '@renatus/core/stock/cultures'
 import { backupOf } from '@renatus/core/stock/lines'
-import { roomState } from '@renatus/core/stock/roomState'
-import { currentRound, roundsAround } from '@renatus/core/time/rounds'
 import { cultureOf, vatOf } from '../cultureRoom'
-import { log, NAMED, records } from '../room'
+import { log, NAMED } from '../room'
 
 const START = '2026-03-01T06:00:00Z'
 const NOW = '2026-03-12T06:00:00.000Z'
@@ -40,7 +36,7 @@ describe('amounts of tending', () => {
       cultureOf('vinegar-eel', START),
     ]) {
       const v = vatOf(c, NOW)
-      for (const a of [feedAmount(v), takeShare(v), topUpMl(v), changeShare(v), splitShare(2)])
+      for (const a of [feedAmount(v), topUpMl(v), changeShare(v), splitShare(2)])
         if (a) compare(a.why, a.unit === 'each' ? a.why.result.value : a.value)
     }
   })
@@ -85,8 +81,8 @@ describe('what a culture wants', () => {
       .filter(w => w.at <= now)
       .map(w => w.kind)
   }
-  it('ready and alone: take, split; never looked at: look; nothing of it on the first day', () => {
-    expect(wants(worm, NOW)).toEqual(expect.arrayContaining(['look', 'take', 'split']))
+  it('ready and alone: split; never looked at: look; nothing of it on the first day', () => {
+    expect(wants(worm, NOW)).toEqual(expect.arrayContaining(['look', 'split']))
     expect(wants(worm, '2026-03-01T07:00:00.000Z')).toEqual([])
     expect(
       wants(worm, NOW, [
@@ -177,48 +173,5 @@ describe('what harms is refused', () => {
     expect(acidRefusal(foodOf('vinegar-eel')!, [bleached], NOW)?.id).toBe('bleach-near-acid')
     expect(acidRefusal(foodOf('vinegar-eel')!, [bleached], '2026-03-12T08:00:00.000Z')).toBeNull()
     expect(acidRefusal(foodOf('moina')!, [bleached], NOW)).toBeNull()
-  })
-})
-
-describe('harvest to tanks', () => {
-  const room = [
-    ...records({ foods: ['moina', 'brine-shrimp'], freeSwimmingOn: '2026-02-20', fry: 200 }),
-    moina,
-  ]
-  const round = (now: string) =>
-    currentRound(
-      now,
-      roundsAround(
-        now,
-        [
-          { name: 'Morning round', at: '06:30', feedingOnly: false },
-          { name: 'Evening round', at: '19:00', feedingOnly: false },
-        ],
-        'Europe/Berlin',
-        2,
-        2,
-      ),
-    )
-  const at = '2026-03-20T06:00:00.000Z'
-  const v = vatOf(moina, at)
-  it('what a tank wants is so many mL of this culture, and a portion that was given is not asked for again', () => {
-    const state = roomState(room, [], at)!
-    const plan = cultureHarvest(state, v, round(at))
-    expect(plan.portions.map(p => p.tank.id)).toEqual([NAMED.tank])
-    const p = plan.portions[0]!
-    expect(p.ml!).toBeCloseTo(p.organisms / v.reading.estimate.density.p50, 6)
-    compare(p.why, p.ml!)
-    const given = log(at, 'tank.given', {
-      tankId: NAMED.tank!,
-      roundKey: round(at).key,
-      foods: [{ foodId: 'moina', organisms: 5 }],
-      partial: true,
-    })
-    expect(cultureHarvest(roomState(room, [given], at)!, v, round(at)).portions).toEqual([])
-  })
-  it('the more is drawn the longer it takes to come back', () => {
-    const back = [0.05, 0.1, 0.2, 0.5].map(s => afterHarvest(v, s).back ?? Infinity)
-    expect(back).toEqual([...back].sort((a, b) => a - b))
-    expect(afterHarvest(v, 0.25).organisms).toBeCloseTo(0.75 * v.reading.estimate.organisms.p50, 6)
   })
 })

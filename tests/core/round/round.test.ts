@@ -1,11 +1,13 @@
 import { describe, expect, it } from 'vitest'
-import type { Reason } from '@renatus/core/reasons/reason'
+import { readRoom } from '@renatus/core/estimation/readRoom'
 import { broodMealWhy } from '@renatus/core/planning/meals'
-import { buildRound } from '@renatus/core/round/round'
+import type { Reason } from '@renatus/core/reasons/reason'
 import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
-import { roomState } from '@renatus/core/stock/roomState'
+import { anyRecord } from '@renatus/core/records/records'
+import { answerStop } from '@renatus/core/round/answerStop'
+import { buildRound, roundState, type Round } from '@renatus/core/round/round'
 import { demoRoom } from '@demo/demoRoom'
-import { harvested, log, NAMED, records, started, stateAt } from '../room'
+import { harvested, log, NAMED, records, roundFor, started, uid, withHatches } from '../room'
 
 const recompute = (why: Reason) =>
   Function(
@@ -13,40 +15,39 @@ const recompute = (why: Reason) =>
     ...why.inputs.map(i => i.key),
     `return ${why.formula}`,
   )(Math.ceil, ...why.inputs.map(i => i.value)) as number
+const kinds = (round: Round) => round.stops.map(s => s.kind)
+const NOW = '2026-03-17T05:40:00Z'
+const running = started('2026-03-16T04:00:00Z', { pullsAt: ['2026-03-17T05:30:00Z'] })
 
-describe('the round', () => {
-  it('is the same for the same state', () => {
-    const state = stateAt('2026-03-17T05:34:00Z')
-    expect(JSON.stringify(buildRound(state))).toBe(JSON.stringify(buildRound(state)))
+/** A cup of chilled nauplii. */
+const cup = (at: string, organisms: number, amount: number) =>
+  log(at, 'store.filled', {
+    ...{ storeId: NAMED.store1!, name: 'Cup', foodId: 'brine-shrimp', keep: 'fridge', unit: 'mL' },
+    ...{ amount, organisms, energy: 1, fromId: NAMED.hatch2!, useBy: null },
   })
 
+describe('the round', () => {
   it('every reason recomputes to the number it explains', () => {
     const now = '2026-03-24T05:34:00Z'
     const demo = demoRoom(now, 'Europe/Berlin')
-    const states = [
-      roomState(demo.records, demo.entries, now)!,
-      stateAt('2026-03-17T05:34:00Z', [], { freeSwimmingOn: '2026-03-18', fry: 30_000 }),
-      stateAt('2026-03-17T05:34:00Z', [], { fry: 3 }),
+    const state = roundState(demo.records, demo.entries, now)!
+    const rounds = [
+      buildRound(state, readRoom(state)),
+      roundFor(records({ freeSwimmingOn: '2026-03-18', fry: 30_000 }), [], NOW).round,
     ]
+    // The demo's morning is one that a person can do.
+    expect(rounds[0]!.stops.length).toBeLessThanOrEqual(12)
+    expect(rounds[0]!.minutes).toBeLessThanOrEqual(30)
     let checked = 0
-    for (const state of states) {
-      const round = buildRound(state)
+    for (const { reckoning } of rounds) {
+      const { hatch } = reckoning
       const reasons = [
-        ...round.plan.hatches.flatMap(h => [
-          h.why.salt,
-          h.why.time,
-          ...(h.soda ? [h.soda.why] : []),
-        ]),
-        ...round.plan.meals.flatMap(m => m.broods.map(b => broodMealWhy(b, m.round.date))),
-        ...round.stops.flatMap(s =>
-          s.type === 'tank'
-            ? [...(s.feed ? [s.feed.why] : []), ...s.foods.flatMap(f => f.why)]
-            : [],
-        ),
-        ...(round.plan.rotation ? [round.plan.rotation.why] : []),
+        ...hatch.hatches.flatMap(h => [h.why.salt, h.why.time, ...(h.soda ? [h.soda.why] : [])]),
+        ...hatch.meals.flatMap(m => m.broods.map(broodMealWhy)),
+        ...(hatch.rotation ? [hatch.rotation.why] : []),
       ]
       for (const why of reasons) expect(recompute(why)).toBeCloseTo(why.result.value, 6)
-      for (const h of round.plan.hatches.filter(x => !x.why.cysts.rule.includes('eld to')))
+      for (const h of hatch.hatches.filter(x => !x.why.cysts.rule.includes('eld to')))
         expect(
           Math.abs(Math.ceil(recompute(h.why.cysts) * 10 - 1e-3) / 10 - h.cystsG),
         ).toBeLessThan(0.101)
@@ -55,108 +56,104 @@ describe('the round', () => {
     expect(checked).toBeGreaterThan(20)
   }, 30_000)
 
-  it('a harvest that was missed is due now, and after the last call the bottle is only emptied', () => {
-    const run = started('2026-03-16T06:00:00Z', { pullsAt: ['2026-03-17T05:30:00Z'] })
-    expect(buildRound(stateAt('2026-03-17T18:10:00Z', [run])).stops.map(s => s.type)).toContain(
-      'harvest',
-    )
-    expect(
-      buildRound(stateAt('2026-03-17T18:10:00Z', [run])).stops.find(s => s.type === 'harvest'),
-    ).toMatchObject({ due: 'late' })
-    const later = buildRound(stateAt('2026-03-20T05:40:00Z', [run])).stops
-    expect(later.map(s => s.type)).toContain('empty')
-    expect(later.map(s => s.type)).not.toContain('harvest')
+  it('a pull that was missed is one stop, late; after the last call the bottle is only emptied', () => {
+    const run = started('2026-03-16T06:00:00Z', {
+      pullsAt: ['2026-03-17T05:30:00Z', '2026-03-17T11:30:00Z'],
+    })
+    const late = roundFor(records(), [run], '2026-03-17T18:10:00Z').round
+    expect(kinds(late).filter(k => k === 'harvest')).toHaveLength(1)
+    expect(late.stops.find(s => s.kind === 'harvest')).toMatchObject({ pull: { late: true } })
+    const after = kinds(roundFor(records(), [run], '2026-03-20T05:40:00Z').round)
+    expect(after).toContain('clear')
+    expect(after).not.toContain('harvest')
   })
 
-  it('two days without a round: they are counted, nothing is made up for', () => {
+  it('rounds without a meal are counted, nothing is made up for', () => {
     const fed = log('2026-03-15T05:40:00Z', 'tank.fed', {
       tankId: NAMED.tank!,
       roundKey: '2026-03-15T06:30',
-      nauplii: 5,
-      ml: null,
-      cubes: null,
-      energy: 1,
-      source: { kind: 'harvest', id: NAMED.hatch1! },
+      portions: [{ foodId: 'brine-shrimp', organisms: 5, energy: 1, amount: null, source: null }],
     })
-    const round = buildRound(stateAt('2026-03-17T05:40:00Z', [fed]))
+    const { round } = roundFor(records(), [fed], NOW)
     expect(round.missedRounds).toBe(3)
-    expect(round.plan.meals.every(m => m.at >= round.current.at)).toBe(true)
+    expect(round.reckoning.hatch.meals.every(m => m.at >= round.current.at)).toBe(true)
   })
 
-  it('the fridge goes before the harvest, a part of a meal leaves the rest, and old nauplii are poured away', () => {
-    const stored = log('2026-03-16T18:05:00Z', 'nauplii.stored', {
-      storeId: NAMED.store1!,
-      hatchId: NAMED.hatch2!,
-      form: 'fridge',
-      nauplii: 900,
-      volumeMl: 90,
-      cubes: null,
-      energy: 1,
-    })
-    const running = started('2026-03-16T04:00:00Z', { pullsAt: ['2026-03-17T05:30:00Z'] })
-    const now = '2026-03-17T05:40:00Z'
-    const before = buildRound(stateAt(now, [stored, running]))
-    const tank = before.stops.find(s => s.type === 'tank')!
-    expect(tank.type === 'tank' && tank.feed).toMatchObject({
-      nauplii: 900,
-      ml: 90,
-      harvestFollows: true,
-    })
-    const whole = before.plan.meals[0]!.nauplii
-    const after = buildRound(
-      stateAt(now, [
-        stored,
-        running,
-        log(now, 'tank.fed', {
-          tankId: NAMED.tank!,
-          roundKey: '2026-03-17T06:30',
-          nauplii: 900,
-          ml: 90,
-          cubes: null,
-          energy: 1,
-          source: { kind: 'fridge', id: NAMED.store1! },
-          partial: true,
-        }),
-      ]),
-    )
-    expect(after.plan.meals[0]!.nauplii).toBeCloseTo(whole - 900, 6)
-    expect(buildRound(stateAt('2026-03-17T19:30:00Z', [stored])).stops.map(s => s.type)).toContain(
-      'discard',
-    )
+  it('the fridge goes before the harvest, and the pull brings what it lacks', () => {
+    const { round } = roundFor(records(), [cup('2026-03-16T18:05:00Z', 9000, 90), running], NOW)
+    const draws = round.reckoning.draws
+    expect(draws[0]).toMatchObject({ source: { id: NAMED.store1 } })
+    expect(draws[1]).toMatchObject({ source: { kind: 'culture', id: NAMED.hatch1 } })
+    expect(round.reckoning.gaps).toEqual([])
+    const harvest = kinds(round).indexOf('harvest')
+    expect(harvest).toBeGreaterThanOrEqual(0)
+    expect(harvest).toBeLessThan(kinds(round).indexOf('tank'))
+  })
+
+  it('a fridge an hour over its time is fed first; it is poured away when it has starved', () => {
+    const old = (now: string) =>
+      roundFor(records({ fry: 100 }), [cup('2026-03-16T04:40:00Z', 9000, 90)], now).round
+    expect(old(NOW).reckoning.draws[0]?.source.id).toBe(NAMED.store1)
+    expect(kinds(old(NOW))).not.toContain('clear')
+    expect([...old('2026-03-20T05:40:00Z').stops].map(s => s.kind)).toContain('clear')
   })
 
   it('what was put off is gone from this round and back at the next', () => {
-    const run = started('2026-03-16T06:00:00Z', { pullsAt: ['2026-03-17T05:30:00Z'] })
-    const now = '2026-03-17T05:40:00Z'
-    const put = log(now, 'stop.postponed', {
-      key: `harvest:${NAMED.hatch1}:1`,
-      roundKey: '2026-03-17T06:30',
-    })
-    expect(buildRound(stateAt(now, [run, put])).stops.some(s => s.type === 'harvest')).toBe(false)
-    expect(
-      buildRound(stateAt('2026-03-17T18:05:00Z', [run, put])).stops.some(s => s.type === 'harvest'),
-    ).toBe(true)
+    const { state, round } = roundFor(records(), [running], NOW)
+    const stop = round.stops.find(s => s.kind === 'harvest')!
+    const c = { state, roundKey: round.current.key, now: NOW, newId: () => uid() }
+    const answer = answerStop(stop, { how: 'not-now' }, c)
+    if (!answer.ok) throw new Error(answer.message)
+    const put = [running, ...answer.entries.map(e => log(NOW, e.kind, e.data as never))]
+    expect(kinds(roundFor(records(), put, NOW).round)).not.toContain('harvest')
+    expect(kinds(roundFor(records(), put, '2026-03-17T18:05:00Z').round)).toContain('harvest')
   })
 
-  it('iodised salt brings its caution to the start', () => {
+  it('iodised salt brings its caution to the start of a hatch', () => {
     const list = records({ freeSwimmingOn: '2026-03-18' }).map(r =>
       r.type === 'salt' ? { ...r, iodised: true } : r,
     )
-    const round = buildRound(roomState(list, [], '2026-03-17T05:34:00Z')!)
-    const start = round.stops.find(s => s.type === 'start')!
-    expect(start.cautions.map(c => c.id)).toContain('iodine')
-    expect(new Set(start.cautions.map(c => c.id)).size).toBe(start.cautions.length)
+    const start = roundFor(list, [], NOW).round.stops.find(s => s.kind === 'hatch')!
+    const ids = start.cautions.map(c => c.id)
+    expect(ids).toContain('iodine')
+    expect(new Set(ids).size).toBe(ids.length)
+  })
+
+  it('a feeding-only round feeds, and starts and pulls nothing', () => {
+    const rounds = [
+      { name: 'Morning', at: '06:30' },
+      { name: 'Noon', at: '12:30', feedingOnly: true },
+      { name: 'Evening', at: '19:00' },
+    ]
+    const entries = [running, cup('2026-03-17T05:05:00Z', 50_000, 90)]
+    const { round } = roundFor(records({ rounds }), entries, '2026-03-17T11:40:00Z')
+    expect(round.current.feedingOnly).toBe(true)
+    expect(new Set(kinds(round))).toEqual(new Set(['tank']))
+  })
+
+  it('several broods of a tank are one meal, and the smallest mouth is named', () => {
+    const foods = ['brine-shrimp', 'infusoria']
+    const list = records({ foods, fry: 200, species: 'small', freeSwimmingOn: '2026-03-02' })
+    const brood = list.find(r => r.type === 'brood')!
+    const other = anyRecord.parse({
+      ...{ ...brood, id: '0'.repeat(25) + 'D', name: 'Big', speciesId: 'medium' },
+    })
+    const entries = [cup('2026-03-17T05:05:00Z', 500_000, 90)]
+    const organisms = (l: typeof list) =>
+      roundFor(l, entries, NOW).round.reckoning.draws.reduce((n, d) => n + d.organisms, 0)
+    const stop = roundFor([...list, other], entries, NOW).round.stops.find(s => s.kind === 'tank')
+    expect(stop?.kind === 'tank' && stop.smallest?.brood.id).toBe(NAMED.brood)
+    expect(organisms([...list, other])).toBeGreaterThan(organisms(list))
   })
 
   it('a clock set back does not break it: entries of the future stand, nothing is negative', () => {
-    const state = stateAt(
-      '2026-03-10T05:34:00Z',
-      effectiveEntries([
-        started('2026-03-16T06:00:00Z', { pullsAt: ['2026-03-17T05:30:00Z'] }),
-        harvested('2026-03-17T05:30:00Z', { finished: false }),
-      ]),
-    )
-    const round = buildRound(state)
-    expect(round.plan.pulls.every(p => p.nauplii >= 0 && Number.isFinite(p.useful))).toBe(true)
+    const entries = effectiveEntries([
+      started('2026-03-16T06:00:00Z', { pullsAt: ['2026-03-17T05:30:00Z'] }),
+      harvested('2026-03-17T05:30:00Z', { finished: false }),
+    ])
+    const now = '2026-03-10T05:34:00Z'
+    const state = roundState(withHatches(records(), entries), entries, now)!
+    const { pulls } = buildRound(state, readRoom(state)).reckoning.hatch
+    expect(pulls.every(p => p.nauplii >= 0 && Number.isFinite(p.useful))).toBe(true)
   })
 })

@@ -1,19 +1,19 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { modelOfRun } from '@renatus/core/stock/hatchRuns'
+import { modelOfHatch } from '@renatus/core/stock/hatchCultures'
 import { pullForecast } from '@renatus/core/stock/pullForecast'
-import { lotOfRun } from '@renatus/core/stock/roomState'
+import { lotOfHatch } from '@renatus/core/stock/roomState'
 import { harvested, started, stateAt } from '../room'
 
 const START = '2026-03-16T06:00:00Z'
 const after = (h: number) => new Date(Date.parse(START) + h * 3_600_000).toISOString()
 const forecast = (h: number, entries = [started(START)] as Parameters<typeof stateAt>[1]) => {
   const state = stateAt(after(h), entries)
-  const run = state.runs[0]!
+  const run = state.hatches[0]!
   return pullForecast(
     run,
-    modelOfRun(run, lotOfRun(state, run), state.hatchPH),
-    lotOfRun(state, run),
+    modelOfHatch(run, lotOfHatch(state, run), state.hatchPH),
+    lotOfHatch(state, run),
     h,
   )
 }

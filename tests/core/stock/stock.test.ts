@@ -5,26 +5,28 @@ import type { Entry } from '@renatus/core/records/entries'
 import { broodLadder } from '@renatus/core/stock/broodLadder'
 import { sheetRequest } from '@renatus/core/stock/sheetRequest'
 import { clocks } from '@renatus/core/stock/clocks'
-import { hatchRuns, modelOfRun } from '@renatus/core/stock/hatchRuns'
-import { naupliiStores } from '@renatus/core/stock/naupliiStores'
-import { lotOfRun, roomState } from '@renatus/core/stock/roomState'
+import { modelOfHatch } from '@renatus/core/stock/hatchCultures'
+import { storesNow } from '@renatus/core/stock/stores'
+import { lotOfHatch, roomState } from '@renatus/core/stock/roomState'
 import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
-import { harvested, log, NAMED, records, started, stateAt } from '../room'
+import { chilled, harvested, log, NAMED, records, started, stateAt } from '../room'
 
 const START = '2026-03-16T06:00:00Z'
+const ended = (at: string, data: object) =>
+  log(at, 'culture.ended', { cultureId: NAMED.hatch1!, ...data })
 const hoursLater = (h: number) => new Date(Date.parse(START) + h * 3_600_000).toISOString()
 
-describe('hatch runs', () => {
+describe('cultures that hatch', () => {
   it('read temperatures bend the course; an emptied or finished bottle is over', () => {
-    const [run] = hatchRuns([
+    const [hatch] = stateAt(hoursLater(41), [
       started(START),
-      log(hoursLater(6), 'hatch.temperature', {
-        hatchId: NAMED.hatch1!,
+      log(hoursLater(6), 'culture.temperature', {
+        cultureId: NAMED.hatch1!,
         temperatureC: 31 as never,
       }),
       harvested(hoursLater(24), { finished: false }),
-    ])
-    expect(run).toMatchObject({
+    ]).hatches
+    expect(hatch).toMatchObject({
       temperature: [
         { h: 0, c: 26 },
         { h: 6, c: 31 },
@@ -32,24 +34,23 @@ describe('hatch runs', () => {
       endedAt: null,
       pulls: [{ h: 24 }],
     })
-    expect(
-      hatchRuns([
-        started(START),
-        log(hoursLater(40), 'hatch.emptied', { hatchId: NAMED.hatch1!, reason: 'spent' }),
-      ])[0]!.endedAt,
-    ).toBe(hoursLater(40))
+    const over = [harvested(hoursLater(40)), ended(hoursLater(40), { how: 'discarded' })]
+    for (const end of over)
+      expect(stateAt(hoursLater(41), [started(START), end]).hatches[0]!.endedAt).toBe(
+        hoursLater(40),
+      )
   })
   it('a heater that died slows the hatch', () => {
     const cold = [
       started(START),
-      log(hoursLater(2), 'hatch.temperature', {
-        hatchId: NAMED.hatch1!,
+      log(hoursLater(2), 'culture.temperature', {
+        cultureId: NAMED.hatch1!,
         temperatureC: 19 as never,
       }),
     ]
     const t50 = (entries: ReturnType<typeof started>[]) => {
       const state = stateAt(hoursLater(10), entries)
-      return modelOfRun(state.runs[0]!, lotOfRun(state, state.runs[0]!), 8.2).curve.t50h!
+      return modelOfHatch(state.hatches[0]!, lotOfHatch(state, state.hatches[0]!), 8.2).curve.t50h!
     }
     expect(t50(cold as never)).toBeGreaterThan(t50([started(START)]) + 8)
   })
@@ -70,51 +71,50 @@ describe('a lot', () => {
 })
 
 describe('stores', () => {
-  const stored = (form: 'fridge' | 'freezer') =>
-    log(START, 'nauplii.stored', {
+  const stored = (keep: 'fridge' | 'freezer') =>
+    chilled(START, {
       storeId: NAMED.store1!,
-      hatchId: NAMED.hatch1!,
-      form,
-      nauplii: 10_000,
-      volumeMl: form === 'fridge' ? 100 : null,
-      cubes: form === 'freezer' ? 10 : null,
+      foodId: keep === 'fridge' ? 'brine-shrimp' : 'frozen-nauplii',
+      keep,
+      unit: keep === 'fridge' ? 'mL' : 'cube',
+      amount: keep === 'fridge' ? 100 : 10,
+      organisms: 10_000,
       energy: 0.9,
     })
-  const fed = (nauplii: number) =>
+  const fed = (organisms: number) =>
     log(hoursLater(1), 'tank.fed', {
       tankId: NAMED.tank!,
       roundKey: 'x',
-      nauplii,
-      ml: null,
-      cubes: null,
-      energy: 0.9,
-      source: { kind: 'fridge', id: NAMED.store1! },
+      portions: [
+        {
+          foodId: 'brine-shrimp',
+          organisms,
+          energy: 0.9,
+          amount: null,
+          source: { kind: 'store', id: NAMED.store1! },
+        },
+      ],
     })
   it('the fridge has its own energy clock and an end; the freezer keeps', () => {
-    const [fridge] = naupliiStores([stored('fridge')], hoursLater(24))
+    const [fridge] = storesNow([stored('fridge')], hoursLater(24))
     expect(fridge!.energy).toBeCloseTo(0.9 * 0.95, 2)
     expect(fridge!.useBy).toBe(hoursLater(24))
-    expect(naupliiStores([stored('freezer')], hoursLater(24 * 30))[0]).toMatchObject({
+    expect(storesNow([stored('freezer')], hoursLater(24 * 30))[0]).toMatchObject({
       energy: 0.9,
       useBy: null,
-      naupliiPerCube: 1000,
+      perUnit: 1000,
     })
   })
-  it('are drawn down by what was fed, and vanish when empty or poured away', () => {
-    expect(naupliiStores([stored('fridge'), fed(4000)], hoursLater(2))[0]).toMatchObject({
-      nauplii: 6000,
-      volumeMl: expect.closeTo(60, 6) as number,
+  it('are drawn down by what was fed, counted anew, and vanish when empty or thrown out', () => {
+    expect(storesNow([stored('fridge'), fed(4000)], hoursLater(2))[0]).toMatchObject({
+      organisms: 6000,
+      amount: expect.closeTo(60, 6) as number,
     })
-    expect(naupliiStores([stored('fridge'), fed(10_000)], hoursLater(2))).toEqual([])
-    expect(
-      naupliiStores(
-        [
-          stored('fridge'),
-          log(hoursLater(1), 'store.discarded', { storeId: NAMED.store1!, reason: 'old' }),
-        ],
-        hoursLater(2),
-      ),
-    ).toEqual([])
+    const count = log(hoursLater(1.5), 'store.counted', { storeId: NAMED.store1!, amount: 20 })
+    expect(storesNow([stored('fridge'), fed(4000), count], hoursLater(2))[0]!.amount).toBe(20)
+    expect(storesNow([stored('fridge'), fed(10_000)], hoursLater(2))).toEqual([])
+    const out = log(hoursLater(1), 'store.discarded', { storeId: NAMED.store1!, reason: 'old' })
+    expect(storesNow([stored('fridge'), out], hoursLater(2))).toEqual([])
   })
 })
 
@@ -150,7 +150,7 @@ describe('clocks', () => {
     expect(clocks(entries, hoursLater(5), none)).toEqual([])
   })
   it('the clock of a hatch is answered by its harvest, and back when that is undone', () => {
-    const entries = [clock({ type: 'hatch', id: NAMED.hatch1! }), harvested(hoursLater(9))]
+    const entries = [clock({ type: 'culture', id: NAMED.hatch1! }), harvested(hoursLater(9))]
     expect(clocks(entries, hoursLater(12), none)).toEqual([])
     expect(
       clocks(

@@ -2,7 +2,7 @@
 import { computed, reactive, ref } from 'vue'
 import { navigateTo, useRoute } from '#imports'
 import { takeShare } from '@renatus/core/planning/amounts'
-import { afterHarvest, cultureHarvest } from '@renatus/core/planning/cultureHarvest'
+import { afterHarvest, culturePortions, MOST_DRAWN } from '@renatus/core/planning/culturePortions'
 import { acidRefusal, harvestRefusals } from '@renatus/core/planning/refusals'
 import type { HarvestGrade, RefusalId } from '@renatus/core/records/vocabulary'
 import HoldButton from '~/components/shared/HoldButton.vue'
@@ -15,20 +15,26 @@ import VesselPicture from '~/components/vessel/VesselPicture.vue'
 import { useCultureActions } from '~/composables/useCultureActions'
 import { useVat } from '~/composables/useVat'
 import { useUnits } from '~/composables/useUnits'
+import { useCulturesStore } from '~/stores/cultures'
 import { useRoomStore } from '~/stores/room'
 import { numberField } from '~/words/fields'
 import { backWords } from '~/words/tending'
 
 /** From a culture to the tanks: what each wants, as mL and pipettes of this culture today; what is left, and when it is back. */
 const room = useRoomStore()
+useCulturesStore()
 const units = useUnits()
 const actions = useCultureActions()
 const id = String(useRoute().params.id)
 const { state: culture, reading, view, vat } = useVat(id)
-const round = computed(() => room.round!.current)
-const plan = computed(() =>
-  vat.value && room.state ? cultureHarvest(room.state, vat.value, round.value) : null,
-)
+const round = computed(() => room.round?.current ?? null)
+const plan = computed(() => {
+  if (!vat.value || !room.round) return null
+  const { density, per } = vat.value.reading.estimate
+  const portions = culturePortions(room.round.reckoning, vat.value)
+  const wanted = portions.reduce((s, p) => s + p.share, 0)
+  return { density, per, portions, wanted, most: MOST_DRAWN }
+})
 const vesselMl = computed(() => (culture.value?.record.litres ?? 0) * 1000)
 const liquid = computed(() => plan.value?.per === 'mL')
 /** The pipette that was weighed, else the first one there is. */
@@ -133,12 +139,14 @@ async function log(despite: RefusalId[]) {
     ml: liquid.value ? total.value * vesselMl.value : null,
     organisms,
     despite,
-    roundKey: round.value.key,
+    roundKey: round.value!.key,
     portions: rows.value
       .filter(r => r.share > 0)
       .map(r => ({
         tankId: r.p.tank.id,
         organisms: r.share * vat.value!.reading.estimate.organisms.p50,
+        ml: liquid.value ? r.given : null,
+        partial: r.p.partial || r.given < 0.95 * r.proposed,
       })),
   })
   if (ok) await navigateTo(`/shelf/${id}`)
@@ -179,7 +187,8 @@ async function log(despite: RefusalId[]) {
         <ShelfEdge name="To the tanks" />
         <p v-if="!rows.length" class="small">
           No brood wants {{ vat.food.profile.units }} at the
-          {{ round.name.toLowerCase() }}.<template v-if="advised && advised.value > 0.005"
+          {{ (round?.name ?? 'round').toLowerCase() }}.<template
+            v-if="advised && advised.value > 0.005"
             >{{ ' Drawn today: '
             }}{{
               liquid

@@ -4,13 +4,13 @@ import type { Observation } from '@renatus/core/estimation/observation'
 import type { Entry } from '@renatus/core/records/entries'
 import { anyRecord, type AnyRecord } from '@renatus/core/records/records'
 import { roomState } from '@renatus/core/stock/roomState'
-import { harvested, log, NAMED, records, started, uid } from '../../room'
+import { harvested, log, NAMED, records, started, uid, withHatches } from '../../room'
 import { sloppyCulture } from '../sloppy'
 
 const START = '2026-03-16T06:00:00Z'
 const later = (h: number, from = START) => new Date(Date.parse(from) + h * 3_600_000).toISOString()
 const learned = (log: readonly Entry[], rs: readonly AnyRecord[] = records()) =>
-  learnRoom(rs, log)!.learned
+  learnRoom(withHatches(rs, log), log)!.learned
 
 /** Bottles of a tin that says 80 % and of which 45 % hatch, each counted at the end. */
 const bottles = [...Array(8).keys()].flatMap(i => {
@@ -27,8 +27,12 @@ const bottles = [...Array(8).keys()].flatMap(i => {
 
 describe('a lot of cysts', () => {
   const after = (k: number) =>
-    roomState(records(), bottles, '2026-04-20T00:00:00Z', learned(bottles.slice(0, 2 * k)))!
-      .lots[0]!.state
+    roomState(
+      withHatches(records(), bottles),
+      bottles,
+      '2026-04-20T00:00:00Z',
+      learned(bottles.slice(0, 2 * k)),
+    )!.lots[0]!.state
   it('learns its hatch from counts, towards the truth and surer with each; a good look teaches nothing', () => {
     expect(after(0)).toMatchObject({ hatch: 0.8, counts: 0 })
     expect(Math.abs(after(8).hatch - 0.45)).toBeLessThan(0.05)
@@ -42,7 +46,7 @@ describe('a lot of cysts', () => {
     const at = (perMl: number) => [
       started(START),
       log(later(20), 'sample.counted', {
-        of: { type: 'hatch', id: NAMED.hatch1! },
+        of: { type: 'culture', id: NAMED.hatch1! },
         foodId: 'brine-shrimp',
         counts: [Math.round(perMl * 0.5), Math.round(perMl * 0.5)],
         dropMl: 0.5,
@@ -78,14 +82,15 @@ describe('forgetting and remembering', () => {
     ).toEqual(learned(bottles).lots)
   })
   it('a second reading takes from the cache what nothing new was written about', () => {
-    const first = learnRoom(records(), bottles.slice(0, 14))!
-    const second = learnRoom(records(), bottles, first.cache)!
+    const all = withHatches(records(), bottles)
+    const first = learnRoom(all, bottles.slice(0, 14))!
+    const second = learnRoom(all, bottles, first.cache)!
     expect(second.learned).toEqual(learned(bottles))
     const old = Object.keys(first.cache.lots)
     expect(old.every(id => second.cache.lots[id]!.belief === first.cache.lots[id]!.belief)).toBe(
       true,
     )
-    expect(learnRoom(records(), bottles, { lots: {}, vessels: {} }, () => false)).toBeNull()
+    expect(learnRoom(all, bottles, { lots: {}, vessels: {} }, () => false)).toBeNull()
   })
 })
 

@@ -6,7 +6,7 @@ import type { PlanRequest } from '@renatus/core/planning/plan/request'
 import type { PlanProblem } from '@renatus/core/planning/plan/problem'
 import { readyBy } from '@renatus/core/planning/plan/redundancy'
 import type { Solver } from '@renatus/core/math/solver'
-import { container } from '@renatus/core/records/records'
+import { vessel } from '@renatus/core/records/records'
 import { broodLadder, foodsFor } from '@renatus/core/stock/broodLadder'
 import { addDays, daysBetween, hoursBetween, toMs } from '@renatus/core/time/localDate'
 import { cultureOf } from '../../cultureRoom'
@@ -130,10 +130,12 @@ describe('what a plan keeps to', () => {
   it('vessels of the room bound what is started; none at all is a gap with ways to close it', () => {
     const jar = (n: number) =>
       Array.from({ length: n }, (_, i) =>
-        container.parse({
+        vessel.parse({
           id: uid(),
           updatedAt: NOW,
-          type: 'container',
+          type: 'vessel',
+          placeId: null,
+          temperatureC: null,
           name: `Jar ${i}`,
           kind: 'jar',
           litres: 1,
@@ -155,11 +157,13 @@ describe('what a plan keeps to', () => {
     }
     expect(most(1)).toBeLessThanOrEqual(1)
     expect(most(3)).toBeLessThanOrEqual(3)
-    const tray = container.parse({
+    const tray = vessel.parse({
       id: uid(),
       updatedAt: NOW,
-      type: 'container',
-      name: 'Vat',
+      type: 'vessel',
+      placeId: null,
+      temperatureC: null,
+      name: 'Trough',
       kind: 'tank',
       litres: 400,
     })

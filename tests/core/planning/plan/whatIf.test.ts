@@ -13,7 +13,7 @@ import { sitterSheet } from '@renatus/core/planning/sitterSheet'
 import { broodLadder } from '@renatus/core/stock/broodLadder'
 import { addDays } from '@renatus/core/time/localDate'
 import { cultureOf } from '../../cultureRoom'
-import { log, NAMED } from '../../room'
+import { NAMED, chilled } from '../../room'
 import { EXACT, planOf, smallRoom, theSolver } from './small'
 
 let solver: Solver
@@ -70,7 +70,7 @@ describe('what if', () => {
     const worm = cultureOf('microworm', '2026-03-01T06:00:00Z')
     const { state } = smallRoom({ cultures: [worm] })
     expect(stateIf(state, what({ lost: [worm.id] })).cultureStates).toEqual([])
-    expect(stateIf(state, what({ lost: [NAMED.cone1!] })).vessels.map(v => v.id)).toEqual([
+    expect(stateIf(state, what({ lost: [NAMED.cone1!] })).hatchVessels.map(v => v.id)).toEqual([
       NAMED.cone2,
     ])
     const away = { from: '2026-03-14', days: 9 }
@@ -98,13 +98,13 @@ describe('what if', () => {
 describe('while nobody is there', () => {
   it('the sheet prepares, feeds each tank by day as the plan takes, keeps to its days, and says what never to do', () => {
     const worm = cultureOf('microworm', '2026-03-02T06:00:00Z')
-    const frozen = log('2026-03-08T18:05:00Z', 'nauplii.stored', {
+    const frozen = chilled('2026-03-08T18:05:00Z', {
       storeId: NAMED.store1!,
-      hatchId: NAMED.hatch1!,
-      form: 'freezer',
-      nauplii: 60_000,
-      volumeMl: null,
-      cubes: 12,
+      foodId: 'frozen-nauplii',
+      keep: 'freezer',
+      unit: 'cube',
+      amount: 12,
+      organisms: 60_000,
       energy: 0.9,
     })
     const o = { freeOn: '2026-02-20', cultures: [worm], entries: [frozen] }

@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { foodOf } from '@renatus/core/foods/index'
+import type { BeginStop } from '@renatus/core/round/stops/begin/find'
+import VesselPicture from '~/components/vessel/VesselPicture.vue'
+import { shapeFor } from '~/components/vessel/vesselShape'
+import { useUnits } from '~/composables/useUnits'
+import { useRoomStore } from '~/stores/room'
+import { startLateWords } from '~/words/ahead'
+import { foodInText, foodName } from '~/words/foods'
+import { plural } from '~/words/round'
+import StopButtons from '../StopButtons.vue'
+import StopFrame from '../StopFrame.vue'
+import StopSentence from '../StopSentence.vue'
+import { useStopLines } from '../useStopLines'
+
+/** A culture that the plan starts now: with one tap as planned, or step by step. */
+const props = defineProps<{ stop: BeginStop; now: boolean }>()
+const room = useRoomStore()
+const units = useUnits()
+const lines = useStopLines(() => props.stop)
+const problem = ref<string | null>(null)
+const start = computed(() => props.stop.start)
+const food = computed(() => foodOf(start.value.food)!)
+const method = computed(
+  () => food.value.methods.find(m => m.id === start.value.method) ?? food.value.methods[0]!,
+)
+const shape = computed(() => {
+  const { depthCm, widthCm } = method.value.vessel
+  return shapeFor(start.value.litres, depthCm, widthCm)
+})
+const brood = computed(
+  () => room.state?.broods.find(b => b.id === start.value.forBrood)?.name ?? 'the stock',
+)
+const late = computed(() =>
+  startLateWords(props.stop.late, brood.value, units.date(props.stop.late.readyBy)),
+)
+const to = computed(
+  () =>
+    `/shelf/start?food=${start.value.food}&method=${method.value.id}&litres=${start.value.litres}&vessels=${start.value.left}`,
+)
+</script>
+
+<template>
+  <StopFrame :now="now" :cautions="stop.cautions">
+    <template #drawing
+      ><VesselPicture
+        :shape="shape"
+        :family="food.profile.family"
+        :grades="{}"
+        :scale="0.75"
+        :label="`A new vessel of ${foodInText(start.food)}`"
+    /></template>
+    <StopSentence v-for="l in lines" :key="l.key" :line="l" />
+    <p v-if="late" class="mt-1 border-l-4 border-due pl-3">
+      {{ late
+      }}<template v-if="stop.instead.length">
+        In this room: {{ stop.instead.map(foodName).join(', ') }}.</template
+      >
+      <NuxtLink to="/ahead" :prefetch="false" class="link">See Ahead</NuxtLink>
+    </p>
+    <details class="mt-1">
+      <summary class="link min-h-12 inline-flex items-center text-ink2">
+        Why {{ plural(start.left, 'vessel') }} today?
+      </summary>
+      <p class="border-l-4 border-plan pl-4 py-1">{{ start.why }}</p>
+    </details>
+    <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
+    <template #actions>
+      <StopButtons v-model:problem="problem" :stop="stop" done="Started">
+        <NuxtLink :to="to" :prefetch="false" class="btn">Step by step</NuxtLink>
+      </StopButtons>
+    </template>
+  </StopFrame>
+</template>

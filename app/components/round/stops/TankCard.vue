@@ -1,0 +1,165 @@
+<script setup lang="ts">
+import { computed, reactive, ref } from 'vue'
+import { wholeMealWhy } from '@renatus/core/fry/wholeMeal'
+import type { GapWay, TankStop } from '@renatus/core/round/stops/tank/find'
+import { drawDoubt, gapText } from '@renatus/core/round/stops/tank/words'
+import { foodInText } from '~/words/foods'
+import { useRoomStore } from '~/stores/room'
+import { useUnits } from '~/composables/useUnits'
+import { numberField } from '~/words/fields'
+import CupDrawing from '~/components/shared/CupDrawing.vue'
+import TankDrawing from '~/components/shared/TankDrawing.vue'
+import WhyPanel from '~/components/shared/WhyPanel.vue'
+import StopButtons from '../StopButtons.vue'
+import StopFrame from '../StopFrame.vue'
+import StopSentence from '../StopSentence.vue'
+import { useStopLines } from '../useStopLines'
+import BellyRow from './BellyRow.vue'
+import WeaningRow from './WeaningRow.vue'
+
+/** One tank in one pass: its meal and where it comes from, tasks, bellies, trials. */
+const props = defineProps<{ stop: TankStop; now: boolean }>()
+const room = useRoomStore()
+const units = useUnits()
+const lines = useStopLines(() => props.stop)
+const meals = computed(() => lines.value.filter(l => l.verb === 'Feed'))
+const fromStore = computed(() => props.stop.draws.find(d => d.source.kind === 'store')?.source)
+const keep = computed(
+  () => room.state?.stores.find(s => s.id === fromStore.value?.id)?.keep ?? 'fridge',
+)
+const doubts = computed(() => [
+  ...new Set([
+    ...props.stop.draws.map(drawDoubt).filter(Boolean),
+    ...props.stop.draws
+      .filter(d => d.source.energy < 0.9)
+      .map(d => `${units.share(d.source.energy)} of the yolk is left in ${d.source.name}.`),
+    ...props.stop.draws
+      .filter(d => d.source.useBy !== null && d.source.useBy < room.now)
+      .map(d => `${d.source.name} is past its day: feed it first.`),
+  ]),
+])
+const reasons = computed(() => [
+  ...props.stop.draws.flatMap(d => d.wanted.eating.map(e => wholeMealWhy(e, d.wanted.food))),
+  ...(props.stop.gel ? [props.stop.gel.why] : []),
+])
+const first = computed(() => meals.value[0]?.big ?? '')
+
+const WAYS: Record<GapWay['kind'], (food: string) => string> = {
+  start: food => `Start ${food}`,
+  order: food => `Have ${food}`,
+}
+const wayTo = (w: GapWay) => (w.kind === 'start' ? `/shelf/start?food=${w.foodId}` : '/setup#foods')
+
+const open = ref(false)
+const problem = ref<string | null>(null)
+const typed = reactive<Record<string, string>>({})
+const left = reactive<Record<string, boolean>>({})
+const rows = computed(() => [
+  ...props.stop.draws.map(d => ({
+    id: d.foodId,
+    label: `${foodInText(d.foodId)}, ${d.amount.unit}`,
+    asked: d.amount.value,
+  })),
+  ...(props.stop.gel ? [{ id: 'gel', label: 'gel, pieces', asked: props.stop.gel.pieces }] : []),
+])
+/** What really went in, as shares of what was proposed; null where a number cannot be read. */
+function given() {
+  const foods: Record<string, number> = {}
+  for (const row of rows.value) {
+    const text = typed[row.id]?.trim() ?? ''
+    if (text === '') continue
+    const label = `What went in, ${row.label}`
+    const parsed = numberField({ label, min: 0, max: 1e6 }).safeParse(text)
+    if (!parsed.success) {
+      problem.value = parsed.error.issues[0]!.message
+      return null
+    }
+    foods[row.id] = parsed.data / row.asked
+  }
+  const tasks = props.stop.tasks.filter(t => !left[t.id]).map(t => t.id)
+  return { foods, tasks }
+}
+</script>
+
+<template>
+  <StopFrame :now="now" :cautions="stop.cautions">
+    <template #drawing
+      ><CupDrawing v-if="fromStore" :form="keep === 'freezer' ? 'freezer' : 'fridge'" /><TankDrawing
+        v-else
+        :label="stop.tank.name"
+    /></template>
+    <StopSentence v-for="l in meals" :key="l.key" :line="l" />
+    <p v-if="!meals.length && !stop.gap" class="sentence">
+      See to <strong>{{ stop.tank.name }}</strong>.
+    </p>
+    <div v-if="stop.gap" class="border-l-[6px] border-harm pl-3" role="status">
+      <p class="sentence">{{ gapText(stop) }}</p>
+      <p v-if="stop.gap.ways.length" class="flex flex-wrap gap-2 mt-1">
+        <NuxtLink
+          v-for="w in stop.gap.ways"
+          :key="w.foodId"
+          :to="wayTo(w)"
+          :prefetch="false"
+          class="btn"
+          >{{ WAYS[w.kind](foodInText(w.foodId)) }}</NuxtLink
+        >
+      </p>
+    </div>
+    <p v-for="d in doubts" :key="d" class="small mt-1">{{ d }}</p>
+    <p v-if="stop.smallest && meals.length" class="small mt-1">
+      The smallest mouth decides what must be there: {{ stop.smallest.brood.name }},
+      {{ (stop.smallest.gapeUm / 1000).toFixed(2) }} mm.
+    </p>
+    <ul v-if="stop.tasks.length" class="mt-2 grid gap-1">
+      <li v-for="t in stop.tasks" :key="`${t.id}${t.broodId}`" class="flex gap-2">
+        <label v-if="open" class="flex gap-3 items-center min-h-12"
+          ><input
+            v-model="left[t.id]"
+            type="checkbox"
+            class="size-6 accent-[var(--plan)] shrink-0"
+          /><span><strong>Left out:</strong> {{ t.text }}</span></label
+        >
+        <template v-else
+          ><span aria-hidden="true" class="mt-2 size-2 border-2 border-ink2 shrink-0" /><span>{{
+            t.text
+          }}</span></template
+        >
+      </li>
+    </ul>
+    <div class="flex flex-wrap gap-x-6 items-start">
+      <details v-if="stop.tips.length">
+        <summary
+          class="min-h-12 flex items-center cursor-pointer font-semibold text-ink2 underline underline-offset-3"
+        >
+          How to give it
+        </summary>
+        <ul class="small grid gap-1 pb-2">
+          <li v-for="t in stop.tips" :key="t">{{ t }}</li>
+        </ul>
+      </details>
+      <WhyPanel v-if="reasons.length" :reasons="reasons" :ask="`Why ${first}?`" />
+    </div>
+    <div v-if="open && rows.length" class="grid gap-3 mt-2 sm:grid-cols-2">
+      <label v-for="row in rows" :key="row.id" class="font-semibold"
+        >What went in: {{ row.label
+        }}<input
+          v-model="typed[row.id]"
+          class="field block mt-1"
+          inputmode="decimal"
+          :placeholder="String(Number(row.asked.toPrecision(2)))"
+      /></label>
+    </div>
+    <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
+    <BellyRow v-for="ask in stop.looks" :key="`${ask.brood.id}${ask.meal}`" :ask="ask" />
+    <WeaningRow v-for="ask in stop.weaning" :key="`${ask.brood.id}${ask.step}`" :ask="ask" />
+    <template #actions>
+      <StopButtons
+        v-model:open="open"
+        v-model:problem="problem"
+        :stop="stop"
+        :differs="rows.length + stop.tasks.length > 0"
+        :given="given"
+      />
+    </template>
+  </StopFrame>
+</template>

@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { VesselStop } from '@renatus/core/round/stops/vessel/find'
+import { drawnInAll } from '@renatus/core/round/stops/vessel/words'
+import { cultureView } from '~/components/cultures/cultureView'
+import VesselPicture from '~/components/vessel/VesselPicture.vue'
+import WhyPanel from '~/components/shared/WhyPanel.vue'
+import { lookInShort } from '~/words/cultures'
+import { numberField } from '~/words/fields'
+import { sinceWords } from '~/words/tending'
+import StopButtons from '../StopButtons.vue'
+import StopFrame from '../StopFrame.vue'
+import StopSentence from '../StopSentence.vue'
+import { useStopLines } from '../useStopLines'
+
+/** One vessel: what is drawn from it and for whom, and the one thing to do with it; drawn as it should look. */
+const props = defineProps<{ stop: VesselStop; now: boolean }>()
+const lines = useStopLines(() => props.stop)
+const record = computed(() => props.stop.vat.culture.record)
+const view = computed(() => cultureView(record.value, props.stop.vat.reading))
+const reasons = computed(() => (props.stop.act?.amount ? [props.stop.act.amount.why] : []))
+const drawn = computed(() => drawnInAll(props.stop))
+const acted = computed(() => {
+  const amount = props.stop.act?.amount
+  return amount && amount.unit !== 'share' ? amount : null
+})
+const open = ref(false)
+const problem = ref<string | null>(null)
+const typed = ref({ drawn: '', acted: '' })
+
+/** A share of what was proposed, from a number that was typed; 1 where nothing was. */
+function shareOf(text: string, label: string, proposed: number): number | null {
+  if (text.trim() === '') return 1
+  const parsed = numberField({ label, min: 0, max: 1e6 }).safeParse(text)
+  if (parsed.success) return proposed > 0 ? parsed.data / proposed : 1
+  problem.value = parsed.error.issues[0]!.message
+  return null
+}
+function given() {
+  const draw = drawn.value
+  const drawnShare = draw ? shareOf(typed.value.drawn, 'Drawn', draw.value) : 1
+  const actShare = acted.value ? shareOf(typed.value.acted, 'Done', acted.value.value) : 1
+  if (drawnShare === null || actShare === null) return null
+  return { drawn: drawnShare, acted: actShare, looksAsDrawn: false }
+}
+</script>
+
+<template>
+  <StopFrame :now="now" :cautions="stop.cautions">
+    <template #drawing
+      ><VesselPicture
+        :shape="view.shape"
+        :family="view.family"
+        :grades="stop.vat.reading.look"
+        :label="view.label"
+        :seed="view.seed"
+        :air="view.air"
+        :plug="view.plug"
+        :scale="0.8"
+    /></template>
+    <div class="grid gap-1">
+      <StopSentence v-for="l in lines" :key="l.key" :line="l" />
+    </div>
+    <p v-if="stop.act" class="small mt-1">
+      {{ stop.act.because }} {{ sinceWords(stop.act.lateH) }}
+    </p>
+    <p class="small mt-1">
+      <template v-if="stop.look"
+        >Drawn as it should look: {{ lookInShort(stop.vat.food, stop.vat.reading.look) }}. Done says
+        that it does.</template
+      >
+      <NuxtLink
+        :to="`/shelf/${record.id}`"
+        :prefetch="false"
+        class="link inline-flex items-center min-h-12"
+        >{{ stop.look ? 'It looks different' : `See ${record.name}` }}</NuxtLink
+      >
+    </p>
+    <WhyPanel v-if="reasons.length" :reasons="reasons" ask="Why so much?" />
+    <div v-if="open" class="grid gap-3 mt-2 sm:grid-cols-2">
+      <label v-if="drawn" class="font-semibold"
+        >Drawn in all, {{ drawn.unit
+        }}<input
+          v-model="typed.drawn"
+          class="field block mt-1"
+          inputmode="decimal"
+          :placeholder="String(Number(drawn.value.toPrecision(3)))"
+      /></label>
+      <label v-if="acted" class="font-semibold"
+        >{{ acted.what }}, {{ acted.unit
+        }}<input
+          v-model="typed.acted"
+          class="field block mt-1"
+          inputmode="decimal"
+          :placeholder="String(Number(acted.value.toPrecision(3)))"
+      /></label>
+    </div>
+    <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
+    <template #actions>
+      <StopButtons
+        v-model:open="open"
+        v-model:problem="problem"
+        :stop="stop"
+        :differs="drawn !== null || acted !== null"
+        :given="given"
+      />
+    </template>
+  </StopFrame>
+</template>

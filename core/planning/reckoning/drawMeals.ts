@@ -1,0 +1,277 @@
+import { suitsOn } from '../../fry/wholeMeal'
+import type { Draw, MealGap } from './draw'
+import { foodsInTurn, takenInTurn, WORTH_A_MEAL, type MealsGiven, type Turn } from './chooseFoods'
+import { roundedForHand } from './handAmount'
+import type { Source } from './source'
+import type { Want, WantedFood } from './want'
+
+/** A meal that lacks less than this share is whole. */
+export const WHOLE_ENOUGH = 0.05
+/** Passes after which nobody asks any more. */
+const MOST_PASSES = 24
+/** Foods at one meal. */
+const MOST_FOODS = 2
+
+/** A tank on its way to a meal. */
+interface Plate {
+  want: Want
+  turns: readonly Turn[]
+  /** Share of the meal still open, by brood: each brood of a tank must find something that fits it. */
+  open: Map<string, number>
+  chosen: Set<string>
+  /** Asked for and not enough of it to be worth opening. */
+  tried: Set<string>
+  draws: Draw[]
+}
+
+/** What is left of the sources while meals are drawn. */
+class Larder {
+  private readonly left: Map<Source, { easy: number; most: number }>
+
+  constructor(sources: readonly Source[]) {
+    const ready = sources.filter(s => s.ready)
+    this.left = new Map(ready.map(s => [s, { easy: s.easy, most: s.gives.p50 }]))
+  }
+
+  /** Ready sources of a food for a tank that still hold something, the first to draw from first. */
+  of(foodId: string, tankId: string, over: boolean): Source[] {
+    const mine = [...this.left.keys()].filter(
+      s => s.foodId === foodId && (s.tankIds === null || s.tankIds.includes(tankId)),
+    )
+    return mine.filter(s => this.has(s, over) >= 1).sort(inTurn)
+  }
+
+  has(s: Source, over: boolean): number {
+    const left = this.left.get(s)!
+    return Math.max(0, over ? left.most : left.easy)
+  }
+
+  /** Animals with full yolk that are left of a food for anybody. */
+  useful(foodId: string, tankId: string, over: boolean): number {
+    return this.of(foodId, tankId, over).reduce((sum, s) => sum + this.has(s, over) * s.energy, 0)
+  }
+
+  take(s: Source, organisms: number): void {
+    const left = this.left.get(s)!
+    left.easy -= organisms
+    left.most -= organisms
+  }
+
+  most(s: Source): number {
+    return Math.max(0, this.left.get(s)!.most)
+  }
+}
+
+/**
+ * In the hand already, then what must go first, then stores by their date, then the fuller and surer vessel: as it
+ * stood before anything was drawn, so that one vessel serves as many tanks as it can.
+ */
+const inTurn = (a: Source, b: Source): number =>
+  Number(b.inHand) - Number(a.inHand) ||
+  Number(b.first) - Number(a.first) ||
+  (a.useBy ?? '\uffff').localeCompare(b.useBy ?? '\uffff') ||
+  Number(a.due) - Number(b.due) ||
+  Number(a.doubtful) - Number(b.doubtful) ||
+  b.easy - a.easy ||
+  (a.id < b.id ? -1 : 1)
+
+const plateOf = (want: Want, given: MealsGiven): Plate => ({
+  want,
+  turns: foodsInTurn(want, given),
+  open: new Map(want.eating.map(e => [e.brood.id, want.open])),
+  chosen: new Set(),
+  tried: new Set(),
+  draws: [],
+})
+
+/** Share of the meal that a food could still fill on a plate: of those whom it fits, what is open. */
+function openFor(plate: Plate, food: WantedFood): number {
+  const open = food.eating.map(e => plate.open.get(e.brood.id) ?? 0)
+  return open.length === 0 ? 0 : Math.max(...open)
+}
+
+/** The food that a plate takes next; null when nothing that stands here fits what is open. */
+function nextFood(
+  plate: Plate,
+  larder: Larder,
+  over: boolean,
+  opened: ReadonlySet<string>,
+): WantedFood | null {
+  const { id } = plate.want.tank
+  const fits = plate.turns.filter(
+    ({ food: f }) =>
+      !plate.tried.has(f.food.id) &&
+      openFor(plate, f) > WHOLE_ENOUGH &&
+      larder.useful(f.food.id, id, over) > 0,
+  )
+  const chosen = (t: Turn) => plate.chosen.has(t.food.food.id)
+  if (plate.chosen.size >= MOST_FOODS) return fits.find(chosen)?.food ?? null
+  // What is given already is given on, while there is more of it than the hand can measure.
+  const more = fits.find(
+    t => chosen(t) && larder.useful(t.food.food.id, id, over) > WORTH_OPENING * t.food.whole,
+  )
+  if (more) return more.food
+  const inHand = fits.find(t => larder.of(t.food.food.id, id, over).some(s => s.inHand))
+  const fresh = fits.filter(t => !chosen(t))
+  return (inHand ?? takenInTurn(fresh, opened) ?? fits[0])?.food ?? null
+}
+
+/** Grains are counted by the size they are cut to; a source by the usual size. */
+function cutFactor(food: WantedFood): number {
+  const first = food.eating[0]
+  if (!food.food.cutToGapeUm || !first) return 1
+  return food.food.dryUg / suitsOn(first, food.food).size.dryUg
+}
+
+/** Least share of a meal for which another vessel is opened. */
+const WORTH_OPENING = 0.1
+
+/** Puts a draw on a plate; more from the same source is one draw. */
+function put(plate: Plate, draw: Draw): void {
+  const at = plate.draws.findIndex(d => d.source === draw.source && d.foodId === draw.foodId)
+  const before = plate.draws[at]
+  if (!before) {
+    plate.draws.push(draw)
+    return
+  }
+  plate.draws[at] = {
+    ...draw,
+    organisms: before.organisms + draw.organisms,
+    amount: { ...draw.amount, value: before.amount.value + draw.amount.value },
+    share: before.share + draw.share,
+    overdrawn: before.overdrawn || draw.overdrawn,
+  }
+}
+
+/** Units of a source for what a plate lacks of a food, as a hand measures them. */
+function unitsFor(
+  source: Source,
+  larder: Larder,
+  lacksUnits: number,
+  limit: number,
+  most: number,
+): number {
+  if (source.inHand) return larder.most(source) > 0 ? most : 0
+  return roundedForHand(source.unit, Math.min(lacksUnits, limit), most)
+}
+
+/** Draws so much of a food for a plate: from one vessel where one is enough. */
+function drawFor(
+  plate: Plate,
+  food: WantedFood,
+  share: number,
+  larder: Larder,
+  over: boolean,
+): number {
+  const { tank } = plate.want
+  const cut = cutFactor(food)
+  const wanted = share * food.whole
+  let lacks = wanted
+  let drawn = 0
+  const sources = larder.of(food.food.id, tank.id, over)
+  const brings = (s: Source) => larder.has(s, over) * s.energy * cut
+  const enough = (s: Source) => brings(s) >= lacks * (1 - WHOLE_ENOUGH)
+  // What goes off is used up first, then one vessel where one is enough.
+  const goesOff = (s: Source) =>
+    s.kind === 'store' && s.useBy !== null && brings(s) >= WORTH_A_MEAL * food.whole
+  const whole = sources.find(s => s.inHand || goesOff(s) || enough(s))
+  for (const source of whole ? [whole, ...sources.filter(s => s !== whole)] : sources) {
+    if (lacks <= WHOLE_ENOUGH * food.whole) break
+    const perUnit = (source.perUnit ?? 1) * cut
+    const limit = (larder.has(source, over) * cut) / perUnit
+    const most = (larder.most(source) * cut) / perUnit
+    const lacksUnits = lacks / source.energy / perUnit
+    const tiny = limit < lacksUnits && limit * perUnit * source.energy < WORTH_OPENING * food.whole
+    if (tiny && !source.inHand) continue
+    const units = unitsFor(source, larder, lacksUnits, limit, most)
+    const organisms = units * perUnit
+    if (organisms <= 0) continue
+    larder.take(source, organisms / cut)
+    const useful = organisms * source.energy
+    // What the hand cannot measure finer is no lack.
+    const isWhole = units < most && Math.abs(units - lacksUnits) < units
+    lacks = isWhole && units >= lacksUnits * 0.5 && limit >= lacksUnits ? 0 : lacks - useful
+    drawn += useful
+    put(plate, {
+      tank,
+      wanted: food,
+      foodId: food.food.id,
+      source,
+      organisms,
+      amount: { value: units, unit: source.unit },
+      share: (useful / food.whole) * food.reaches,
+      overdrawn: over && source.kind === 'culture' && organisms / cut > source.easy,
+    })
+  }
+  return lacks <= 0 ? Math.max(share, drawn / food.whole) : drawn / food.whole
+}
+
+/** Fills what a food brought on a plate. */
+function fill(plate: Plate, food: WantedFood, share: number): void {
+  if (share <= 0) {
+    plate.tried.add(food.food.id)
+    return
+  }
+  plate.chosen.add(food.food.id)
+  for (const e of food.eating) {
+    plate.open.set(e.brood.id, Math.max(0, (plate.open.get(e.brood.id) ?? 0) - share))
+  }
+}
+
+/** The smallest mouths and those with the fewest choices are served first. */
+const byNeed = (a: Plate, b: Plate) =>
+  a.want.smallestGapeUm - b.want.smallestGapeUm || (a.want.key < b.want.key ? -1 : 1)
+
+/**
+ * One pass over all plates: each takes the food whose turn it is. Where a food is not enough for all who
+ * would take it, each gets the same part of its meal; who would get less than a fifth and has a choice, chooses again.
+ * @returns whether anybody asked for anything
+ */
+function pass(plates: readonly Plate[], larder: Larder, over: boolean): boolean {
+  const asks = new Map<string, { plate: Plate; food: WantedFood }[]>()
+  const opened = new Set(plates.flatMap(p => [...p.chosen]))
+  for (const plate of plates) {
+    const food = nextFood(plate, larder, over, opened)
+    if (food) opened.add(food.food.id)
+    if (food) asks.set(food.food.id, [...(asks.get(food.food.id) ?? []), { plate, food }])
+  }
+  for (const group of asks.values()) {
+    const wanted = group.reduce((sum, g) => sum + openFor(g.plate, g.food) * g.food.whole, 0)
+    const has = larder.useful(group[0]!.food.food.id, group[0]!.plate.want.tank.id, over)
+    const part = Math.min(1, has / wanted)
+    for (const { plate, food } of group) {
+      const open = openFor(plate, food)
+      const share = part < WORTH_A_MEAL ? open : open * part
+      const got = drawFor(plate, food, share, larder, over)
+      fill(plate, food, got)
+    }
+  }
+  return asks.size > 0
+}
+
+const isOpen = (p: Plate) => [...p.open.values()].some(open => open > WHOLE_ENOUGH)
+
+/**
+ * Draws the meals of one round: what stands here and is ready, one food at a meal and two at the most, rounded
+ * to the hand. First what cultures spare, then, rather than let anybody starve, up to half of what they hold.
+ */
+export function drawMeals(
+  wants: readonly Want[],
+  sources: readonly Source[],
+  givenTo: (want: Want) => MealsGiven,
+): { draws: Draw[]; gaps: MealGap[] } {
+  const larder = new Larder(sources)
+  const plates = wants.map(w => plateOf(w, givenTo(w))).sort(byNeed)
+  for (const over of [false, true]) {
+    for (const plate of plates) plate.tried.clear()
+    for (let i = 0; i < MOST_PASSES && pass(plates.filter(isOpen), larder, over); i++);
+  }
+  const gaps = plates.filter(isOpen).map((p): MealGap => {
+    const eating = p.want.eating
+    const rations = eating.map(e => e.day.fry * e.day.dryRationMg)
+    const all = rations.reduce((a, b) => a + b, 0)
+    const lacks = eating.reduce((s, e, i) => s + rations[i]! * (p.open.get(e.brood.id) ?? 0), 0)
+    return { tank: p.want.tank, want: p.want, share: lacks / all }
+  })
+  return { draws: plates.flatMap(p => p.draws), gaps }
+}

@@ -1,0 +1,104 @@
+import { foodOf } from '../../../foods/index'
+import type { HygieneClass } from '../../../foods/contract'
+import { startStates, type StartState } from '../../../planning/plan/keptPlan'
+import { lastSafeDays, readyBy } from '../../../planning/plan/redundancy'
+import { stopKey, wasAnswered } from '../../../planning/reckoning/answered'
+import { isReady } from '../../../planning/reckoning/sourcesAt'
+import { running, type CultureState } from '../../../stock/cultures'
+import { onTheWay, orders } from '../../../stock/orders'
+import { addDays, daysBetween } from '../../../time/localDate'
+import type { RoundContext } from '../../roundContext'
+import type { StopBase } from '../../stopBase'
+
+/** Whether a start that is late still matters. */
+export interface Lateness {
+  /** Days past its day; 0 on it. */
+  days: number
+  /** How sure it still is to be ready in time, and on which day nine of ten would be. */
+  likely: number
+  readyBy: string
+  code: 'on time' | 'late, still good' | 'late, doubtful' | 'too late'
+}
+
+/** A culture that the plan starts at this round. */
+export interface BeginStop extends StopBase {
+  kind: 'begin'
+  start: StartState
+  hygiene: HygieneClass
+  late: Lateness
+  steps: number
+  /** The room's own vessel that it is started from; null where it is bought or wild. */
+  mother: CultureState | null
+  /** Foods that may stand in, where it comes too late. */
+  instead: readonly string[]
+}
+
+const GOOD_FROM = 0.8
+const DOUBTFUL_FROM = 0.3
+
+type Chances = Pick<StartState, 'on' | 'neededOn' | 'failure' | 'readyDays' | 'readyLogSd'>
+
+function latenessCode(days: number, likely: number, failure: number): Lateness['code'] {
+  if (days === 0) return 'on time'
+  if (likely >= GOOD_FROM * (1 - failure)) return 'late, still good'
+  return likely >= DOUBTFUL_FROM ? 'late, doubtful' : 'too late'
+}
+
+/** Does a start that was missed still matter? It does while it can be ready in time, and as a backup after that it does not. */
+export function lateness(s: Chances, today: string): Lateness {
+  const days = Math.max(0, daysBetween(s.on, today))
+  const rel = { failure: s.failure, readyDays: s.readyDays, readyLogSd: s.readyLogSd }
+  const likely = readyBy(rel, daysBetween(today, s.neededOn))
+  const code = latenessCode(days, likely, s.failure)
+  return { days, likely, readyBy: addDays(today, Math.ceil(lastSafeDays(rel))), code }
+}
+
+/** The room's own line of a food that is ready to be started from. */
+function motherFor(c: RoundContext, foodId: string): CultureState | null {
+  const mine = running(c.state.cultureStates).filter(x => x.record.foodId === foodId)
+  const ready = mine.filter(x => {
+    const food = foodOf(foodId)
+    const reading = c.readings.get(x.id)
+    return food && reading && (x.record.mother || isReady(x, food, reading))
+  })
+  return ready[0] ?? null
+}
+
+/** Whether a starter that must be bought is still on its way. */
+function isOnItsWay(c: RoundContext, start: StartState): boolean {
+  return onTheWay(orders(c.state.entries), c.round.date).some(o => o.startId === start.id)
+}
+
+/** Cultures that the kept plan starts at this round, and what is late with what to make of it. */
+export function findBegins(c: RoundContext): BeginStop[] {
+  if (c.round.feedingOnly) return []
+  const today = c.round.date
+  return startStates(c.state.entries, c.state.cultureStates).flatMap((start): BeginStop[] => {
+    const food = foodOf(start.food)
+    if (!food || start.left <= 0 || start.on > today || isOnItsWay(c, start)) return []
+    if (wasAnswered(c.state, c.round.key, 'begin', start.id)) return []
+    const method = food.methods.find(m => m.id === start.method) ?? food.methods[0]!
+    const late = lateness(start, today)
+    const brood = c.state.broods.find(b => b.id === start.forBrood)
+    const others = c.state.room.foods.filter(
+      f => f !== start.food && !brood?.brood.wishes.forbidden.includes(f),
+    )
+    return [
+      {
+        kind: 'begin',
+        key: stopKey('begin', start.id, c.round.key),
+        subject: { type: 'food', id: start.food, name: food.profile.name },
+        placeId: start.placeId,
+        cautions: method.start.flatMap(s => s.cautions ?? []),
+        must: true,
+        waitsH: 0,
+        start,
+        hygiene: method.hygiene,
+        late,
+        steps: method.start.length,
+        mother: motherFor(c, start.food),
+        instead: late.code === 'too late' && brood ? others : [],
+      },
+    ]
+  })
+}

@@ -1,0 +1,16 @@
+import type { StopKind } from '../../stopKind'
+import { cleanDone, cleanGiven, type CleanGiven } from './answer'
+import { findCleans, type CleanStop } from './find'
+import { cleanWords } from './words'
+
+const MINUTES = 6
+
+export const cleanStops: StopKind<CleanStop, CleanGiven> = {
+  kind: 'clean',
+  find: findCleans,
+  minutes: () => MINUTES,
+  rank: () => ({ station: 'cultures', hygiene: 'brine' }),
+  words: cleanWords,
+  given: cleanGiven,
+  done: cleanDone,
+}

@@ -1,0 +1,61 @@
+import { nearQuarter } from '../../../feeds/portionText'
+import { edible } from '../../../fry/edibles'
+import { dayText } from '../../../time/dayText'
+import { localDateOf } from '../../../time/localDate'
+import type { RoomState } from '../../../stock/roomState'
+import { formatCount, formatDuration } from '../../../units/format'
+import { foodInSentence, handText } from '../../handText'
+import type { StopLine } from '../../stopKind'
+import type { ClearStop } from './find'
+
+export function clearWords(stop: ClearStop, state: RoomState): StopLine[] {
+  const { what } = stop
+  const subject = stop.subject.name
+  if (what.of === 'hatch') {
+    const age = formatDuration(Math.round(what.hours))
+    return [
+      {
+        subject,
+        verb: 'Empty',
+        amount: null,
+        unit: '',
+        big: age,
+        text: `Empty ${subject}: ${age} old. Hot water through vessel and lines at once.`,
+        why: 'Nothing in it is worth feeding any more.',
+      },
+    ]
+  }
+  if (what.of === 'gel') {
+    const { box } = what
+    const pieces = `${nearQuarter(box.pieces)} ${box.pieces > 1 ? 'pieces' : 'piece'}`
+    return [
+      {
+        subject,
+        verb: 'Throw out',
+        amount: box.pieces,
+        unit: 'piece',
+        big: pieces,
+        text: `Throw out what is left in ${subject}: ${pieces}.`,
+        why: `It was to be used by ${dayText(localDateOf(box.useBy, state.room.timeZone))}.`,
+      },
+    ]
+  }
+  const { store } = what
+  const food = edible(store.foodId)
+  const name = food ? foodInSentence(food) : store.foodId
+  const animals = store.organisms ?? 0
+  const text = store.organisms
+    ? formatCount(animals)
+    : handText({ value: store.amount ?? 0, unit: store.unit }, state.room.measures)
+  return [
+    {
+      subject,
+      verb: 'Pour away',
+      amount: store.organisms ?? store.amount,
+      unit: store.organisms ? (food?.units ?? '') : store.unit,
+      big: text,
+      text: `Pour away ${text} ${name} of ${subject}.`,
+      why: 'They have starved and die: a tank that gets them is fouled.',
+    },
+  ]
+}

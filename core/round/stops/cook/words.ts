@@ -1,0 +1,21 @@
+import { dayText } from '../../../time/dayText'
+import type { StopLine } from '../../stopKind'
+import type { CookStop } from './find'
+
+export function cookWords(stop: CookStop): StopLine[] {
+  const { mix, emptyOn } = stop.cover
+  const because = stop.late
+    ? 'no box holds a piece for today'
+    : `the boxes are empty on ${dayText(emptyOn!)}`
+  return [
+    {
+      subject: mix.name,
+      verb: 'Cook',
+      amount: 1,
+      unit: 'batch',
+      big: mix.name,
+      text: `Cook gel, ${mix.name}: ${because}.`,
+      why: 'It sets and freezes over a night.',
+    },
+  ]
+}

@@ -1,0 +1,16 @@
+import type { StopKind } from '../../stopKind'
+import { looksDone, looksGiven, type LooksGiven } from './answer'
+import { findLooks, type LooksStop } from './find'
+import { looksWords } from './words'
+
+const A_LOOK = 0.5
+
+export const looksStops: StopKind<LooksStop, LooksGiven> = {
+  kind: 'looks',
+  find: findLooks,
+  minutes: s => A_LOOK * s.vats.length,
+  rank: s => ({ station: 'cultures', hygiene: s.hygiene }),
+  words: looksWords,
+  given: looksGiven,
+  done: looksDone,
+}

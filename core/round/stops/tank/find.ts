@@ -1,0 +1,148 @@
+import type { LadderDay } from '../../../fry/ladder'
+import { hatchProfile, NAUPLII } from '../../../foods/hatchProfile'
+import { edible } from '../../../fry/edibles'
+import { closers } from '../../../fry/ladderReading'
+import { gelMeal, lastingRounds, type GelMeal } from '../../../planning/gelMeal'
+import { ladderDays } from '../../../planning/ladderDays'
+import { stopKey, wasAnswered } from '../../../planning/reckoning/answered'
+import type { Draw, MealGap } from '../../../planning/reckoning/draw'
+import type { OtherDraw } from '../../../planning/reckoning/eaters'
+import { eatingAt, fedAt } from '../../../planning/reckoning/want'
+import { tipsFor } from '../../../planning/tips'
+import type { Tank } from '../../../records/records'
+import { GEL_ID } from '../../../stock/gelNeed'
+import type { BroodState } from '../../../stock/broodState'
+import { timeOf } from '../../../time/rounds'
+import type { RoundContext } from '../../roundContext'
+import type { StopBase } from '../../stopBase'
+import {
+  bellyAsks,
+  tankTasks,
+  weaningAsks,
+  type BellyAsk,
+  type TankTask,
+  type WeaningAsk,
+} from './tasks'
+
+/** A way to close a gap, as a button: keep a food that was ticked and is not there, start it, or order it. */
+export interface GapWay {
+  kind: 'start' | 'order'
+  foodId: string
+}
+
+/** A meal that cannot be given, with what would close the gap. */
+export interface TankGap {
+  share: number
+  ways: GapWay[]
+}
+
+/** Everything for one tank in one pass: its meal, siphon and looks, trials. */
+export interface TankStop extends StopBase {
+  kind: 'tank'
+  tank: Tank
+  draws: readonly Draw[]
+  gap: TankGap | null
+  /** Pieces of gel, where this is the round for them. */
+  gel: GelMeal | null
+  grown: OtherDraw | null
+  tasks: readonly TankTask[]
+  looks: readonly BellyAsk[]
+  weaning: readonly WeaningAsk[]
+  tips: readonly string[]
+  /** The brood whose mouth decides what must be there, where several share the tank. */
+  smallest: { brood: BroodState; gapeUm: number } | null
+}
+
+/** Hours that a tank may wait whose fish have had their meal. */
+const MAY_WAIT_H = 12
+const MOST_WAYS = 3
+
+function smallestOf(c: RoundContext, tank: Tank): TankStop['smallest'] {
+  const eating = eatingAt(c.state, tank, c.round, ladderDays(c.state, [c.round.date]))
+  if (eating.length < 2) return null
+  const least = eating.reduce((a, b) => (b.day.gapeUm < a.day.gapeUm ? b : a))
+  return { brood: least.brood, gapeUm: least.day.gapeUm }
+}
+
+/** Foods that would close a gap: those on the ladder that stand nowhere first, then whatever would fit. */
+function waysToClose(c: RoundContext, gap: MealGap): GapWay[] {
+  const here = new Set(c.reckoning.sources.filter(s => s.ready).map(s => s.foodId))
+  const fits = gap.want.eating.flatMap(e =>
+    closers(
+      e.day,
+      e.species,
+      [...gap.want.foods.values()].map(f => f.food),
+    ),
+  )
+  const foods = [...new Set(fits)].filter(id => !here.has(id)).slice(0, MOST_WAYS)
+  return foods.map((foodId): GapWay => {
+    const grows = edible(foodId) !== null && 'family' in edible(foodId)!
+    return { kind: grows ? 'start' : 'order', foodId }
+  })
+}
+
+/** Gel for a tank at this round, where it is given now and has not been given yet. */
+function gelFor(c: RoundContext, tank: Tank): GelMeal | null {
+  const meal = gelMeal(c.state, tank, c.round.date)
+  if (!meal || meal.pieces <= 0) return null
+  const times = lastingRounds(c.state.room.rounds, meal.removeAfterH)
+  if (!times.includes(timeOf(c.round))) return null
+  const given = fedAt(c.state, tank.id, c.round.key).some(e =>
+    e.data.portions.some(p => p.foodId === GEL_ID),
+  )
+  return given ? null : { ...meal, pieces: meal.pieces / times.length }
+}
+
+function tankStop(
+  c: RoundContext,
+  tank: Tank,
+  today: (b: BroodState) => LadderDay | null,
+): TankStop | null {
+  const { state, reckoning } = c
+  const draws = reckoning.draws.filter(d => d.tank.id === tank.id)
+  const grown = c.others.find(o => o.eater.kind === 'grown' && o.eater.tank.id === tank.id) ?? null
+  const meal = reckoning.gaps.find(g => g.tank.id === tank.id)
+  const gap = meal ? { share: meal.share, ways: waysToClose(c, meal) } : null
+  const gel = gelFor(c, tank)
+  const tasks = tankTasks(state, tank.id, today)
+  const looks = bellyAsks(state, tank.id, today, draws[0]?.foodId ?? null)
+  const weaning = weaningAsks(state, tank.id)
+  const asks = draws.length + tasks.length + looks.length + weaning.length
+  if (asks === 0 && !gap && !gel && !grown) return null
+  const must = draws.length > 0 || gap !== null || gel !== null || tasks.some(t => t.must)
+  const broods = draws.flatMap(d => d.wanted.eating.map(e => e.brood))
+  const nauplii = draws.some(d => d.foodId === NAUPLII)
+  return {
+    kind: 'tank',
+    key: stopKey('tank', tank.id, c.round.key),
+    subject: { type: 'tank', id: tank.id, name: tank.name },
+    placeId: tank.placeId,
+    cautions: tasks.flatMap(t => t.cautions),
+    must,
+    waitsH: must ? 0 : MAY_WAIT_H,
+    tank,
+    draws,
+    gap,
+    gel,
+    grown,
+    tasks,
+    looks,
+    weaning,
+    tips: nauplii
+      ? tipsFor(hatchProfile, broods)
+      : draws.flatMap(d => tipsFor(d.wanted.food, broods)),
+    smallest: smallestOf(c, tank),
+  }
+}
+
+/** One stop for each tank that wants something at the round, in the order of the tanks. */
+export function findTanks(c: RoundContext): TankStop[] {
+  const { state, round } = c
+  const dayOf = ladderDays(state, [round.date])
+  const today = (b: BroodState) => dayOf(b, round.date)
+  return state.tanks.flatMap(tank => {
+    const lives = tank.grown !== null || state.broods.some(b => b.tank?.id === tank.id)
+    if (!lives || wasAnswered(state, round.key, 'tank', tank.id)) return []
+    return tankStop(c, tank, today) ?? []
+  })
+}

@@ -1,0 +1,113 @@
+import { EDIBLES } from '../../../fry/edibles'
+import { nearQuarter } from '../../../feeds/portionText'
+import type { Draw } from '../../../planning/reckoning/draw'
+import type { RoomState } from '../../../stock/roomState'
+import { formatCount, formatShare } from '../../../units/format'
+import { foodInSentence, handText } from '../../handText'
+import type { StopLine } from '../../stopKind'
+import type { TankStop } from './find'
+
+type Measures = RoomState['room']['measures']
+
+const nameOf = (id: string) => {
+  const food = EDIBLES.find(e => e.id === id)
+  return food ? foodInSentence(food) : id
+}
+
+/** "12 mL of nauplii from Cone 1". */
+export function drawText(d: Pick<Draw, 'amount' | 'foodId' | 'source'>, measures: Measures) {
+  return `${handText(d.amount, measures)} of ${nameOf(d.foodId)} from ${d.source.name}`
+}
+
+/** What makes one doubt a portion, or leaves the culture poorer. */
+export function drawDoubt(d: Draw): string {
+  if (d.overdrawn) return `More than ${d.source.name} spares: it takes longer to come back.`
+  return d.source.doubtful ? `How much ${d.source.name} holds is doubtful: look first.` : ''
+}
+
+function mealLine(stop: TankStop, d: Draw, measures: Measures): StopLine {
+  const { tank } = stop
+  const part = d.share < 0.95 && d.share > 0 ? `, ${formatShare(d.share)} of its meal` : ''
+  const animals = `about ${formatCount(d.organisms)} ${d.wanted.food.units}`
+  const broods = d.wanted.eating.map(e => e.brood.name).join(', ')
+  const doubt = drawDoubt(d)
+  return {
+    subject: tank.name,
+    verb: 'Feed',
+    amount: d.amount.value,
+    unit: d.amount.unit,
+    big: handText(d.amount, measures),
+    text: `Feed ${tank.name}: ${drawText(d, measures)}, ${animals}${part}.`,
+    why: `A meal of ${nameOf(d.foodId)} for ${broods}: one food at a meal, the shares of their ladder over two days.${doubt ? ` ${doubt}` : ''}`,
+  }
+}
+
+/** How a gap reads, with what would close it. */
+export function gapText(stop: TankStop): string {
+  const { gap, tank } = stop
+  if (!gap) return ''
+  const ways = gap.ways.map(w => nameOf(w.foodId)).join(', ')
+  const closing = ways ? ` This would close it: ${ways}.` : ''
+  const lacks = gap.share > 0.95 ? 'nothing' : `only ${formatShare(1 - gap.share)} of its meal`
+  return `${tank.name} has ${lacks} that fits and stands ready.${closing}`
+}
+
+export function tankWords(stop: TankStop, state: RoomState): StopLine[] {
+  const { measures } = state.room
+  const subject = stop.tank.name
+  const base = { subject, amount: null, unit: '' }
+  const { gel, grown } = stop
+  return [
+    ...stop.draws.map(d => mealLine(stop, d, measures)),
+    ...(gel
+      ? [
+          {
+            subject,
+            verb: 'Feed',
+            amount: gel.pieces,
+            unit: 'piece',
+            big: `${nearQuarter(gel.pieces)} ${gel.pieces > 1 ? 'pieces' : 'piece'}`,
+            text: `Feed ${subject}: ${nearQuarter(gel.pieces)} ${gel.pieces > 1 ? 'pieces' : 'piece'} of gel out of ${gel.box.name}.`,
+            why: gel.why.rule,
+          },
+        ]
+      : []),
+    ...(grown
+      ? [
+          {
+            subject,
+            verb: 'Feed',
+            amount: grown.amount.value,
+            unit: grown.amount.unit,
+            big: handText(grown.amount, measures),
+            text: `Give the grown fish of ${subject} ${drawText(grown, measures)}: it is over.`,
+            why: 'Grown fish get live food now and then, out of what the broods leave.',
+          },
+        ]
+      : []),
+    ...(stop.gap
+      ? [{ ...base, verb: 'Close', text: gapText(stop), why: 'Nothing else that fits is ready.' }]
+      : []),
+    ...stop.tasks.map(t => ({
+      ...base,
+      verb: 'Do',
+      text: t.text,
+      why: 'The stage of its brood.',
+    })),
+    ...stop.looks.map(l => ({
+      ...base,
+      verb: 'Look at',
+      text: `Look at the bellies of ${l.brood.name} after the meal.`,
+      why: 'Once a day while they are small.',
+    })),
+    ...stop.weaning.map(w => ({
+      ...base,
+      verb: w.step === 'offer' ? 'Offer' : 'Decide',
+      text:
+        w.step === 'offer'
+          ? `Offer ${w.brood.name} ${w.foodName.toLowerCase()} on trial.`
+          : `Decide whether ${w.brood.name} takes ${w.foodName.toLowerCase()}.`,
+      why: 'The next food of its ladder.',
+    })),
+  ]
+}

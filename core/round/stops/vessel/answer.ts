@@ -1,0 +1,255 @@
+import * as z from 'zod'
+import type { Draft, RecordDraft } from '../../../records/draft'
+import type { EntryData } from '../../../records/entries'
+import type { Sign } from '../../../records/vocabulary'
+import { HARVEST_GRADES } from '../../../records/vocabulary'
+import type { Vat } from '../../../planning/amounts'
+import { feedInModel } from '../../../planning/amounts'
+import type { OtherDraw } from '../../../planning/reckoning/eaters'
+import type { TendingKind } from '../../../planning/tending'
+import { WATER_NAMES, usualWater } from '../../../planning/usualWater'
+import { likeCulture, newCultures, nextNames } from '../../../stock/newCultures'
+import type { AnswerContext, Written } from '../../stopKind'
+import type { VesselStop } from './find'
+import { amountText } from './words'
+
+/** What really was drawn and done: shares of what was proposed; how it looked, where it did not look as drawn. */
+export const vesselGiven = z.object({
+  /** 1 is as proposed; 0 nothing was drawn. */
+  drawn: z.number().min(0).max(100).default(1),
+  acted: z.number().min(0).max(100).default(1),
+  seen: z.enum(HARVEST_GRADES).nullable().default(null),
+  looksAsDrawn: z.boolean().default(true),
+  /** More than there is was really drawn. */
+  insist: z.boolean().default(false),
+})
+export type VesselGiven = z.infer<typeof vesselGiven>
+
+const subjectOf = (v: Vat) => ({ type: 'culture', id: v.culture.id })
+
+type Did = EntryData<'culture.did'>
+const did = (v: Vat, d: Partial<Did> & Pick<Did, 'action'>): Draft => ({
+  kind: 'culture.did',
+  subject: subjectOf(v),
+  data: {
+    cultureId: v.culture.id,
+    amount: null,
+    unit: null,
+    what: '',
+    agent: null,
+    proposed: null,
+    despite: [],
+    ...d,
+  },
+})
+
+/** Highest grade that the log keeps. */
+const MOST_GRADE = 4
+
+/** Grades of the drawing, to the nearest word. */
+export const lookAsDrawn = (v: Vat): Draft => ({
+  kind: 'culture.looked',
+  subject: subjectOf(v),
+  data: {
+    cultureId: v.culture.id,
+    signs: Object.fromEntries(
+      Object.entries(v.reading.look).flatMap(([sign, grade]) => {
+        const words = v.food.signs[sign as Sign]
+        return words
+          ? [[sign, Math.min(MOST_GRADE, words.length - 1, Math.max(0, Math.round(grade)))]]
+          : []
+      }),
+    ),
+  },
+})
+
+function harvest(
+  v: Vat,
+  draws: readonly { organisms: number; amount: { value: number; unit: string } }[],
+  portions: EntryData<'culture.harvested'>['portions'],
+  share: number,
+  seen: VesselGiven['seen'],
+  roundKey: string,
+  insist: boolean,
+): Draft[] {
+  const organisms = draws.reduce((n, d) => n + d.organisms, 0) * share
+  if (organisms <= 0) return []
+  const inMl = draws.every(d => d.amount.unit === 'mL')
+  const ml = inMl ? draws.reduce((n, d) => n + d.amount.value, 0) * share : null
+  const holds = v.reading.estimate.organisms.p50
+  return [
+    {
+      kind: 'culture.harvested',
+      subject: subjectOf(v),
+      data: {
+        cultureId: v.culture.id,
+        seen,
+        share: holds > 0 ? Math.min(1, organisms / holds) : 0,
+        ml,
+        organisms,
+        energy: 1,
+        count: null,
+        cupMl: null,
+        finished: false,
+        roundKey,
+        portions,
+        despite: insist ? ['too-much'] : [],
+      },
+    },
+  ]
+}
+
+/** Everything that is drawn at this stop, for tanks with mouths and for all others. */
+function drawn(stop: VesselStop, given: VesselGiven, c: AnswerContext): Draft[] {
+  const all = [...stop.draws, ...stop.others]
+  const portions = [
+    ...stop.draws.map(d => ({ tankId: d.tank.id, d })),
+    ...stop.others.flatMap(d => (d.eater.kind === 'grown' ? [{ tankId: d.eater.tank.id, d }] : [])),
+  ].map(({ tankId, d }) => ({
+    tankId,
+    organisms: d.organisms * given.drawn,
+    ml: d.amount.unit === 'mL' ? d.amount.value * given.drawn : null,
+  }))
+  return harvest(stop.vat, all, portions, given.drawn, given.seen, c.roundKey, given.insist)
+}
+
+/** Fed with another culture, which was drawn at its own stop or is drawn now. */
+function fedOn(stop: VesselStop, o: OtherDraw, share: number): Draft {
+  const { vat } = stop
+  return did(vat, {
+    action: 'feed',
+    what: `${Math.round(o.amount.value * share)} mL of ${o.source.name}`,
+    ...(feedInModel(vat, o.amount.value * share) ?? {}),
+  })
+}
+
+/** A second vessel of the line: half of what is here, like the first. */
+function split(v: Vat, c: AnswerContext): { entries: Draft[]; records: RecordDraft[] } {
+  const { record } = v.culture
+  const used = new Set(c.state.cultures.map(x => x.name))
+  const [name] = nextNames(record.name, 1, used)
+  const { placeId, level } = v.culture
+  const like = likeCulture(record, { name: name!, startedAt: c.now, starter: 1, placeId, level })
+  const [fresh] = newCultures(c.state, [like], c.newId)
+  const half = { amount: 0.5, unit: 'share' as const }
+  return {
+    records: [fresh!],
+    entries: [
+      did(v, { action: 'split', ...half, what: `into ${name!}` }),
+      {
+        kind: 'culture.started',
+        subject: { type: 'culture', id: fresh!.id },
+        data: {
+          cultureId: fresh!.id,
+          origin: 'cultures',
+          parentIds: [v.culture.id],
+          starterMl: record.litres * 500,
+          despite: [],
+          hatch: null,
+        },
+      },
+    ],
+  }
+}
+
+const ENDED: Record<TendingKind, string> = {
+  'end': 'ended',
+  'look': 'looked at',
+  'thin out': 'thinned out',
+  'feed': 'fed',
+  'split': 'split',
+  'change water': 'water changed',
+  'top up': 'topped up',
+  'renew': 'renewed',
+}
+
+function acted(
+  stop: VesselStop,
+  given: VesselGiven,
+  c: AnswerContext,
+): { entries: Draft[]; records: RecordDraft[] } {
+  const { vat, act, feed } = stop
+  const none = { entries: [], records: [] }
+  const share = given.acted
+  if (!act || share <= 0) return none
+  const text = act.amount ? `${amountText(act.amount, c.state.room.measures)} ` : ''
+  const agent = usualWater(vat)
+  switch (act.kind) {
+    case 'feed': {
+      const amounts = share === 1 ? {} : (feedInModel(vat, (act.amount?.value ?? 0) * share) ?? {})
+      const own = did(vat, { action: 'feed', what: `${text}${act.amount?.what ?? ''}`, ...amounts })
+      return { entries: [feed ? fedOn(stop, feed, share) : own], records: [] }
+    }
+    case 'renew':
+      return { entries: [did(vat, { action: 'renew' })], records: [] }
+    case 'thin out': {
+      const out = { action: 'takeOut' as const, unit: 'share' as const, what: 'thinned out' }
+      return { entries: [did(vat, { ...out, amount: Math.min(1, share / 3) })], records: [] }
+    }
+    case 'change water': {
+      const part = Math.min(
+        1,
+        ((act.amount?.value ?? 0) * share) / (vat.culture.record.litres * 1000),
+      )
+      const what = `${text}${WATER_NAMES[agent]}`
+      const entry = did(vat, { action: 'waterChange', amount: part, unit: 'share', what, agent })
+      return { entries: [entry], records: [] }
+    }
+    case 'split':
+      return split(vat, c)
+    case 'end':
+      return {
+        entries: [
+          {
+            kind: 'culture.ended',
+            subject: subjectOf(vat),
+            data: {
+              cultureId: vat.culture.id,
+              how: 'failed',
+              cleaner: 'hot water',
+              reason: act.because,
+              despite: [],
+            },
+          },
+        ],
+        records: [],
+      }
+    default:
+      return none
+  }
+}
+
+function toppedUp(stop: VesselStop): Draft[] {
+  const { vat, topUpMl } = stop
+  if (topUpMl <= 0) return []
+  const amount = Math.min(1, topUpMl / (vat.culture.record.litres * 1000))
+  const agent = usualWater(vat)
+  return [did(vat, { action: 'topUp', amount, unit: 'share', what: WATER_NAMES[agent], agent })]
+}
+
+/** More than the vessel holds or gives: what is left, so that the person may insist. */
+export function vesselTooMuch(stop: VesselStop, given: VesselGiven): string | null {
+  const source = stop.draws[0]?.source ?? stop.others[0]?.source
+  if (!source) return null
+  const all = [...stop.draws, ...stop.others].reduce((n, d) => n + d.organisms, 0)
+  if (all * given.drawn <= source.gives.p50 * 1.01) return null
+  const left = source.perUnit ? source.gives.p50 / source.perUnit : source.gives.p50
+  return `${source.name} gives ${Number(left.toPrecision(3))} ${source.unit} at the most. Say it again if it was really more.`
+}
+
+export function vesselDone(
+  stop: VesselStop,
+  answer: VesselGiven | null,
+  c: AnswerContext,
+): Written {
+  const given = answer ?? vesselGiven.parse({})
+  const { entries, records } = acted(stop, given, c)
+  const ends = stop.act?.kind === 'end'
+  const looked = stop.look && given.looksAsDrawn && !ends ? [lookAsDrawn(stop.vat)] : []
+  const done = stop.act ? ENDED[stop.act.kind] : 'drawn from'
+  return {
+    entries: [...looked, ...drawn(stop, given, c), ...entries, ...(ends ? [] : toppedUp(stop))],
+    records,
+    said: `${stop.subject.name}: ${done}.`,
+  }
+}

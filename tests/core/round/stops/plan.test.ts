@@ -1,0 +1,100 @@
+import { describe, expect, it } from 'vitest'
+import type { KeptPlan } from '@renatus/core/planning/plan/keptPlan'
+import type { Entry } from '@renatus/core/records/entries'
+import type { CultureRecord } from '@renatus/core/records/records'
+import { answerStop } from '@renatus/core/round/answerStop'
+import type { Round } from '@renatus/core/round/round'
+import { lateness } from '@renatus/core/round/stops/begin/find'
+import { makeId } from '@renatus/core/records/id'
+import type { RoomState } from '@renatus/core/stock/roomState'
+import { cultureOf } from '../../cultureRoom'
+import { log, NAMED, records, roundFor, started, uid } from '../../room'
+
+const NOW = '2026-03-20T05:34:00.000Z'
+const keptStart = (more: Partial<KeptPlan['starts'][number]> = {}): KeptPlan['starts'][number] => ({
+  ...{ id: 'microworm-1', food: 'microworm', method: 'oats', on: '2026-03-20', vessels: 2 },
+  ...{ placeId: null, litres: 0.3, orderBy: null, forBrood: NAMED.brood! },
+  ...{ neededOn: '2026-03-27', failure: 0.1, readyDays: 5, readyLogSd: 0.2, why: 'For Angels.' },
+  ...more,
+})
+const kept = (starts: KeptPlan['starts'], at = '2026-03-15T06:00:00Z') =>
+  log(at, 'plan.kept', {
+    ...{ from: '2026-03-15', days: 60, certainty: 0.95, starts },
+    facts: { broods: [], cultures: [], rounds: '', foods: '', warmth: '' },
+  })
+const roundOf = (entries: Entry[], cultures: CultureRecord[] = [], now = NOW) =>
+  roundFor(
+    [
+      ...records({ species: 'pygmy-sunfish', foods: ['infusoria', 'microworm', 'brine-shrimp'] }),
+      ...cultures,
+    ],
+    entries,
+    now,
+  )
+const all = ({ round }: { round: Round }) => [...round.stops, ...round.waiting.map(w => w.stop)]
+const done = ({ state, round }: { state: RoomState; round: Round }, kind: string, now = NOW) => {
+  const stop = all({ round }).find(s => s.kind === kind)!
+  const c = { state, roundKey: round.current.key, now, newId: () => uid() }
+  const answer = answerStop(stop, { how: 'done' }, c)
+  if (!answer.ok) throw new Error(answer.message)
+  return answer.entries.map(e => log(now, e.kind, e.data as never))
+}
+
+describe('what the plan starts', () => {
+  const at = (startedAt: string) => cultureOf('microworm', startedAt, { placeId: NAMED.place! })
+  it('is asked for once: what was started is not asked for again, part of it leaves the rest', () => {
+    const begin = (cultures: CultureRecord[]) =>
+      all(roundOf([kept([keptStart()])], cultures)).find(s => s.kind === 'begin')
+    const [a, b] = [at('2026-03-20T05:00:00Z'), at('2026-03-20T05:10:00Z')]
+    expect(begin([])).toMatchObject({ start: { left: 2 }, late: { code: 'on time' } })
+    expect(begin([a])).toMatchObject({ start: { left: 1 } })
+    expect(begin([a, b])).toBeUndefined()
+  })
+  it('what is late is judged: still good, doubtful, or too late and then what instead', () => {
+    const s = keptStart({ on: '2026-03-10', neededOn: '2026-03-24' })
+    expect(lateness(s, '2026-03-10').code).toBe('on time')
+    expect(lateness(s, '2026-03-14').code).toBe('late, still good')
+    expect(lateness(s, '2026-03-19')).toMatchObject({ code: 'late, doubtful', days: 9 })
+    expect(lateness(s, '2026-03-22').code).toBe('too late')
+    const late = [kept([keptStart({ on: '2026-03-14', neededOn: '2026-03-22' })])]
+    const begin = all(roundOf(late)).find(x => x.kind === 'begin')!
+    expect(begin).toMatchObject({ late: { code: 'too late' } })
+    expect(begin.kind === 'begin' && begin.instead).toContain('infusoria')
+  })
+})
+
+describe('what is ordered', () => {
+  const order = [kept([keptStart({ on: '2026-03-25', orderBy: '2026-03-19' })])]
+  it('a starter is a stop until it is ordered, and is asked for on its day until it came', () => {
+    const first = roundOf(order)
+    expect(first.round.stops[0]!.kind).toBe('order')
+    const ordered = [...order, ...done(first, 'order')]
+    expect(all(roundOf(ordered)).map(s => s.kind)).not.toContain('order')
+    const days = Array.from({ length: 11 }, (_, i) => `2026-03-${21 + i}T05:34:00.000Z`)
+    const asked = days.filter(d =>
+      all(roundOf(ordered, [], d)).some(s => s.kind === 'ask' && s.subject.type === 'order'),
+    )
+    // An order that never comes is asked for again, day after day.
+    expect(asked.length).toBeGreaterThan(3)
+    expect(asked.at(-1)).toBe(days.at(-1))
+    const came = [...ordered, ...done(roundOf(ordered, [], asked[0]), 'ask', asked[0])]
+    expect(all(roundOf(came, [], asked[0])).some(s => s.subject.type === 'order')).toBe(false)
+  })
+  it('cysts that will not last until a parcel comes are a stop, until they are ordered', () => {
+    const entries = ['2026-03-02', '2026-03-04', '2026-03-06', '2026-03-08'].map(day =>
+      started(`${day}T05:40:00Z`, {
+        hatchId: makeId(Date.parse(day), new Uint8Array(10)),
+        cystsG: 3 as never,
+      }),
+    )
+    const now = '2026-03-10T05:40:00Z'
+    const few = roundFor(records({ grams: 26 }), entries, now)
+    const stop = all(few).find(s => s.kind === 'order')
+    expect(stop?.kind === 'order' && Math.round(stop.cysts!.grams)).toBe(14)
+    const ordered = [...entries, ...done(few, 'order', now)]
+    const later = roundFor(records({ grams: 26 }), ordered, '2026-03-11T05:40:00Z')
+    expect(all(later).some(s => s.kind === 'order')).toBe(false)
+    const many = roundFor(records({ grams: 200 }), entries, now)
+    expect(all(many).some(s => s.kind === 'order')).toBe(false)
+  })
+})

@@ -1,0 +1,32 @@
+import { demoRoom } from '@demo/demoRoom'
+import { learnRoom } from '@renatus/core/estimation/learning/learnRoom'
+import { readRoom } from '@renatus/core/estimation/readRoom'
+import { roundMinutes } from '@renatus/core/round/minutes'
+import { buildRound, roundState, type Round } from '@renatus/core/round/round'
+import { addDays, instantOf } from '@renatus/core/time/localDate'
+import { knownRound } from '../rooms/knownRoom'
+import { largeRoom } from '../rooms/manyRooms'
+
+const DEMO_DAYS = 10
+const SEEDS = [1, 2, 3, 4, 5, 6]
+
+const sizeOf = (round: Round) => {
+  const must = round.stops.filter(s => s.must)
+  return `${round.stops.length} stops, ${round.minutes} min; must ${must.length}, ${roundMinutes(must)} min; ${round.waiting.length} wait`
+}
+
+/** How large rounds are: mornings of the demo room over a year, and the room that a careful person can still keep. */
+export function benchRounds(): void {
+  for (let i = 0; i < DEMO_DAYS; i++) {
+    const now = instantOf(addDays('2026-01-05', i * 36), '06:34', 'Europe/Berlin')
+    const { records, entries } = demoRoom(now, 'Europe/Berlin')
+    const { learned } = learnRoom(records, entries)!
+    const state = roundState(records, entries, now, learned)!
+    console.log(`demo morning, ${now.slice(0, 10)}: ${sizeOf(buildRound(state, readRoom(state)))}`)
+  }
+  const now = '2026-03-24T05:34:00.000Z'
+  for (const seed of SEEDS)
+    console.log(
+      `25 broods, 40 cultures, 12 cones, room ${seed}: ${sizeOf(knownRound(largeRoom(now, seed), now).round)}`,
+    )
+}
