@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import HatchForm from '~/components/bench/HatchForm.vue'
 import MixingSheet from '~/components/bench/MixingSheet.vue'
-import RunCard from '~/components/bench/RunCard.vue'
+import HatchCard from '~/components/bench/HatchCard.vue'
 import NoRoom from '~/components/shared/NoRoom.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
 import { useUnits } from '~/composables/useUnits'
@@ -46,7 +46,7 @@ const next = computed(() => room.round?.reckoning.hatch.hatches[0])
       </p>
     </div>
     <UndoLine />
-    <RunCard v-for="run in running" :key="run.id" :run="run" />
+    <HatchCard v-for="hatch in running" :key="hatch.id" :hatch="hatch" />
     <section
       v-if="free.length && room.state.lots.some(l => l.state.gramsLeft > 0)"
       class="grid gap-2"
@@ -76,15 +76,17 @@ const next = computed(() => room.round?.reckoning.hatch.hatches[0])
             </tr>
           </thead>
           <tbody>
-            <tr v-for="run in past" :key="run.id" class="border-t border-line">
+            <tr v-for="hatch in past" :key="hatch.id" class="border-t border-line">
               <td class="py-2 pr-4">
-                {{ run.name }}
+                {{ hatch.name }}
               </td>
-              <td class="pr-4">{{ units.when(run.startedAt) }}</td>
-              <td class="pr-4">{{ units.grams(run.setup.cystsG) }}</td>
-              <td class="pr-4">{{ run.pulls.map(p => units.duration(p.h)).join(' and ') }}</td>
-              <td class="pr-4">{{ units.count(run.pulls.reduce((n, p) => n + p.nauplii, 0)) }}</td>
-              <td>{{ run.pulls.map(p => p.seen).join(', ') }}</td>
+              <td class="pr-4">{{ units.when(hatch.startedAt) }}</td>
+              <td class="pr-4">{{ units.grams(hatch.setup.cystsG) }}</td>
+              <td class="pr-4">{{ hatch.pulls.map(p => units.duration(p.h)).join(' and ') }}</td>
+              <td class="pr-4">
+                {{ units.count(hatch.pulls.reduce((n, p) => n + p.nauplii, 0)) }}
+              </td>
+              <td>{{ hatch.pulls.map(p => p.seen).join(', ') }}</td>
             </tr>
           </tbody>
         </table>

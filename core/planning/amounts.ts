@@ -14,7 +14,7 @@ export interface Amount {
   why: Reason
 }
 
-export interface Vat {
+export interface Tended {
   culture: CultureState
   food: Food
   method: FoodMethod
@@ -33,7 +33,7 @@ const CROWDED_CHANGE = 1 / 3
 /** A fifth of the old goes into the fresh medium. */
 const KEPT_AT_RENEWAL = 0.2
 
-const litres = (v: Vat) => ({
+const litres = (v: Tended) => ({
   key: 'litres',
   label: 'what the vessel holds',
   value: v.culture.record.litres,
@@ -43,7 +43,7 @@ const litres = (v: Vat) => ({
 
 /** What one feed of it is; null where nothing is ever added. */
 export function feedAmount(
-  v: Vat,
+  v: Tended,
 ): (Amount & { rule: FeedRule; /** Food still stands in the water. */ stillFed: boolean }) | null {
   const { feed } = v.method
   if (!feed) return null
@@ -76,7 +76,7 @@ export function feedAmount(
 }
 
 /** What a feed that was measured otherwise is to the model: in proportion to the usual one. Null: the usual one. */
-export function feedInModel(v: Vat, given: number): { amount: number; unit: AmountUnit } | null {
+export function feedInModel(v: Tended, given: number): { amount: number; unit: AmountUnit } | null {
   const proposed = feedAmount(v)
   const usual = FAMILIES[v.food.profile.family].usualFeed(
     cultureParams(v.food, v.method, v.culture.record.kind ?? undefined, null),
@@ -86,7 +86,7 @@ export function feedInModel(v: Vat, given: number): { amount: number; unit: Amou
 }
 
 /** What may be taken today: what grows in a day, or, where it only dwindles, its usual draw. When it is back is another matter (afterHarvest). */
-export function takeShare(v: Vat): Amount {
+export function takeShare(v: Tended): Amount {
   const { surplusPerDay, organisms } = v.reading.estimate
   const share = organisms.p50 > 0 ? surplusPerDay.p50 / organisms.p50 : 0
   const value = Math.min(MOST_SHARE, share)
@@ -133,7 +133,7 @@ export function takeShare(v: Vat): Amount {
 }
 
 /** What was drawn since it was last made up, and what has dried away. */
-export function topUpMl(v: Vat): Amount {
+export function topUpMl(v: Tended): Amount {
   const since = v.culture.changedAt ?? v.culture.record.startedAt
   const days = Math.min(7, Math.max(0, hoursBetween(since, v.now) / 24))
   const drawn = Math.min(v.culture.drawnMl, v.culture.record.litres * 900)
@@ -169,7 +169,7 @@ export function topUpMl(v: Vat): Amount {
 }
 
 /** A change of water: as the method has it, a third where it is near its limit. */
-export function changeShare(v: Vat): Amount {
+export function changeShare(v: Tended): Amount {
   const own = v.method.upkeep.find(u => u.action === 'waterChange')?.amount ?? USUAL_CHANGE
   const crowded = v.reading.estimate.pCrash3d > 0.1
   const value = crowded ? Math.max(own, CROWDED_CHANGE) : own
@@ -210,7 +210,7 @@ export const splitShare = (vessels: number): Amount => ({
     source: 'arithmetic',
   },
 })
-export const renewKept = (v: Vat): Amount => ({
+export const renewKept = (v: Tended): Amount => ({
   value: KEPT_AT_RENEWAL,
   unit: 'share',
   why: {

@@ -2,7 +2,7 @@ import { daysBack } from '../estimation/forecast'
 import { SUITABLE } from '../fry/shares'
 import type { Reason } from '../reasons/reason'
 import type { Tank } from '../records/records'
-import { MOST_SHARE, type Vat } from './amounts'
+import { MOST_SHARE, type Tended } from './amounts'
 import type { Reckoning } from './reckoning/reckon'
 import type { Want, WantedFood } from './reckoning/want'
 
@@ -25,7 +25,7 @@ export const MOST_DRAWN = MOST_SHARE
 
 const WHOLE_FROM = 0.95
 
-function portion(v: Vat, want: Want, food: WantedFood, organisms: number): TankPortion {
+function portion(v: Tended, want: Want, food: WantedFood, organisms: number): TankPortion {
   const { estimate: e } = v.reading
   const total = Math.max(1e-9, e.organisms.p50)
   const inMl = e.per === 'mL'
@@ -70,7 +70,7 @@ function portion(v: Vat, want: Want, food: WantedFood, organisms: number): TankP
 }
 
 /** What tanks are given of this culture at a round: as it is reckoned; where nothing of it is reckoned, what would suit them. */
-export function culturePortions(r: Reckoning, v: Vat): TankPortion[] {
+export function culturePortions(r: Reckoning, v: Tended): TankPortion[] {
   const { id } = v.culture
   const drawn = r.draws.filter(d => d.source.id === id && !d.source.inHand)
   if (drawn.length > 0) {
@@ -87,7 +87,7 @@ export function culturePortions(r: Reckoning, v: Vat): TankPortion[] {
 }
 
 /** What is left after a share was drawn, and days until it is back; null where that is not within reach, or was not worked out. */
-export function afterHarvest(v: Vat, share: number): { organisms: number; back: number | null } {
+export function afterHarvest(v: Tended, share: number): { organisms: number; back: number | null } {
   return {
     organisms: v.reading.estimate.organisms.p50 * (1 - Math.min(1, share)),
     back: v.reading.ahead ? daysBack(v.reading.ahead.back, share) : null,

@@ -105,7 +105,7 @@ export function firstAid(
         },
       ]
     })
-  const vats = running(state.cultureStates)
+  const cultures = running(state.cultureStates)
     .filter(c => here(c.placeId))
     .flatMap((c): Patient[] => {
       const known = methodOf(c.record)
@@ -133,7 +133,7 @@ export function firstAid(
         },
       ]
     })
-  return [...hatches, ...tanks, ...vats].sort(
+  return [...hatches, ...tanks, ...cultures].sort(
     (a, b) =>
       a.hours - b.hours || Number(b.onlyOne) - Number(a.onlyOne) || (a.name < b.name ? -1 : 1),
   )

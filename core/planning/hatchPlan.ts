@@ -168,7 +168,7 @@ function freeFrom(
 ): Instant | null {
   const busy = state.hatches.filter(r => r.vesselId === vessel.id && r.endedAt === null)
   if (busy.length === 0) return quarterBefore(state.now)
-  const last = pulls.filter(p => p.run.vesselId === vessel.id).at(-1)
+  const last = pulls.filter(p => p.hatch.vesselId === vessel.id).at(-1)
   // A spent bottle is emptied at this round and is free then.
   return last ? last.round.at : quarterBefore(state.now)
 }

@@ -4,7 +4,7 @@ import type { Entry } from '../records/entries'
 import type { Cleaner, RefusalId, Water } from '../records/vocabulary'
 import type { CultureState } from '../stock/cultures'
 import { hoursBetween, type Instant } from '../time/localDate'
-import { feedAmount, takeShare, type Vat } from './amounts'
+import { feedAmount, takeShare, type Tended } from './amounts'
 
 /** Something that does harm, and why. It may be done all the same; the log then says so. */
 export interface Refusal {
@@ -72,7 +72,7 @@ export function acidRefusal(
 }
 
 /** What speaks against feeding this culture out today. */
-export function harvestRefusals(v: Vat, share: number): Refusal[] {
+export function harvestRefusals(v: Tended, share: number): Refusal[] {
   const {
     food,
     reading: { look, estimate: e },
@@ -113,7 +113,7 @@ export function harvestRefusals(v: Vat, share: number): Refusal[] {
 }
 
 /** What speaks against feeding the culture now. */
-export const feedRefusals = (v: Vat): Refusal[] =>
+export const feedRefusals = (v: Tended): Refusal[] =>
   feedAmount(v)?.stillFed
     ? [
         {
@@ -124,7 +124,7 @@ export const feedRefusals = (v: Vat): Refusal[] =>
     : []
 
 /** What speaks against this water. */
-export const waterRefusals = (v: Pick<Vat, 'food'>, water: Water): Refusal[] =>
+export const waterRefusals = (v: Pick<Tended, 'food'>, water: Water): Refusal[] =>
   (v.food.harmfulWater ?? []).includes(water)
     ? [
         {

@@ -10,7 +10,7 @@ import type { Tank } from '../records/records'
 import type { RoomState } from '../stock/roomState'
 import { addDays, localDateOf, type LocalDate } from '../time/localDate'
 import { formatCount, formatGrams, formatMillilitres } from '../units/format'
-import { feedAmount, type Vat } from './amounts'
+import { feedAmount, type Tended } from './amounts'
 import { gelMeal } from './gelMeal'
 import type { CulturePlan } from './plan/planRoom'
 import { tending } from './tending'
@@ -52,13 +52,13 @@ export function sitterSheet(
   const last = dates.at(-1) ?? away.from
   const within = (d: LocalDate) => d >= away.from && d <= last
   const tankOf = (brood: string) => state.broods.find(b => b.id === brood)?.tank
-  const vats = running(state.cultureStates).flatMap((culture): Vat[] => {
+  const cultures = running(state.cultureStates).flatMap((culture): Tended[] => {
     const food = foodOf(culture.record.foodId)
     const method = food?.methods.find(m => m.id === culture.record.methodId) ?? food?.methods[0]
     const reading = readings.get(culture.id)
     return food && method && reading ? [{ culture, food, method, reading, now: state.now }] : []
   })
-  const before = beforeLeaving(state, plan, vats, away.from, last)
+  const before = beforeLeaving(state, plan, cultures, away.from, last)
 
   const days = dates.map(date => {
     const lines: SheetLine[] = []
@@ -75,7 +75,7 @@ export function sitterSheet(
         key: `feed:${key}:${date}`,
         text: `${tank.name}: ${gelFor(state, tank, food, date) ?? `${portionFor(state, food, organisms)}, in two parts where you come twice`}.`,
       })
-    for (const v of vats) {
+    for (const v of cultures) {
       const feed = feedAmount(v)
       const everyDays = feed?.rule.when === 'every' ? (feed.rule.everyDays ?? 7) : null
       const since = v.culture.fedAt ?? v.culture.record.startedAt
@@ -127,7 +127,7 @@ function portionFor(state: RoomState, food: string, organisms: number): string {
 function beforeLeaving(
   state: RoomState,
   plan: CulturePlan,
-  vats: readonly Vat[],
+  cultures: readonly Tended[],
   from: LocalDate,
   last: LocalDate,
 ): SheetLine[] {
@@ -151,7 +151,7 @@ function beforeLeaving(
       key: 'cubes',
       text: `Portion the freezer: ${formatCount(wanted)} nauplii are to be fed, ${formatCount(frozen)} are there. One tub a day, with the date on it.`,
     })
-  for (const v of vats) {
+  for (const v of cultures) {
     const wants = tending(v, backupOf(state.cultureStates, v.culture.id)).filter(
       t =>
         localDateOf(t.at, state.room.timeZone) <= last &&

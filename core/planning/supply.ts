@@ -12,7 +12,7 @@ import { wasAnswered } from './reckoning/answered'
 
 /** The next pull of a running hatch, at the round where it belongs. */
 export interface ExpectedPull {
-  run: HatchCulture
+  hatch: HatchCulture
   round: RoundOccurrence
   pullNo: number
   ofPulls: number
@@ -27,10 +27,10 @@ export interface ExpectedPull {
 }
 
 /** True when a bottle holds nothing worth pulling any more. */
-export function isSpent(state: RoomState, run: HatchCulture): boolean {
-  const model = modelOfHatch(run, lotOfHatch(state, run), state.hatchPH)
+export function isSpent(state: RoomState, hatch: HatchCulture): boolean {
+  const model = modelOfHatch(hatch, lotOfHatch(state, hatch), state.hatchPH)
   const window = harvestWindow(model.curve)
-  const elapsed = hoursBetween(run.startedAt, state.now)
+  const elapsed = hoursBetween(hatch.startedAt, state.now)
   // Nothing will ever hatch: after three days it is only smell.
   return window ? elapsed > window.lastCallH + 12 : elapsed > 72
 }
@@ -46,37 +46,37 @@ export function expectedPulls(
   const current = rounds[0]!
   const full = fullRounds(rounds)
   const found: ExpectedPull[] = []
-  for (const run of state.hatches) {
-    if (run.endedAt !== null || isSpent(state, run)) continue
-    const lot = lotOfHatch(state, run)
-    const model = modelOfHatch(run, lot, state.hatchPH)
+  for (const hatch of state.hatches) {
+    if (hatch.endedAt !== null || isSpent(state, hatch)) continue
+    const lot = lotOfHatch(state, hatch)
+    const model = modelOfHatch(hatch, lot, state.hatchPH)
     if (!model.curve.best) continue
-    const done = run.pulls.length
+    const done = hatch.pulls.length
     const planned =
-      run.setup.pullsAt.length > 0
-        ? run.setup.pullsAt
-        : [nearestRound(full, addHours(run.startedAt, model.curve.best.h)).at]
+      hatch.setup.pullsAt.length > 0
+        ? hatch.setup.pullsAt
+        : [nearestRound(full, addHours(hatch.startedAt, model.curve.best.h)).at]
     const open = planned.slice(done)
     // After a failed first look there is still the late half: one more pull at the planned time or now.
-    let since = lastPullH(run)
-    const rounds = open.map(at => pullRound(state, run, full, current, at))
+    let since = lastPullH(hatch)
+    const rounds = open.map(at => pullRound(state, hatch, full, current, at))
     open.forEach((at, i) => {
       const pullNo = done + i + 1
       const round = rounds[i]!
       // A pull that was missed and the one that is due are one.
       if (rounds[i + 1] === round) return
       const h = hoursBetween(
-        run.startedAt,
+        hatch.startedAt,
         round === current && toMs(state.now) > toMs(round.at) ? state.now : round.at,
       )
       const pull = model.curve.pull(h, since)
-      const first = since === lastPullH(run) ? pullForecast(run, model, lot, h) : null
+      const first = since === lastPullH(hatch) ? pullForecast(hatch, model, lot, h) : null
       const nauplii = first?.nauplii ?? model.nauplii * pull.hatchedFraction
       const share =
         first?.energy ?? (pull.hatchedFraction > 0 ? pull.useful / pull.hatchedFraction : 1)
       since = h
       found.push({
-        run,
+        hatch,
         round,
         pullNo,
         ofPulls: planned.length,
@@ -94,13 +94,13 @@ export function expectedPulls(
 /** The round at which a pull is made: a missed one now, one that was answered for at this round at the next. */
 function pullRound(
   state: RoomState,
-  run: HatchCulture,
+  hatch: HatchCulture,
   full: readonly RoundOccurrence[],
   current: RoundOccurrence,
   at: Instant,
 ): RoundOccurrence {
   const round = nearestRound(full, toMs(at) < toMs(current.at) ? current.at : at)
-  const answered = round === current && wasAnswered(state, current.key, 'harvest', run.id)
+  const answered = round === current && wasAnswered(state, current.key, 'harvest', hatch.id)
   return answered ? (full.find(r => r !== current) ?? current) : round
 }
 
@@ -125,7 +125,7 @@ export function liveBatches(state: RoomState, pulls: readonly ExpectedPull[]): B
       .filter(b => b.holdH > 0)
       .map(b => ({ ...b, at: addHours(b.at, -12), holdH: b.holdH + 12 })),
     ...pulls.map((p): Batch => ({
-      id: `${p.run.id}:${p.pullNo}`,
+      id: `${p.hatch.id}:${p.pullNo}`,
       at: p.round.at,
       useful: p.useful,
       holdH: CHILLED_HOLD_H,

@@ -1,7 +1,7 @@
 import type { FamilyId } from '../dynamics/contract'
 import type { Backup } from '../stock/lines'
 import { addHours, hoursBetween, type Instant } from '../time/localDate'
-import { feedAmount, topUpMl, type Vat } from './amounts'
+import { feedAmount, topUpMl, type Tended } from './amounts'
 
 export const TENDING = [
   'end',
@@ -42,16 +42,16 @@ const NOTHING_BEFORE = 0.25
 const LATEST_FIRST_LOOK_H = 72
 const percent = (p: number) => `${Math.round(p * 100)} %`
 
-const inUse = ({ reading: { estimate: e } }: Vat) => e.readiness.ready + e.readiness.tiring
+const inUse = ({ reading: { estimate: e } }: Tended) => e.readiness.ready + e.readiness.tiring
 
-export const isLost = ({ reading }: Vat) => reading.estimate.readiness.failed > LOST_FROM
+export const isLost = ({ reading }: Tended) => reading.estimate.readiness.failed > LOST_FROM
 
 /** Whether it may be going wrong. */
-export const isDoubtful = ({ reading: { estimate: e } }: Vat) =>
+export const isDoubtful = ({ reading: { estimate: e } }: Tended) =>
   e.pFailed > DOUBTFUL_FROM || e.readiness.failing > DOUBTFUL_FROM
 
 /** When a look can tell something new: not before anything shows, and not again while nothing can have changed. */
-function lookDue(v: Vat): Tending {
+function lookDue(v: Tended): Tending {
   const after = LOOK_AFTER_H[v.food.profile.family]
   const { seenAt, startedAt } = v.culture
   if (seenAt !== null)
@@ -62,7 +62,7 @@ function lookDue(v: Vat): Tending {
   return { kind: 'look', at: addHours(startedAt, firstH), because }
 }
 
-function feedDue(v: Vat): Tending | null {
+function feedDue(v: Tended): Tending | null {
   const feed = feedAmount(v)
   if (!feed || v.culture.quarantine?.reason.includes('fed')) return null
   const last = v.culture.fedAt ?? v.culture.startedAt
@@ -82,7 +82,7 @@ function feedDue(v: Vat): Tending | null {
   return { kind: 'feed', at: addHours(last, THIN_FEED_H), because: v.method.feedingRule }
 }
 
-function renewDue(v: Vat): Tending {
+function renewDue(v: Tended): Tending {
   const spent = v.reading.estimate.readiness.tiring > 0.5
   const byAge = addHours(v.culture.renewedAt, v.method.renewAfterDays * 24)
   return spent
@@ -90,21 +90,21 @@ function renewDue(v: Vat): Tending {
     : { kind: 'renew', at: byAge, because: v.method.renewRule }
 }
 
-function thinDue(v: Vat): Tending | null {
+function thinDue(v: Tended): Tending | null {
   const { pCrash3d } = v.reading.estimate
   if (pCrash3d <= CROWDED_FROM) return null
   const because = `A crash within three days has a chance of ${percent(pCrash3d)}: take a third out, as food or for a second vessel.`
   return { kind: 'thin out', at: v.now, because }
 }
 
-function changeDue(v: Vat): Tending | null {
+function changeDue(v: Tended): Tending | null {
   const change = v.method.upkeep.find(u => u.action === 'waterChange')
   if (!change) return null
   const at = addHours(v.culture.changedAt ?? v.culture.startedAt, change.everyH)
   return { kind: 'change water', at, because: 'As the method has it.' }
 }
 
-function topUpDue(v: Vat): Tending | null {
+function topUpDue(v: Tended): Tending | null {
   const litres = v.culture.record.litres
   if (v.reading.estimate.per !== 'mL' || topUpMl(v).value <= 0.05 * litres * 1000) return null
   return {
@@ -114,7 +114,7 @@ function topUpDue(v: Vat): Tending | null {
   }
 }
 
-const splitDue = (v: Vat, backup: Backup): Tending | null =>
+const splitDue = (v: Tended, backup: Backup): Tending | null =>
   backup.code === 'only' && inUse(v) > 0.5
     ? {
         kind: 'split',
@@ -124,7 +124,7 @@ const splitDue = (v: Vat, backup: Backup): Tending | null =>
     : null
 
 /** What falls due at a culture, the earliest first. Pure: the same reading gives the same list. */
-export function tending(v: Vat, backup: Backup): Tending[] {
+export function tending(v: Tended, backup: Backup): Tending[] {
   if (isLost(v)) {
     const sure = percent(v.reading.estimate.readiness.failed)
     const because = `Lost, ${sure} sure: look once more, then start it anew.`

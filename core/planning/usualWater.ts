@@ -1,11 +1,11 @@
-import type { Vat } from './amounts'
+import type { Tended } from './amounts'
 import type { Water } from '../records/vocabulary'
 
 /** Classes of cultures that stand in salt water. */
 const SALTY: readonly string[] = ['marine', 'rotifers']
 
 /** Water that a vessel is usually topped up with. */
-export const usualWater = (v: Pick<Vat, 'food' | 'method'>): Water => {
+export const usualWater = (v: Pick<Tended, 'food' | 'method'>): Water => {
   if (v.food.harmfulWater?.includes('conditioned')) return 'aged'
   return SALTY.includes(v.method.hygiene) ? 'salt' : 'aged'
 }

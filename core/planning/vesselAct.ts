@@ -2,7 +2,7 @@ import type { VesselAct } from '../estimation/actWorth'
 import { ofKind } from '../records/effectiveEntries'
 import type { RoomState } from '../stock/roomState'
 import { hoursBetween, toMs, type Instant } from '../time/localDate'
-import type { Vat } from './amounts'
+import type { Tended } from './amounts'
 import { isDoubtful, type Tending, type TendingKind } from './tending'
 
 /** What the models call an act that falls due. */
@@ -24,14 +24,14 @@ const LOOK_GAINS_FROM = 0.05
 const REPEAT_H = 24
 
 /** Expected gain of an act against leaving the vessel, as a share of what it gives in a week. */
-export function gainOf(v: Vat, kind: TendingKind): number {
+export function gainOf(v: Tended, kind: TendingKind): number {
   const act = ACT[kind]
   const { worth } = v.reading.acts
   return act && worth.leave > 0 ? worth[act] / worth.leave - 1 : 0
 }
 
 /** The same act within a day: it did not help, and is not advised again. */
-function wasTried(state: RoomState, v: Vat, kind: TendingKind): boolean {
+function wasTried(state: RoomState, v: Tended, kind: TendingKind): boolean {
   const action = LOGGED[kind]
   if (!action) return false
   return ofKind(state.entries, 'culture.did').some(
@@ -48,7 +48,7 @@ function wasTried(state: RoomState, v: Vat, kind: TendingKind): boolean {
  */
 export function vesselAct(
   state: RoomState,
-  v: Vat,
+  v: Tended,
   due: readonly Tending[],
   until: Instant,
 ): Tending | null {
@@ -68,7 +68,7 @@ export function vesselAct(
 }
 
 /** Whether a look at a vessel is due that could change what is done. */
-export function lookWorth(v: Vat, due: readonly Tending[], until: Instant): Tending | null {
+export function lookWorth(v: Tended, due: readonly Tending[], until: Instant): Tending | null {
   const look = due.find(t => t.kind === 'look')
   if (!look || toMs(look.at) > toMs(until)) return null
   const worth = isDoubtful(v) || v.reading.acts.lookGains >= LOOK_GAINS_FROM

@@ -33,9 +33,9 @@ export function comingLines(r: Reckoning, state: RoomState): ComingLines[] {
     const pulls = r.hatch.pulls
       .filter(p => p.round.key === round.key)
       .map(p => ({
-        key: `p${p.run.id}${p.pullNo}`,
+        key: `p${p.hatch.id}${p.pullNo}`,
         verb: 'Harvest',
-        text: `${p.run.name}, about ${formatCount(p.nauplii)} nauplii`,
+        text: `${p.hatch.name}, about ${formatCount(p.nauplii)} nauplii`,
       }))
     const starts = r.hatch.hatches
       .filter(h => h.startRound.key === round.key)

@@ -1,5 +1,5 @@
 import { foodOf } from '../foods/index'
-import type { Vat } from '../planning/amounts'
+import type { Tended } from '../planning/amounts'
 import type { Draw } from '../planning/reckoning/draw'
 import { cultureDraws, grownDraws, leftOver, type OtherDraw } from '../planning/reckoning/eaters'
 import { reckon, type Reckoning } from '../planning/reckoning/reckon'
@@ -13,7 +13,7 @@ import type { RoundOccurrence } from '../time/rounds'
 
 /** A vessel at a round: what falls due, what is best done, and what is drawn from it. */
 export interface VesselAtRound {
-  vat: Vat
+  tended: Tended
   due: readonly Tending[]
   act: Tending | null
   look: Tending | null
@@ -35,7 +35,11 @@ export interface RoundContext {
 }
 
 /** A culture with its food, method and reading; null while any of them is not known. */
-export function vatOf(state: RoomState, culture: CultureState, readings: Readings): Vat | null {
+export function tendedOf(
+  state: RoomState,
+  culture: CultureState,
+  readings: Readings,
+): Tended | null {
   const food = foodOf(culture.record.foodId)
   const method = food?.methods.find(m => m.id === culture.record.methodId) ?? food?.methods[0]
   const reading = readings.get(culture.id)
@@ -47,19 +51,19 @@ export function roundContext(state: RoomState, readings: Readings): RoundContext
   const reckoning = reckon(state, readings)
   const { round } = reckoning
   const acts = running(state.cultureStates).flatMap(culture => {
-    const vat = vatOf(state, culture, readings)
-    if (!vat) return []
-    const due = tending(vat, backupOf(state.cultureStates, culture.id))
-    const act = vesselAct(state, vat, due, round.at)
-    return [{ vat, due, act, look: lookWorth(vat, due, round.at) }]
+    const tended = tendedOf(state, culture, readings)
+    if (!tended) return []
+    const due = tending(tended, backupOf(state.cultureStates, culture.id))
+    const act = vesselAct(state, tended, due, round.at)
+    return [{ tended, due, act, look: lookWorth(tended, due, round.at) }]
   })
   const spare = leftOver(reckoning.sources, reckoning.draws)
-  const fed = new Set(acts.filter(a => a.act?.kind === 'feed').map(a => a.vat.culture.id))
+  const fed = new Set(acts.filter(a => a.act?.kind === 'feed').map(a => a.tended.culture.id))
   const others = round.feedingOnly
     ? []
     : [...cultureDraws(state, spare, fed), ...grownDraws(state, spare)]
   const vessels = acts.map((a): VesselAtRound => {
-    const { id } = a.vat.culture
+    const { id } = a.tended.culture
     return {
       ...a,
       draws: reckoning.draws.filter(d => d.source.id === id && !d.source.inHand && !d.source.due),

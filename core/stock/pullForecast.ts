@@ -13,13 +13,13 @@ export interface PullForecast {
 
 /** Forecast of a pull: what hatched since the one before, less what died in the bottle, with the energy left in it. */
 export function pullForecast(
-  run: HatchCulture,
+  hatch: HatchCulture,
   model: Hatch,
   lot: { hatch: number; cystsPerG: number },
   hours: number,
 ): PullForecast {
   const h = Math.max(0, hours)
-  const since = lastPullH(run)
+  const since = lastPullH(hatch)
   const { hatchedFraction, useful } = model.curve.pull(h, since)
   // After T90 + 12 h what is left dies; a bottle that was pulled before holds only the late ones.
   const alive =
@@ -40,7 +40,7 @@ export function pullForecast(
         {
           key: 'cysts',
           label: 'cysts put in',
-          value: run.setup.cystsG,
+          value: hatch.setup.cystsG,
           unit: 'g',
           from: 'the log',
         },

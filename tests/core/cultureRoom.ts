@@ -1,6 +1,6 @@
 import { foodOf } from '@renatus/core/foods/index'
 import { readCulture } from '@renatus/core/estimation/readCulture'
-import type { Vat } from '@renatus/core/planning/amounts'
+import type { Tended } from '@renatus/core/planning/amounts'
 import type { Entry } from '@renatus/core/records/entries'
 import { culture, type CultureRecord } from '@renatus/core/records/records'
 import { cultureStates } from '@renatus/core/stock/cultures'
@@ -35,7 +35,7 @@ export const startedFrom = (
 ) => log(c.startedAt, 'culture.started', { cultureId: c.id, origin, parentIds, starterMl: null })
 
 /** A culture with its reading at an instant, as the planner takes it. */
-export function vatOf(c: CultureRecord, now: string, entries: Entry[] = []): Vat {
+export function tendedOf(c: CultureRecord, now: string, entries: Entry[] = []): Tended {
   const food = foodOf(c.foodId)!
   return {
     culture: cultureStates([c], entries)[0]!,

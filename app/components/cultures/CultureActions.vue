@@ -8,7 +8,7 @@ import {
   renewKept,
   takeShare,
   topUpMl,
-  type Vat,
+  type Tended,
 } from '@renatus/core/planning/amounts'
 import { afterHarvest } from '@renatus/core/planning/culturePortions'
 import {
@@ -33,19 +33,19 @@ import { usualWater, WATER_NAMES } from '@renatus/core/planning/usualWater'
 import WaterChoice from './WaterChoice.vue'
 
 /** What is done at a culture: what it wants now first, everything else under one heading. */
-const props = defineProps<{ vat: Vat; wants: readonly Tending[] }>()
+const props = defineProps<{ tended: Tended; wants: readonly Tending[] }>()
 const room = useRoomStore()
 const units = useUnits()
 const actions = useCultureActions()
-const record = computed(() => props.vat.culture.record)
-const liquid = computed(() => props.vat.reading.estimate.per === 'mL')
+const record = computed(() => props.tended.culture.record)
+const liquid = computed(() => props.tended.reading.estimate.per === 'mL')
 const vesselMl = computed(() => record.value.litres * 1000)
 const { volume } = units
 const shareText = (share: number) =>
   liquid.value ? volume(share * vesselMl.value) : `${Math.round(share * 100)} % of the surface`
-const water = ref<Water>(usualWater(props.vat))
+const water = ref<Water>(usualWater(props.tended))
 
-const feed = computed(() => feedAmount(props.vat))
+const feed = computed(() => feedAmount(props.tended))
 const feedText = computed(() => {
   const f = feed.value
   if (!f) return ''
@@ -54,24 +54,24 @@ const feedText = computed(() => {
   const spoons = f.rule.gPerMl ? toSpoons(f.value / f.rule.gPerMl, units.measures.value).spoons : []
   return `${units.grams(f.value)}${spoons.length ? ` (${units.spoons(spoons)})` : ''}`
 })
-const take = computed(() => takeShare(props.vat))
+const take = computed(() => takeShare(props.tended))
 /** It is ready, and spares something today. */
 const takes = computed(() => {
-  const { ready, tiring } = props.vat.reading.estimate.readiness
+  const { ready, tiring } = props.tended.reading.estimate.readiness
   return ready + tiring > 0.5 && take.value.value > 0.01
 })
-const back = computed(() => afterHarvest(props.vat, take.value.value).back)
-const change = computed(() => changeShare(props.vat))
-const topUp = computed(() => topUpMl(props.vat))
-const kept = computed(() => renewKept(props.vat))
-const acid = computed(() => acidRefusal(props.vat.food, room.state!.entries, props.vat.now))
+const back = computed(() => afterHarvest(props.tended, take.value.value).back)
+const change = computed(() => changeShare(props.tended))
+const topUp = computed(() => topUpMl(props.tended))
+const kept = computed(() => renewKept(props.tended))
+const acid = computed(() => acidRefusal(props.tended.food, room.state!.entries, props.tended.now))
 const withAcid = <T,>(list: readonly T[]) => (acid.value ? [acid.value as T, ...list] : list)
-const harvestAgainst = computed(() => withAcid(harvestRefusals(props.vat, take.value.value)))
-const waterAgainst = computed(() => waterRefusals(props.vat, water.value))
+const harvestAgainst = computed(() => withAcid(harvestRefusals(props.tended, take.value.value)))
+const waterAgainst = computed(() => waterRefusals(props.tended, water.value))
 
 /** Due now, by the words of the planner; the rest is under one heading. */
 const due = computed(
-  () => new Map(props.wants.filter(w => w.at <= props.vat.now).map(w => [w.kind, w])),
+  () => new Map(props.wants.filter(w => w.at <= props.tended.now).map(w => [w.kind, w])),
 )
 const isDue = (...kinds: TendingKind[]) => kinds.some(k => due.value.has(k))
 /** A reading that arrives while somebody fills in a split does not move it from under their hands. */
@@ -82,10 +82,10 @@ watchEffect(() => {
 })
 const because = (...kinds: TendingKind[]) =>
   kinds.flatMap(k => due.value.get(k)?.because ?? []).join(' ')
-const soon = computed(() => props.wants.filter(w => w.at > props.vat.now).slice(0, 3))
+const soon = computed(() => props.wants.filter(w => w.at > props.tended.now).slice(0, 3))
 
 async function fed(given: number | null, despite: RefusalId[]) {
-  const model = given === null ? null : feedInModel(props.vat, given)
+  const model = given === null ? null : feedInModel(props.tended, given)
   await actions.did(
     record.value,
     {
@@ -157,8 +157,8 @@ const thinned = (given: number | null, despite: RefusalId[]) =>
     >
       <p v-if="take.value > 0.005 && !harvestAgainst.length" class="sentence">
         Take <span class="amount" data-testid="advised">{{ shareText(take.value) }}</span> today:
-        about {{ units.count(vat.reading.estimate.surplusPerDay.p50) }}
-        {{ vat.food.profile.units }}; {{ backWords(back) }}.
+        about {{ units.count(tended.reading.estimate.surplusPerDay.p50) }}
+        {{ tended.food.profile.units }}; {{ backWords(back) }}.
       </p>
       <p v-else class="sentence">
         Take nothing yet. <span class="small">{{ harvestAgainst[0]?.why }}</span>
@@ -194,13 +194,18 @@ const thinned = (given: number | null, despite: RefusalId[]) =>
       :rest="feed.rule.what + '.'"
       :because="because('feed')"
       :why="feed.why"
-      :refusals="withAcid(feedRefusals(vat))"
+      :refusals="withAcid(feedRefusals(tended))"
       :unit="feed.unit === 'each' ? 'pieces' : feed.unit"
       :proposed="feed.value"
       strong
       @done="fed"
     />
-    <CultureSplit v-if="splitDue" v-model:open="splitOpen" :vat="vat" :because="because('split')" />
+    <CultureSplit
+      v-if="splitDue"
+      v-model:open="splitOpen"
+      :tended="tended"
+      :because="because('split')"
+    />
     <TendAction
       v-if="liquid && isDue('change water')"
       title="Water change"
@@ -268,9 +273,9 @@ const thinned = (given: number | null, despite: RefusalId[]) =>
           verb="Feed"
           :amount="feedText"
           :rest="feed.rule.what + '.'"
-          :because="vat.method.feedingRule"
+          :because="tended.method.feedingRule"
           :why="feed.why"
-          :refusals="withAcid(feedRefusals(vat))"
+          :refusals="withAcid(feedRefusals(tended))"
           :unit="feed.unit === 'each' ? 'pieces' : feed.unit"
           :proposed="feed.value"
           @done="fed"
@@ -318,7 +323,7 @@ const thinned = (given: number | null, despite: RefusalId[]) =>
           verb="Take out"
           :amount="shareText(1 / 3)"
           rest="that goes to no tank."
-          :because="'What is over: ' + (vat.method.harvest.at(-1)?.text ?? '')"
+          :because="'What is over: ' + (tended.method.harvest.at(-1)?.text ?? '')"
           unit="mL"
           :proposed="vesselMl / 3"
           :most="vesselMl"
@@ -327,7 +332,7 @@ const thinned = (given: number | null, despite: RefusalId[]) =>
         <CultureSplit
           v-if="!splitDue"
           v-model:open="splitOpen"
-          :vat="vat"
+          :tended="tended"
           because="A second vessel, so that one accident does not end the line."
         />
         <TendAction
@@ -336,7 +341,7 @@ const thinned = (given: number | null, despite: RefusalId[]) =>
           verb="Renew it: keep"
           :amount="`${Math.round(kept.value * 100)} %`"
           rest="of the old in fresh medium."
-          :because="vat.method.renewRule"
+          :because="tended.method.renewRule"
           :why="kept.why"
           :refusals="withAcid([])"
           unit="%"
@@ -344,8 +349,8 @@ const thinned = (given: number | null, despite: RefusalId[]) =>
           :most="100"
           @done="renewed"
         />
-        <CultureReset :vat="vat" />
-        <CultureRest :vat="vat" />
+        <CultureReset :tended="tended" />
+        <CultureRest :tended="tended" />
       </DisclosurePanel>
     </Disclosure>
   </section>

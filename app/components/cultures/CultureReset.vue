@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { CAUTIONS } from '@renatus/core/foods/cautions'
-import type { Vat } from '@renatus/core/planning/amounts'
+import type { Tended } from '@renatus/core/planning/amounts'
 import { cleanRefusals } from '@renatus/core/planning/refusals'
 import { CLEANERS, type Cleaner, type RefusalId } from '@renatus/core/records/vocabulary'
 import { running } from '@renatus/core/stock/cultures'
@@ -13,29 +13,31 @@ import { useRoomStore } from '~/stores/room'
 import TendAction from './TendAction.vue'
 
 /** Emptied, cleaned, and started anew in the same place with a usual starter of the best vessel at hand. */
-const props = defineProps<{ vat: Vat }>()
+const props = defineProps<{ tended: Tended }>()
 const room = useRoomStore()
 const actions = useCultureActions()
-const record = computed(() => props.vat.culture.record)
+const record = computed(() => props.tended.culture.record)
 const cleaner = ref<Cleaner>('hot water')
 const sources = computed(() =>
   running(room.state!.cultureStates).filter(
     c => c.record.foodId === record.value.foodId && !c.quarantine,
   ),
 )
-const from = ref(sources.value.find(c => c.id !== props.vat.culture.id)?.id ?? props.vat.culture.id)
+const from = ref(
+  sources.value.find(c => c.id !== props.tended.culture.id)?.id ?? props.tended.culture.id,
+)
 const against = computed(() =>
   cleanRefusals(
-    props.vat.culture,
+    props.tended.culture,
     cleaner.value,
     room.state!.cultureStates,
     room.state!.entries,
-    props.vat.now,
+    props.tended.now,
   ),
 )
 
 async function reset(_given: number | null, despite: RefusalId[]) {
-  const { level, placeId } = props.vat.culture
+  const { level, placeId } = props.tended.culture
   const anew = newCultures(
     room.state!,
     [
@@ -54,7 +56,7 @@ async function reset(_given: number | null, despite: RefusalId[]) {
   )[0]!
   if (
     await actions.reset(
-      props.vat.culture,
+      props.tended.culture,
       { ...anew, code: record.value.code ?? anew.code },
       from.value === 'bought' ? [] : [from.value],
       cleaner.value,
@@ -70,7 +72,7 @@ async function reset(_given: number | null, despite: RefusalId[]) {
     title="Reset"
     verb="Reset it: empty, clean, start anew with"
     amount="a usual starter."
-    :because="vat.method.renewRule"
+    :because="tended.method.renewRule"
     :refusals="against"
     @done="reset"
   >
@@ -78,7 +80,7 @@ async function reset(_given: number | null, despite: RefusalId[]) {
       <label class="font-semibold"
         >Starter from<select v-model="from" class="field mt-1 font-normal">
           <option v-for="s in sources" :key="s.id" :value="s.id">
-            {{ s.record.name }}{{ s.id === vat.culture.id ? ' itself' : '' }}
+            {{ s.record.name }}{{ s.id === tended.culture.id ? ' itself' : '' }}
           </option>
           <option value="bought">bought</option>
         </select></label

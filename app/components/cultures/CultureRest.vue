@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Vat } from '@renatus/core/planning/amounts'
+import type { Tended } from '@renatus/core/planning/amounts'
 import { cleanRefusals } from '@renatus/core/planning/refusals'
 import {
   CLEAN_RULES,
@@ -19,13 +19,13 @@ import { temperatureField } from '~/words/fields'
 import { CLEAN_WORDS, LEVEL_WORDS } from '~/words/tending'
 
 /** Where it stands, how warm it is, whether it stands apart, and how it ends. */
-const props = defineProps<{ vat: Vat }>()
+const props = defineProps<{ tended: Tended }>()
 const room = useRoomStore()
 const units = useUnits()
 const actions = useCultureActions()
-const record = computed(() => props.vat.culture.record)
-const placeId = ref(props.vat.culture.placeId ?? '')
-const level = ref<Level>(props.vat.culture.level)
+const record = computed(() => props.tended.culture.record)
+const placeId = ref(props.tended.culture.placeId ?? '')
+const level = ref<Level>(props.tended.culture.level)
 const degrees = ref('')
 const reason = ref('')
 const rule = ref<CleanRule>('shared-tool')
@@ -33,11 +33,11 @@ const cleaner = ref<Cleaner>('hot water')
 const problem = ref<string | null>(null)
 const against = computed(() =>
   cleanRefusals(
-    props.vat.culture,
+    props.tended.culture,
     cleaner.value,
     room.state!.cultureStates,
     room.state!.entries,
-    props.vat.now,
+    props.tended.now,
   ),
 )
 const despite = computed(() => against.value.map(r => r.id))
@@ -93,25 +93,25 @@ async function read() {
     <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
   </form>
   <article class="rule py-4 grid gap-3" aria-label="Keep it apart">
-    <p v-if="vat.culture.quarantine" class="sentence">
-      It stands apart since {{ units.when(vat.culture.quarantine.since)
-      }}<template v-if="vat.culture.quarantine.reason"
-        >: {{ vat.culture.quarantine.reason }}</template
+    <p v-if="tended.culture.quarantine" class="sentence">
+      It stands apart since {{ units.when(tended.culture.quarantine.since)
+      }}<template v-if="tended.culture.quarantine.reason"
+        >: {{ tended.culture.quarantine.reason }}</template
       >.
     </p>
     <p v-else class="sentence">
       Set it apart: last in the round, with tools of its own, for no tank.
     </p>
     <div class="flex flex-wrap gap-3 items-end">
-      <label v-if="!vat.culture.quarantine" class="font-semibold"
+      <label v-if="!tended.culture.quarantine" class="font-semibold"
         >Because of<input
           v-model="reason"
           class="field mt-1 block font-normal"
           maxlength="200"
           autocomplete="off"
       /></label>
-      <button class="btn" @click="actions.quarantined(record, !vat.culture.quarantine, reason)">
-        {{ vat.culture.quarantine ? 'Let it back' : 'Set apart: done' }}
+      <button class="btn" @click="actions.quarantined(record, !tended.culture.quarantine, reason)">
+        {{ tended.culture.quarantine ? 'Let it back' : 'Set apart: done' }}
       </button>
     </div>
     <div class="flex flex-wrap gap-3 items-end">
@@ -126,7 +126,7 @@ async function read() {
   <article class="rule py-4 grid gap-3" aria-label="End it">
     <p class="sentence">End it.</p>
     <p class="border-l-4 border-harm pl-3">
-      {{ vat.method.harvest.at(-1)?.text }} Nothing of it into drains that reach natural water.
+      {{ tended.method.harvest.at(-1)?.text }} Nothing of it into drains that reach natural water.
     </p>
     <label class="font-semibold"
       >Vessel cleaned with<select v-model="cleaner" class="field mt-1 block max-w-48 font-normal">

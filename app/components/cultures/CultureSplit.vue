@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { splitShare, type Vat } from '@renatus/core/planning/amounts'
+import { splitShare, type Tended } from '@renatus/core/planning/amounts'
 import { starterRatio } from '@renatus/core/planning/starter'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
 import { likeCulture, newCultures, nextNames } from '@renatus/core/stock/newCultures'
@@ -11,7 +11,7 @@ import { useRoomStore } from '~/stores/room'
 import { numberField } from '~/words/fields'
 
 /** Part of a culture goes into one or more new vessels like it. */
-const props = defineProps<{ vat: Vat; because: string }>()
+const props = defineProps<{ tended: Tended; because: string }>()
 const room = useRoomStore()
 const units = useUnits()
 const actions = useCultureActions()
@@ -19,14 +19,14 @@ const open = defineModel<boolean>('open', { required: true })
 const count = ref('1')
 const percent = ref('')
 const placeId = ref(
-  room.state!.places.find(p => p.id !== props.vat.culture.placeId)?.id ??
-    props.vat.culture.placeId ??
+  room.state!.places.find(p => p.id !== props.tended.culture.placeId)?.id ??
+    props.tended.culture.placeId ??
     '',
 )
 const problem = ref<string | null>(null)
 const n = computed(() => Math.max(1, Math.min(20, Math.round(Number(count.value)) || 1)))
 const proposed = computed(() => splitShare(n.value))
-const record = computed(() => props.vat.culture.record)
+const record = computed(() => props.tended.culture.record)
 
 async function split() {
   const vessels = numberField({ label: 'New vessels', min: 1, max: 20, whole: true }).safeParse(
@@ -47,7 +47,7 @@ async function split() {
   problem.value = bad ? bad.error!.issues[0]!.message : null
   if (!vessels.success || (share && !share.success)) return
   const part = share ? share.data! / 100 : proposed.value.value
-  const each = (part / vessels.data) * props.vat.reading.estimate.organisms.p50
+  const each = (part / vessels.data) * props.tended.reading.estimate.organisms.p50
   const used = new Set(
     room.state!.cultureStates.filter(c => c.ended === null).map(c => c.record.name),
   )
@@ -60,7 +60,7 @@ async function split() {
         startedAt,
         placeId: placeId.value || null,
         level: 'middle',
-        starter: starterRatio(props.vat.food, props.vat.method, record.value.litres, each),
+        starter: starterRatio(props.tended.food, props.tended.method, record.value.litres, each),
       }),
     ),
     newId,
@@ -96,7 +96,7 @@ async function split() {
       <label v-if="room.state!.places.length" class="font-semibold"
         >They stand at<select v-model="placeId" class="field mt-1 font-normal">
           <option v-for="p in room.state!.places" :key="p.id" :value="p.id">
-            {{ p.name }}{{ p.id === vat.culture.placeId ? ' (beside it)' : '' }}
+            {{ p.name }}{{ p.id === tended.culture.placeId ? ' (beside it)' : '' }}
           </option>
         </select></label
       >

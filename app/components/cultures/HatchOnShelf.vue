@@ -18,12 +18,12 @@ const room = useRoomStore()
 const units = useUnits()
 const now = computed(() => {
   const state = room.state!
-  const run = state.hatches.find(r => r.vesselId === props.vessel.id && r.endedAt === null)
-  if (!run) return null
-  const { curve } = modelOfHatch(run, lotOfHatch(state, run), state.hatchPH)
-  const h = hoursBetween(run.startedAt, state.now)
+  const hatch = state.hatches.find(r => r.vesselId === props.vessel.id && r.endedAt === null)
+  if (!hatch) return null
+  const { curve } = modelOfHatch(hatch, lotOfHatch(state, hatch), state.hatchPH)
+  const h = hoursBetween(hatch.startedAt, state.now)
   const window = harvestWindow(curve)
-  return { hatched: Math.min(1, curve.hatchedAt(h)), ...standing(run.startedAt, window, h) }
+  return { hatched: Math.min(1, curve.hatchedAt(h)), ...standing(hatch.startedAt, window, h) }
 })
 type Standing = { stage: 'building' | 'ready' | 'tiring' | 'failing'; next: string }
 /** Where a hatch stands against its window, and what that asks for. */

@@ -47,8 +47,8 @@ const {
   alive,
   mothers,
   heldBy,
-  containers,
-  containerOf,
+  freeVessels,
+  vesselOf,
   place,
   air,
   litres,
@@ -191,7 +191,7 @@ const begin = (despite: boolean) =>
         placeId: x.placeId || null,
         level: x.level,
         vesselId: x.vesselId || (kept[i]?.id ?? null),
-        vesselKind: x.vesselKind || (containerOf(x.vesselId)?.kind ?? null),
+        vesselKind: x.vesselKind || (vesselOf(x.vesselId)?.kind ?? null),
         startedAt: addHours(new Date().toISOString(), -24 * x.daysAgo),
         litres: x.litres as never,
         starter: ratioOf(each, x.litres),
@@ -229,12 +229,12 @@ const begin = (despite: boolean) =>
       <div class="grid gap-4 sm:grid-cols-2 desk:grid-cols-4 items-start">
         <FormField name="name" label="Name" hint="As on its tape" />
         <FormField
-          v-if="containers.length"
+          v-if="freeVessels.length"
           name="vesselId"
           label="Vessel"
           :options="[
             { value: '', label: 'another vessel' },
-            ...containers.map(c => ({
+            ...freeVessels.map(c => ({
               value: c.id,
               label: `${c.name}${heldBy(c.id) ? `, holds ${heldBy(c.id)!.record.name}` : ''}`,
             })),

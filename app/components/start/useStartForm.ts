@@ -25,8 +25,8 @@ export function useStartForm(food: Food, method: FoodMethod, d: StartDraft) {
   const alive = computed(() => running(state.value.cultureStates))
   const mothers = computed(() => alive.value.filter(c => c.record.foodId === food.profile.id))
   const heldBy = (vesselId: string) => alive.value.find(c => c.record.vesselId === vesselId)
-  const containers = computed(() => state.value.vessels.filter(c => !c.hatching))
-  const containerOf = (id: unknown) => containers.value.find(c => c.id === id)
+  const freeVessels = computed(() => state.value.vessels.filter(c => !c.hatching))
+  const vesselOf = (id: unknown) => freeVessels.value.find(c => c.id === id)
   const volumeRule = { label: 'Vessel', min: 0, max: 2000, above: true }
 
   const schemaOf = (v: Record<string, unknown>) =>
@@ -34,7 +34,7 @@ export function useStartForm(food: Food, method: FoodMethod, d: StartDraft) {
       name: textField('Name', 50),
       vesselId: z.string().refine(id => id === '' || !heldBy(id), {
         error: i =>
-          `${containerOf(i.input)?.name ?? 'That vessel'} holds ${heldBy(String(i.input))?.record.name ?? 'another culture'}: end that first, or choose another vessel.`,
+          `${vesselOf(i.input)?.name ?? 'That vessel'} holds ${heldBy(String(i.input))?.record.name ?? 'another culture'}: end that first, or choose another vessel.`,
       }),
       vesselKind: z.enum(VESSEL_KINDS).or(z.literal('')),
       kind: z.string(),
@@ -56,7 +56,7 @@ export function useStartForm(food: Food, method: FoodMethod, d: StartDraft) {
         unit: 'mL',
       }),
       vessels: numberField(
-        containerOf(v.vesselId)
+        vesselOf(v.vesselId)
           ? {
               label: 'Vessels alike',
               min: 1,
@@ -74,7 +74,7 @@ export function useStartForm(food: Food, method: FoodMethod, d: StartDraft) {
   const first = `${food.profile.name} 1`
   const form = useZodForm(schemaOf, {
     name: d.name || (taken.has(first) ? nextNames(first, 1, taken)[0] : first),
-    vesselId: containerOf(d.vesselId) ? d.vesselId : '',
+    vesselId: vesselOf(d.vesselId) ? d.vesselId : '',
     vesselKind: d.vesselKind,
     kind: d.kind || (food.kinds[0]?.id ?? ''),
     placeId: d.placeId || (state.value.places[0]?.id ?? ''),
@@ -101,7 +101,7 @@ export function useStartForm(food: Food, method: FoodMethod, d: StartDraft) {
   watch(
     () => v.vesselId,
     id => {
-      const c = containerOf(id)
+      const c = vesselOf(id)
       if (c)
         form.setValues(
           {
@@ -145,8 +145,8 @@ export function useStartForm(food: Food, method: FoodMethod, d: StartDraft) {
     alive,
     mothers,
     heldBy,
-    containers,
-    containerOf,
+    freeVessels,
+    vesselOf,
     place,
     air,
     litres,

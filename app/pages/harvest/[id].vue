@@ -24,14 +24,14 @@ const units = useUnits()
 const stops = useStops()
 const router = useRouter()
 const id = String((useRoute().params as { id: string }).id)
-const run = computed(() => room.state?.hatches.find(r => r.id === id) ?? null)
+const hatch = computed(() => room.state?.hatches.find(r => r.id === id) ?? null)
 const stop = computed(() =>
-  run.value && room.state
-    ? harvestNow(room.state, run.value, roundAt(room.state.room, room.now))
+  hatch.value && room.state
+    ? harvestNow(room.state, hatch.value, roundAt(room.state.room, room.now))
     : null,
 )
 const expected = computed(() => stop.value?.pull ?? null)
-const age = computed(() => (run.value ? hoursBetween(run.value.startedAt, room.now) : 0))
+const age = computed(() => (hatch.value ? hoursBetween(hatch.value.startedAt, room.now) : 0))
 const isLast = computed(() =>
   expected.value ? expected.value.pullNo >= expected.value.ofPulls : true,
 )
@@ -89,7 +89,7 @@ const perMl = computed(() => (total.value === null ? null : total.value / valueO
 async function settle() {
   const about = { type: 'harvest', id }
   const endsAt = new Date(Date.now() + SETTLE_MINUTES * 60_000).toISOString()
-  const label = `${run.value?.name ?? 'Vessel'}: shells rising`
+  const label = `${hatch.value?.name ?? 'Vessel'}: shells rising`
   await room.write([
     { kind: 'clock.started', subject: about, data: { clockId: newId(), label, endsAt, about } },
   ])
@@ -129,11 +129,11 @@ async function log() {
 
 <template>
   <NoRoom v-if="!room.state" />
-  <div v-else-if="!run || run.endedAt" class="grid gap-3">
+  <div v-else-if="!hatch || hatch.endedAt" class="grid gap-3">
     <h1>This hatch is over</h1>
     <p class="sentence">
-      It was harvested or emptied<template v-if="run?.endedAt">
-        {{ units.when(run.endedAt) }}</template
+      It was harvested or emptied<template v-if="hatch?.endedAt">
+        {{ units.when(hatch.endedAt) }}</template
       >. What was logged stands in the Log, where it can be corrected or undone.
     </p>
     <p><NuxtLink class="btn" :prefetch="false" to="/">Back to the round</NuxtLink></p>
@@ -146,7 +146,7 @@ async function log() {
     @submit.prevent="log"
   >
     <div>
-      <h1>Harvest {{ run.name }}</h1>
+      <h1>Harvest {{ hatch.name }}</h1>
       <p class="sentence mt-1" v-if="expected">
         After {{ units.duration(age) }} expect about
         <span class="amount">{{ units.count(expected.nauplii) }}</span> nauplii<span class="small"
@@ -275,7 +275,7 @@ async function log() {
       <p v-if="freezes" class="small">Sieve first: a cube is feed, not frozen brine.</p>
       <label class="flex items-center gap-3 min-h-12"
         ><input v-model="last" type="checkbox" class="size-6 accent-[var(--plan)]" />
-        <span>That was the last pull; {{ run.name }} is emptied and cleaned</span></label
+        <span>That was the last pull; {{ hatch.name }} is emptied and cleaned</span></label
       >
     </section>
     <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>

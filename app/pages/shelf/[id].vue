@@ -14,7 +14,7 @@ import NoRoom from '~/components/shared/NoRoom.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
 import VesselPicture from '~/components/vessel/VesselPicture.vue'
-import { useVat } from '~/composables/useVat'
+import { useTended } from '~/composables/useTended'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
 import { certainty, lookWords, REMARKS, SIGN_NAMES, STAGES } from '~/words/cultures'
@@ -24,13 +24,13 @@ const room = useRoomStore()
 const units = useUnits()
 const id = String(useRoute().params.id)
 const ForecastChart = defineAsyncComponent(() => import('~/components/cultures/ForecastChart.vue'))
-const { state, reading, busy, view, vat } = useVat(id)
+const { state, reading, busy, view, tended } = useTended(id)
 const culture = computed(() => state.value?.record)
 const e = computed(() => reading.value?.estimate)
 const ended = computed(() => state.value?.ended ?? null)
 const place = computed(() => room.state?.places.find(p => p.id === state.value?.placeId)?.name)
 const wants = computed(() =>
-  vat.value ? tending(vat.value, backupOf(room.state!.cultureStates, id)) : [],
+  tended.value ? tending(tended.value, backupOf(room.state!.cultureStates, id)) : [],
 )
 const day = computed(() =>
   Math.max(0, Math.floor(hoursBetween(culture.value!.startedAt, room.now) / 24)),
@@ -180,7 +180,7 @@ const number = (x: number) =>
         :shape="view.shape"
         :seed="view.seed"
       />
-      <CultureActions v-if="vat" :vat="vat" :wants="wants" />
+      <CultureActions v-if="tended" :tended="tended" :wants="wants" />
     </template>
     <section v-if="reading?.ahead && !ended && e && view.food" class="grid gap-2">
       <ShelfEdge name="Days to come" />

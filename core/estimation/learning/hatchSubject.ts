@@ -11,8 +11,12 @@ import type { Subject } from '../subject'
 export const COUNT_LOG_SD = 0.15
 
 /** A bottle of cysts as a vessel to be read. */
-export function hatchSubject(run: HatchCulture, lot: Pick<Lot, 'cystsPerG'>, pH: number): Subject {
-  const { waterL, cystsG, saltG, lit, decapsulated, temperatureC } = run.setup
+export function hatchSubject(
+  hatch: HatchCulture,
+  lot: Pick<Lot, 'cystsPerG'>,
+  pH: number,
+): Subject {
+  const { waterL, cystsG, saltG, lit, decapsulated, temperatureC } = hatch.setup
   return {
     food,
     method: food.methods[0]!,
@@ -35,35 +39,35 @@ export function hatchSubject(run: HatchCulture, lot: Pick<Lot, 'cystsPerG'>, pH:
  * How a harvest looked, without a count, says nothing of the lot: it is written down in passing.
  */
 export function hatchObservations(
-  run: HatchCulture,
+  hatch: HatchCulture,
   entries: readonly Entry[],
 ): { observations: Observation[]; counts: number } {
-  const h = (at: string) => Math.max(0, hoursBetween(run.startedAt, at))
+  const h = (at: string) => Math.max(0, hoursBetween(hatch.startedAt, at))
   const observations: Observation[] = []
   let counts = 0
   const density = (at: string, nauplii: number, animals: number) => {
     observations.push({
       h: h(at),
       kind: 'density',
-      perMl: nauplii / (run.setup.waterL * 1000),
+      perMl: nauplii / (hatch.setup.waterL * 1000),
       logSd: Math.sqrt(COUNT_LOG_SD ** 2 + 1 / Math.max(1, animals)),
     })
     counts++
   }
   for (const e of ofKind(entries, 'culture.temperature'))
-    if (e.data.cultureId === run.id)
+    if (e.data.cultureId === hatch.id)
       observations.push({ h: h(e.at), kind: 'temperature', c: e.data.temperatureC })
   for (const e of ofKind(entries, 'sample.counted')) {
-    if (e.data.of?.id !== run.id) continue
+    if (e.data.of?.id !== hatch.id) continue
     const animals = e.data.counts.reduce((a, b) => a + b, 0)
     density(
       e.at,
-      (animals / (e.data.counts.length * e.data.dropMl)) * run.setup.waterL * 1000,
+      (animals / (e.data.counts.length * e.data.dropMl)) * hatch.setup.waterL * 1000,
       animals,
     )
   }
   for (const e of ofKind(entries, 'culture.harvested')) {
-    if (e.data.cultureId !== run.id) continue
+    if (e.data.cultureId !== hatch.id) continue
     if (e.data.count) density(e.at, e.data.organisms ?? 0, e.data.count.animals)
     observations.push({
       h: h(e.at),

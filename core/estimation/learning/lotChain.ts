@@ -36,12 +36,12 @@ export const tinBelief = (lot: Pick<Lot, 'hatch' | 'speed' | 'spread'>): Belief 
 /**
  * Reads the counted bottles of a lot one after another, each with what the ones before it taught: hatch share, speed and spread
  * are believed jointly, since a thin second pull may be a poor tin or a quick one.
- * @param runs bottles of the lot, oldest first
+ * @param hatches bottles of the lot, oldest first
  * @param step called after each bottle; false stops, and null is returned
  */
 export function lotChain(
   lot: Lot,
-  runs: readonly HatchCulture[],
+  hatches: readonly HatchCulture[],
   entries: readonly Entry[],
   pH: number,
   cache: Readonly<Record<string, ChainLink>>,
@@ -50,25 +50,25 @@ export function lotChain(
   let belief = tinBelief(lot)
   const links: Record<string, ChainLink> = {}
   let counted = 0
-  for (const run of runs) {
-    const { observations, counts } = hatchObservations(run, entries)
+  for (const hatch of hatches) {
+    const { observations, counts } = hatchObservations(hatch, entries)
     // Without a count a bottle says nothing of its lot, and needs no model here.
     if (counts > 0) {
       counted++
       const prior = drifted(belief, DRIFT, BEFORE)
-      const key = JSON.stringify([prior, lot.cystsPerG, run.setup, observations, pH])
-      const known = cache[run.id]
+      const key = JSON.stringify([prior, lot.cystsPerG, hatch.setup, observations, pH])
+      const known = cache[hatch.id]
       if (known?.key === key) belief = known.belief
       else {
         const last = observations.findLast(o => o.kind === 'density')!
         const { cloud } = replay(
-          { ...hatchSubject(run, lot, pH), ...asPriors(prior), seed: counted, mishaps: false },
+          { ...hatchSubject(hatch, lot, pH), ...asPriors(prior), seed: counted, mishaps: false },
           observations,
           last.h,
         )
         belief = beliefOf(cloud, weightsOf(cloud), prior.keys, LOT_BOOK)
       }
-      links[run.id] = { key, belief }
+      links[hatch.id] = { key, belief }
     }
     if (!step()) return null
   }

@@ -132,11 +132,11 @@ function inHand(state: RoomState, round: RoundOccurrence): Source[] {
 /** A hatch that is pulled at this round: nauplii as they are expected. */
 function hatchSource(pull: ExpectedPull): Source {
   return {
-    id: pull.run.id,
+    id: pull.hatch.id,
     kind: 'culture',
     foodId: NAUPLII,
-    name: pull.run.name,
-    placeId: pull.run.placeId,
+    name: pull.hatch.name,
+    placeId: pull.hatch.placeId,
     ready: pull.nauplii >= 1,
     gives: exactly(pull.nauplii),
     easy: pull.nauplii,
@@ -214,7 +214,7 @@ export function sourcesAt(
   pulls: readonly ExpectedPull[],
 ): Source[] {
   const due = pulls.filter(
-    p => p.round.key === round.key && !wasAnswered(state, round.key, 'harvest', p.run.id),
+    p => p.round.key === round.key && !wasAnswered(state, round.key, 'harvest', p.hatch.id),
   )
   return [
     ...inHand(state, round),

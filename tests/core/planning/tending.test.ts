@@ -19,7 +19,7 @@ import { tending } from '@renatus/core/planning/tending'
 import { foodOf } from '@renatus/core/foods/index'
 import { cultureStates } from '@renatus/core/stock/cultures'
 import { backupOf } from '@renatus/core/stock/lines'
-import { cultureOf, vatOf } from '../cultureRoom'
+import { cultureOf, tendedOf } from '../cultureRoom'
 import { log, NAMED } from '../room'
 
 const START = '2026-03-01T06:00:00Z'
@@ -35,21 +35,21 @@ describe('amounts of tending', () => {
       cultureOf('green-water', START),
       cultureOf('vinegar-eel', START),
     ]) {
-      const v = vatOf(c, NOW)
+      const v = tendedOf(c, NOW)
       for (const a of [feedAmount(v), topUpMl(v), changeShare(v), splitShare(2)])
         if (a) compare(a.why, a.unit === 'each' ? a.why.result.value : a.value)
     }
   })
   it('a feed scales with the vessel, and one that was measured otherwise goes into the model in proportion', () => {
-    const twice = vatOf({ ...moina, litres: 20 as never }, NOW)
-    expect(feedAmount(twice)!.value).toBeCloseTo(2 * feedAmount(vatOf(moina, NOW))!.value, 9)
-    const v = vatOf(moina, NOW)
+    const twice = tendedOf({ ...moina, litres: 20 as never }, NOW)
+    expect(feedAmount(twice)!.value).toBeCloseTo(2 * feedAmount(tendedOf(moina, NOW))!.value, 9)
+    const v = tendedOf(moina, NOW)
     expect(feedInModel(v, feedAmount(v)!.value / 2)).toEqual({
       amount: foodOf('moina')!.parameters.dose!.median / 2,
       unit: 'mgPerL',
     })
-    expect(feedInModel(vatOf(worm, NOW), 0.6)).toEqual({ amount: 2, unit: 'share' })
-    expect(feedAmount(vatOf(cultureOf('mosquito-larva', START), NOW))).toBeNull()
+    expect(feedInModel(tendedOf(worm, NOW), 0.6)).toEqual({ amount: 2, unit: 'share' })
+    expect(feedAmount(tendedOf(cultureOf('mosquito-larva', START), NOW))).toBeNull()
   })
   it('what was drawn is made up, and a starter counts the animals in it', () => {
     const drawn = [
@@ -59,10 +59,9 @@ describe('amounts of tending', () => {
         share: 0.2,
       }),
     ]
-    expect(topUpMl(vatOf(moina, NOW, drawn)).value - topUpMl(vatOf(moina, NOW)).value).toBeCloseTo(
-      2000,
-      6,
-    )
+    expect(
+      topUpMl(tendedOf(moina, NOW, drawn)).value - topUpMl(tendedOf(moina, NOW)).value,
+    ).toBeCloseTo(2000, 6)
     const food = foodOf('moina')!
     expect(
       starterRatio(food, food.methods[0]!, 10, usualStart(food, food.methods[0]!, 10) * 3),
@@ -76,7 +75,7 @@ describe('amounts of tending', () => {
 
 describe('what a culture wants', () => {
   const wants = (c: typeof worm, now: string, entries: ReturnType<typeof log>[] = []) => {
-    const v = vatOf(c, now, entries)
+    const v = tendedOf(c, now, entries)
     return tending(v, backupOf([v.culture], c.id))
       .filter(w => w.at <= now)
       .map(w => w.kind)
@@ -107,32 +106,32 @@ describe('what harms is refused', () => {
   const ids = (list: { id: string }[]) => list.map(r => r.id)
   it('cloudy infusoria to fry, and not once they have cleared', () => {
     const jar = cultureOf('infusoria', START)
-    expect(ids(harvestRefusals(vatOf(jar, '2026-03-02T18:00:00.000Z'), 0.1))).toEqual(['cloudy'])
+    expect(ids(harvestRefusals(tendedOf(jar, '2026-03-02T18:00:00.000Z'), 0.1))).toEqual(['cloudy'])
     const clear = [
       log('2026-03-08T06:00:00Z', 'culture.looked', {
         cultureId: jar.id,
         signs: { cloudiness: 0, movers: 3, smell: 1 },
       }),
     ]
-    expect(ids(harvestRefusals(vatOf(jar, '2026-03-08T07:00:00.000Z', clear), 0.1))).toEqual([])
+    expect(ids(harvestRefusals(tendedOf(jar, '2026-03-08T07:00:00.000Z', clear), 0.1))).toEqual([])
   })
   it('a mother, what stands apart, more than grows back; pupae', () => {
-    const v = vatOf({ ...worm, mother: true }, NOW, [
+    const v = tendedOf({ ...worm, mother: true }, NOW, [
       log(START, 'culture.quarantined', { cultureId: worm.id, apart: true, reason: 'mites' }),
     ])
     expect(ids(harvestRefusals(v, 0.05))).toEqual(['mother', 'quarantine'])
-    expect(ids(harvestRefusals(vatOf(worm, NOW), 0.95))).toEqual(['too-much'])
+    expect(ids(harvestRefusals(tendedOf(worm, NOW), 0.95))).toEqual(['too-much'])
     expect(
       ids(
         harvestRefusals(
-          vatOf(cultureOf('mosquito-larva', START, { temperatureC: 26 as never }), NOW),
+          tendedOf(cultureOf('mosquito-larva', START, { temperatureC: 26 as never }), NOW),
           0.1,
         ),
       ),
     ).toContain('pupae')
   })
   it('food on food, fresh conditioner, bleach beside vinegar and within two hours of it', () => {
-    const fed = vatOf(moina, '2026-03-01T08:00:00.000Z')
+    const fed = tendedOf(moina, '2026-03-01T08:00:00.000Z')
     expect(
       ids(
         feedRefusals({

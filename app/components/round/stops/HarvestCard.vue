@@ -18,8 +18,10 @@ const room = useRoomStore()
 const units = useUnits()
 const lines = useStopLines(() => props.stop)
 const problem = ref<string | null>(null)
-const vessel = computed(() => room.state?.vessels.find(v => v.id === props.stop.pull.run.vesselId))
-const age = computed(() => hoursBetween(props.stop.pull.run.startedAt, room.now))
+const vessel = computed(() =>
+  room.state?.vessels.find(v => v.id === props.stop.pull.hatch.vesselId),
+)
+const age = computed(() => hoursBetween(props.stop.pull.hatch.startedAt, room.now))
 </script>
 
 <template>
@@ -37,7 +39,7 @@ const age = computed(() => hoursBetween(props.stop.pull.run.startedAt, room.now)
       Started {{ units.duration(age) }} ago. Yolk left in each: {{ units.share(stop.pull.energy) }}.
       <template v-if="stop.pull.late"
         >It was due
-        {{ units.when(stop.pull.run.setup.pullsAt[stop.pull.pullNo - 1] ?? stop.pull.round.at) }}:
+        {{ units.when(stop.pull.hatch.setup.pullsAt[stop.pull.pullNo - 1] ?? stop.pull.round.at) }}:
         look and smell first.</template
       >
       Done: it came as expected, into a cup that goes to the fridge.
@@ -50,7 +52,7 @@ const age = computed(() => hoursBetween(props.stop.pull.run.startedAt, room.now)
     <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
     <template #actions>
       <StopButtons v-model:problem="problem" :stop="stop">
-        <NuxtLink class="btn" :prefetch="false" :to="`/harvest/${stop.pull.run.id}`"
+        <NuxtLink class="btn" :prefetch="false" :to="`/harvest/${stop.pull.hatch.id}`"
           >Differs, or count</NuxtLink
         >
       </StopButtons>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { reactive, ref } from 'vue'
-import type { Vat } from '@renatus/core/planning/amounts'
+import type { Tended } from '@renatus/core/planning/amounts'
 import type { LooksStop } from '@renatus/core/round/stops/looks/find'
 import { cultureView } from '~/components/cultures/cultureView'
 import VesselPicture from '~/components/vessel/VesselPicture.vue'
@@ -12,8 +12,8 @@ import StopButtons from '../StopButtons.vue'
 const props = defineProps<{ stop: LooksStop; now: boolean }>()
 const problem = ref<string | null>(null)
 const differs = reactive<Record<string, boolean>>({})
-const view = (v: Vat) => cultureView(v.culture.record, v.reading)
-const asDrawn = () => props.stop.vats.filter(v => !differs[v.culture.id])
+const view = (v: Tended) => cultureView(v.culture.record, v.reading)
+const asDrawn = () => props.stop.cultures.filter(v => !differs[v.culture.id])
 const given = () => ({ asDrawn: asDrawn().map(v => v.culture.id) })
 </script>
 
@@ -24,12 +24,12 @@ const given = () => ({ asDrawn: asDrawn().map(v => v.culture.id) })
     :aria-current="now ? 'step' : undefined"
   >
     <p class="sentence">
-      Look at <span class="amount">{{ plural(stop.vats.length, 'vessel') }}</span>.
-      {{ stop.vats.length === 1 ? 'Does it look' : 'Do they look' }} as drawn?
+      Look at <span class="amount">{{ plural(stop.cultures.length, 'vessel') }}</span>.
+      {{ stop.cultures.length === 1 ? 'Does it look' : 'Do they look' }} as drawn?
     </p>
     <ul class="grid gap-3 sm:grid-cols-2">
       <li
-        v-for="v in stop.vats"
+        v-for="v in stop.cultures"
         :key="v.culture.id"
         class="grid grid-cols-[3.75rem_minmax(0,1fr)] gap-3 items-center"
       >
@@ -50,7 +50,7 @@ const given = () => ({ asDrawn: asDrawn().map(v => v.culture.id) })
           </p>
           <p class="small">{{ lookInShort(v.food, v.reading.look) }}</p>
           <p class="flex flex-wrap gap-x-4">
-            <label v-if="stop.vats.length > 1" class="flex gap-2 items-center min-h-12"
+            <label v-if="stop.cultures.length > 1" class="flex gap-2 items-center min-h-12"
               ><input
                 v-model="differs[v.culture.id]"
                 type="checkbox"

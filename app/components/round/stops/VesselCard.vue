@@ -16,8 +16,8 @@ import { useStopLines } from '../useStopLines'
 /** One vessel: what is drawn from it and for whom, and the one thing to do with it; drawn as it should look. */
 const props = defineProps<{ stop: VesselStop; now: boolean }>()
 const lines = useStopLines(() => props.stop)
-const record = computed(() => props.stop.vat.culture.record)
-const view = computed(() => cultureView(record.value, props.stop.vat.reading))
+const record = computed(() => props.stop.tended.culture.record)
+const view = computed(() => cultureView(record.value, props.stop.tended.reading))
 const reasons = computed(() => (props.stop.act?.amount ? [props.stop.act.amount.why] : []))
 const drawn = computed(() => drawnInAll(props.stop))
 const acted = computed(() => {
@@ -51,7 +51,7 @@ function given() {
       ><VesselPicture
         :shape="view.shape"
         :family="view.family"
-        :grades="stop.vat.reading.look"
+        :grades="stop.tended.reading.look"
         :label="view.label"
         :seed="view.seed"
         :air="view.air"
@@ -66,8 +66,8 @@ function given() {
     </p>
     <p class="small mt-1">
       <template v-if="stop.look"
-        >Drawn as it should look: {{ lookInShort(stop.vat.food, stop.vat.reading.look) }}. Done says
-        that it does.</template
+        >Drawn as it should look: {{ lookInShort(stop.tended.food, stop.tended.reading.look) }}.
+        Done says that it does.</template
       >
       <NuxtLink
         :to="`/shelf/${record.id}`"

@@ -13,7 +13,7 @@ import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
 import VesselPicture from '~/components/vessel/VesselPicture.vue'
 import { useCultureActions } from '~/composables/useCultureActions'
-import { useVat } from '~/composables/useVat'
+import { useTended } from '~/composables/useTended'
 import { useUnits } from '~/composables/useUnits'
 import { useCulturesStore } from '~/stores/cultures'
 import { useRoomStore } from '~/stores/room'
@@ -26,12 +26,12 @@ useCulturesStore()
 const units = useUnits()
 const actions = useCultureActions()
 const id = String(useRoute().params.id)
-const { state: culture, reading, view, vat } = useVat(id)
+const { state: culture, reading, view, tended } = useTended(id)
 const round = computed(() => room.round?.current ?? null)
 const plan = computed(() => {
-  if (!vat.value || !room.round) return null
-  const { density, per } = vat.value.reading.estimate
-  const portions = culturePortions(room.round.reckoning, vat.value)
+  if (!tended.value || !room.round) return null
+  const { density, per } = tended.value.reading.estimate
+  const portions = culturePortions(room.round.reckoning, tended.value)
   const wanted = portions.reduce((s, p) => s + p.share, 0)
   return { density, per, portions, wanted, most: MOST_DRAWN }
 })
@@ -113,12 +113,12 @@ const elsewhere = computed(() => {
   }
 })
 const total = computed(() => rows.value.reduce((s, r) => s + r.share, 0) + elsewhere.value.share)
-const advised = computed(() => (vat.value ? takeShare(vat.value) : null))
-const after = computed(() => (vat.value ? afterHarvest(vat.value, total.value) : null))
+const advised = computed(() => (tended.value ? takeShare(tended.value) : null))
+const after = computed(() => (tended.value ? afterHarvest(tended.value, total.value) : null))
 const against = computed(() => {
-  if (!vat.value) return []
-  const acid = acidRefusal(vat.value.food, room.state!.entries, room.now)
-  return [...(acid ? [acid] : []), ...harvestRefusals(vat.value, total.value)]
+  if (!tended.value) return []
+  const acid = acidRefusal(tended.value.food, room.state!.entries, room.now)
+  return [...(acid ? [acid] : []), ...harvestRefusals(tended.value, total.value)]
 })
 const density = (x: number) =>
   x >= 100 ? units.count(x) : x.toLocaleString('en-GB', { maximumSignificantDigits: 2 })
@@ -131,9 +131,9 @@ async function log(despite: RefusalId[]) {
       ? `That is ${Math.round(total.value * 100)} % of the vessel: it holds ${liquid.value ? volume(vesselMl.value) : '100 %'}. Lower a portion.`
       : null) ??
     (total.value <= 0 ? 'Nothing is drawn: enter what was taken, or go back.' : null)
-  if (problem.value || !vat.value) return
-  const organisms = total.value * vat.value.reading.estimate.organisms.p50
-  const ok = await actions.harvested(vat.value.culture.record, {
+  if (problem.value || !tended.value) return
+  const organisms = total.value * tended.value.reading.estimate.organisms.p50
+  const ok = await actions.harvested(tended.value.culture.record, {
     share: total.value,
     seen: seen.value,
     ml: liquid.value ? total.value * vesselMl.value : null,
@@ -144,7 +144,7 @@ async function log(despite: RefusalId[]) {
       .filter(r => r.share > 0)
       .map(r => ({
         tankId: r.p.tank.id,
-        organisms: r.share * vat.value!.reading.estimate.organisms.p50,
+        organisms: r.share * tended.value!.reading.estimate.organisms.p50,
         ml: liquid.value ? r.given : null,
         partial: r.p.partial || r.given < 0.95 * r.proposed,
       })),
@@ -172,21 +172,21 @@ async function log(despite: RefusalId[]) {
       />
       <div class="grow">
         <h1>Harvest {{ culture.record.name }}</h1>
-        <p v-if="!vat || !plan" class="small mt-1" role="status">Reading it</p>
+        <p v-if="!tended || !plan" class="small mt-1" role="status">Reading it</p>
         <p v-else class="small mt-1 num">
-          {{ density(plan.density.p50) }} {{ vat.food.profile.units }} per
+          {{ density(plan.density.p50) }} {{ tended.food.profile.units }} per
           {{ liquid ? 'mL' : 'cm²' }} today ({{ density(plan.density.p10) }} to
           {{ density(plan.density.p90) }}, 80 %);
-          {{ units.count(vat.reading.estimate.organisms.p50) }} in all.
+          {{ units.count(tended.reading.estimate.organisms.p50) }} in all.
         </p>
       </div>
     </div>
-    <template v-if="vat && plan">
-      <MethodSteps name="How" :steps="vat.method.harvest" />
+    <template v-if="tended && plan">
+      <MethodSteps name="How" :steps="tended.method.harvest" />
       <section class="grid gap-3">
         <ShelfEdge name="To the tanks" />
         <p v-if="!rows.length" class="small">
-          No brood wants {{ vat.food.profile.units }} at the
+          No brood wants {{ tended.food.profile.units }} at the
           {{ (round?.name ?? 'round').toLowerCase() }}.<template
             v-if="advised && advised.value > 0.005"
             >{{ ' Drawn today: '
@@ -194,7 +194,7 @@ async function log(despite: RefusalId[]) {
               liquid
                 ? volume(advised.value * vesselMl)
                 : `${Math.round(advised.value * 100)} % of the surface`
-            }}; {{ backWords(afterHarvest(vat, advised.value).back) }}.</template
+            }}; {{ backWords(afterHarvest(tended, advised.value).back) }}.</template
           >
         </p>
         <p v-if="scale < 1" class="border-l-4 border-due pl-3" role="status">
@@ -224,7 +224,7 @@ async function log(despite: RefusalId[]) {
               }}</span><span v-if="liquid" class="small">{{ fills(r.proposed) }}</span>
             </p>
             <p class="small">
-              {{ units.count(r.p.organisms * scale) }} {{ vat.food.profile.units }} for
+              {{ units.count(r.p.organisms * scale) }} {{ tended.food.profile.units }} for
               {{ r.p.broods.join(', ') }}
             </p>
             <WhyPanel :reasons="[r.p.why]" :ask="`Why so much for ${r.p.tank.name}?`" />
@@ -257,7 +257,7 @@ async function log(despite: RefusalId[]) {
           <legend class="font-semibold mb-1">In the cup it looks</legend>
           <div class="grid gap-2 sm:grid-cols-3">
             <label
-              v-for="h in vat.food.harvestSigns"
+              v-for="h in tended.food.harvestSigns"
               :key="h.id"
               class="flex gap-3 items-center min-h-14 border-2 px-3 py-1 cursor-pointer bg-paper"
               :class="seen === h.id ? 'border-ink' : 'border-line'"
@@ -282,7 +282,7 @@ async function log(despite: RefusalId[]) {
           You draw
           <span class="amount" data-testid="drawn">{{
             liquid ? volume(total * vesselMl) : `${Math.round(total * 1000) / 10} %`
-          }}</span>; about {{ units.count(after!.organisms) }} {{ vat.food.profile.units }} stay.
+          }}</span>; about {{ units.count(after!.organisms) }} {{ tended.food.profile.units }} stay.
           <template v-if="total > 0">{{
             after!.back === null
               ? 'It is not expected to come back within three weeks.'

@@ -1,12 +1,14 @@
+import type { RoomState } from '../../../stock/roomState'
 import { dayText } from '../../../time/dayText'
 import type { StopLine } from '../../stopKind'
 import type { CookStop } from './find'
 
-export function cookWords(stop: CookStop): StopLine[] {
+export function cookWords(stop: CookStop, state: RoomState): StopLine[] {
   const { mix, emptyOn } = stop.cover
-  const because = stop.late
-    ? 'no box holds a piece for today'
-    : `the boxes are empty on ${dayText(emptyOn!)}`
+  const because =
+    emptyOn! <= state.today
+      ? 'no box holds a piece for today'
+      : `the boxes are empty on ${dayText(emptyOn!)}`
   return [
     {
       subject: mix.name,

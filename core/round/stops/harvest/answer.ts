@@ -41,7 +41,7 @@ function givenBefore(stop: HarvestStop, c: AnswerContext): number {
   return ofKind(c.state.entries, 'tank.fed')
     .filter(e => e.data.roundKey === c.roundKey)
     .flatMap(e => e.data.portions)
-    .filter(p => p.source?.id === stop.pull.run.id)
+    .filter(p => p.source?.id === stop.pull.hatch.id)
     .reduce((n, p) => n + p.organisms, 0)
 }
 
@@ -78,7 +78,7 @@ function frozen(stop: HarvestStop, nauplii: number, cubes: number, c: AnswerCont
         amount: cubes,
         organisms: nauplii,
         energy: stop.pull.energy,
-        fromId: stop.pull.run.id,
+        fromId: stop.pull.hatch.id,
         useBy: null,
       },
     },
@@ -102,7 +102,7 @@ function chilled(stop: HarvestStop, nauplii: number, cupMl: number, c: AnswerCon
         amount: cupMl,
         organisms: nauplii,
         energy: stop.pull.energy,
-        fromId: stop.pull.run.id,
+        fromId: stop.pull.hatch.id,
         useBy: null,
       },
     },
@@ -121,8 +121,8 @@ export function harvestDone(
   const nauplii = given?.nauplii ?? pull.nauplii * yieldOf(seen)
   const last = pull.pullNo >= pull.ofPulls
   const finished = given?.finished ?? last
-  const next = pull.run.setup.pullsAt[pull.pullNo]
-  const about = { type: 'culture', id: pull.run.id }
+  const next = pull.hatch.setup.pullsAt[pull.pullNo]
+  const about = { type: 'culture', id: pull.hatch.id }
   const ice = given?.frozen
   const iced = ice && cupMl > 0 ? nauplii * Math.min(1, ice.ml / cupMl) : 0
   const left = Math.max(0, nauplii - iced - givenBefore(stop, c))
@@ -135,7 +135,7 @@ export function harvestDone(
         kind: 'culture.harvested',
         subject: about,
         data: {
-          cultureId: pull.run.id,
+          cultureId: pull.hatch.id,
           seen,
           share: 1,
           ml: null,

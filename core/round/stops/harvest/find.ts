@@ -21,12 +21,12 @@ export function findHarvests(c: RoundContext): HarvestStop[] {
   return c.reckoning.hatch.pulls
     .filter(p => p.round.key === c.round.key)
     .map(pull => {
-      const draws = c.reckoning.draws.filter(d => d.source.id === pull.run.id)
+      const draws = c.reckoning.draws.filter(d => d.source.id === pull.hatch.id)
       return {
         kind: 'harvest',
-        key: stopKey('harvest', pull.run.id, c.round.key),
-        subject: { type: 'culture', id: pull.run.id, name: pull.run.name },
-        placeId: pull.run.placeId,
+        key: stopKey('harvest', pull.hatch.id, c.round.key),
+        subject: { type: 'culture', id: pull.hatch.id, name: pull.hatch.name },
+        placeId: pull.hatch.placeId,
         cautions: [],
         must: true,
         waitsH: 0,
@@ -57,7 +57,7 @@ export function harvestNow(
     waitsH: 0,
     tanks: [],
     pull: {
-      run: culture,
+      hatch: culture,
       round,
       pullNo,
       ofPulls: Math.max(pullNo, culture.setup.pullsAt.length || 1),

@@ -8,7 +8,7 @@ const A_LOOK = 0.5
 export const looksStops: StopKind<LooksStop, LooksGiven> = {
   kind: 'looks',
   find: findLooks,
-  minutes: s => A_LOOK * s.vats.length,
+  minutes: s => A_LOOK * s.cultures.length,
   rank: s => ({ station: 'cultures', hygiene: s.hygiene }),
   words: looksWords,
   given: looksGiven,

@@ -2,7 +2,7 @@ import type { StopLine } from '../../stopKind'
 import type { LooksStop } from './find'
 
 export const looksWords = (stop: LooksStop): StopLine[] =>
-  stop.vats.map(v => ({
+  stop.cultures.map(v => ({
     subject: v.culture.record.name,
     verb: 'Look at',
     amount: null,

@@ -3,7 +3,7 @@ import type { Draft, RecordDraft } from '../../../records/draft'
 import type { EntryData } from '../../../records/entries'
 import type { Sign } from '../../../records/vocabulary'
 import { HARVEST_GRADES } from '../../../records/vocabulary'
-import type { Vat } from '../../../planning/amounts'
+import type { Tended } from '../../../planning/amounts'
 import { feedInModel } from '../../../planning/amounts'
 import type { OtherDraw } from '../../../planning/reckoning/eaters'
 import type { TendingKind } from '../../../planning/tending'
@@ -25,10 +25,10 @@ export const vesselGiven = z.object({
 })
 export type VesselGiven = z.infer<typeof vesselGiven>
 
-const subjectOf = (v: Vat) => ({ type: 'culture', id: v.culture.id })
+const subjectOf = (v: Tended) => ({ type: 'culture', id: v.culture.id })
 
 type Did = EntryData<'culture.did'>
-const did = (v: Vat, d: Partial<Did> & Pick<Did, 'action'>): Draft => ({
+const did = (v: Tended, d: Partial<Did> & Pick<Did, 'action'>): Draft => ({
   kind: 'culture.did',
   subject: subjectOf(v),
   data: {
@@ -47,7 +47,7 @@ const did = (v: Vat, d: Partial<Did> & Pick<Did, 'action'>): Draft => ({
 const MOST_GRADE = 4
 
 /** Grades of the drawing, to the nearest word. */
-export const lookAsDrawn = (v: Vat): Draft => ({
+export const lookAsDrawn = (v: Tended): Draft => ({
   kind: 'culture.looked',
   subject: subjectOf(v),
   data: {
@@ -64,7 +64,7 @@ export const lookAsDrawn = (v: Vat): Draft => ({
 })
 
 function harvest(
-  v: Vat,
+  v: Tended,
   draws: readonly { organisms: number; amount: { value: number; unit: string } }[],
   portions: EntryData<'culture.harvested'>['portions'],
   share: number,
@@ -110,21 +110,21 @@ function drawn(stop: VesselStop, given: VesselGiven, c: AnswerContext): Draft[] 
     organisms: d.organisms * given.drawn,
     ml: d.amount.unit === 'mL' ? d.amount.value * given.drawn : null,
   }))
-  return harvest(stop.vat, all, portions, given.drawn, given.seen, c.roundKey, given.insist)
+  return harvest(stop.tended, all, portions, given.drawn, given.seen, c.roundKey, given.insist)
 }
 
 /** Fed with another culture, which was drawn at its own stop or is drawn now. */
 function fedOn(stop: VesselStop, o: OtherDraw, share: number): Draft {
-  const { vat } = stop
-  return did(vat, {
+  const { tended } = stop
+  return did(tended, {
     action: 'feed',
     what: `${Math.round(o.amount.value * share)} mL of ${o.source.name}`,
-    ...(feedInModel(vat, o.amount.value * share) ?? {}),
+    ...(feedInModel(tended, o.amount.value * share) ?? {}),
   })
 }
 
 /** A second vessel of the line: half of what is here, like the first. */
-function split(v: Vat, c: AnswerContext): { entries: Draft[]; records: RecordDraft[] } {
+function split(v: Tended, c: AnswerContext): { entries: Draft[]; records: RecordDraft[] } {
   const { record } = v.culture
   const used = new Set(c.state.cultures.map(x => x.name))
   const [name] = nextNames(record.name, 1, used)
@@ -168,43 +168,48 @@ function acted(
   given: VesselGiven,
   c: AnswerContext,
 ): { entries: Draft[]; records: RecordDraft[] } {
-  const { vat, act, feed } = stop
+  const { tended, act, feed } = stop
   const none = { entries: [], records: [] }
   const share = given.acted
   if (!act || share <= 0) return none
   const text = act.amount ? `${amountText(act.amount, c.state.room.measures)} ` : ''
-  const agent = usualWater(vat)
+  const agent = usualWater(tended)
   switch (act.kind) {
     case 'feed': {
-      const amounts = share === 1 ? {} : (feedInModel(vat, (act.amount?.value ?? 0) * share) ?? {})
-      const own = did(vat, { action: 'feed', what: `${text}${act.amount?.what ?? ''}`, ...amounts })
+      const amounts =
+        share === 1 ? {} : (feedInModel(tended, (act.amount?.value ?? 0) * share) ?? {})
+      const own = did(tended, {
+        action: 'feed',
+        what: `${text}${act.amount?.what ?? ''}`,
+        ...amounts,
+      })
       return { entries: [feed ? fedOn(stop, feed, share) : own], records: [] }
     }
     case 'renew':
-      return { entries: [did(vat, { action: 'renew' })], records: [] }
+      return { entries: [did(tended, { action: 'renew' })], records: [] }
     case 'thin out': {
       const out = { action: 'takeOut' as const, unit: 'share' as const, what: 'thinned out' }
-      return { entries: [did(vat, { ...out, amount: Math.min(1, share / 3) })], records: [] }
+      return { entries: [did(tended, { ...out, amount: Math.min(1, share / 3) })], records: [] }
     }
     case 'change water': {
       const part = Math.min(
         1,
-        ((act.amount?.value ?? 0) * share) / (vat.culture.record.litres * 1000),
+        ((act.amount?.value ?? 0) * share) / (tended.culture.record.litres * 1000),
       )
       const what = `${text}${WATER_NAMES[agent]}`
-      const entry = did(vat, { action: 'waterChange', amount: part, unit: 'share', what, agent })
+      const entry = did(tended, { action: 'waterChange', amount: part, unit: 'share', what, agent })
       return { entries: [entry], records: [] }
     }
     case 'split':
-      return split(vat, c)
+      return split(tended, c)
     case 'end':
       return {
         entries: [
           {
             kind: 'culture.ended',
-            subject: subjectOf(vat),
+            subject: subjectOf(tended),
             data: {
-              cultureId: vat.culture.id,
+              cultureId: tended.culture.id,
               how: 'failed',
               cleaner: 'hot water',
               reason: act.because,
@@ -220,11 +225,11 @@ function acted(
 }
 
 function toppedUp(stop: VesselStop): Draft[] {
-  const { vat, topUpMl } = stop
+  const { tended, topUpMl } = stop
   if (topUpMl <= 0) return []
-  const amount = Math.min(1, topUpMl / (vat.culture.record.litres * 1000))
-  const agent = usualWater(vat)
-  return [did(vat, { action: 'topUp', amount, unit: 'share', what: WATER_NAMES[agent], agent })]
+  const amount = Math.min(1, topUpMl / (tended.culture.record.litres * 1000))
+  const agent = usualWater(tended)
+  return [did(tended, { action: 'topUp', amount, unit: 'share', what: WATER_NAMES[agent], agent })]
 }
 
 /** More than the vessel holds or gives: what is left, so that the person may insist. */
@@ -245,7 +250,7 @@ export function vesselDone(
   const given = answer ?? vesselGiven.parse({})
   const { entries, records } = acted(stop, given, c)
   const ends = stop.act?.kind === 'end'
-  const looked = stop.look && given.looksAsDrawn && !ends ? [lookAsDrawn(stop.vat)] : []
+  const looked = stop.look && given.looksAsDrawn && !ends ? [lookAsDrawn(stop.tended)] : []
   const done = stop.act ? ENDED[stop.act.kind] : 'drawn from'
   return {
     entries: [...looked, ...drawn(stop, given, c), ...entries, ...(ends ? [] : toppedUp(stop))],

@@ -5,7 +5,7 @@ import {
   feedAmount,
   renewKept,
   topUpMl,
-  type Vat,
+  type Tended,
 } from '../../../planning/amounts'
 import { stopKey, wasAnswered } from '../../../planning/reckoning/answered'
 import type { Draw } from '../../../planning/reckoning/draw'
@@ -41,7 +41,7 @@ export interface VesselTask {
 /** One vessel: what is drawn from it for whom, and the one act that the model expects most of. A look rides along. */
 export interface VesselStop extends StopBase {
   kind: 'vessel'
-  vat: Vat
+  tended: Tended
   hygiene: HygieneClass
   draws: readonly Draw[]
   others: readonly OtherDraw[]
@@ -78,76 +78,76 @@ const CLEAN_JUG: Caution = {
 /** Top up what is drawn from this share of the vessel on. */
 const TOP_UP_FROM = 0.05
 
-export function actAmount(vat: Vat, kind: TendingKind): ActAmount | null {
-  const ml = vat.culture.record.litres * 1000
+export function actAmount(tended: Tended, kind: TendingKind): ActAmount | null {
+  const ml = tended.culture.record.litres * 1000
   switch (kind) {
     case 'feed': {
-      const f = feedAmount(vat)
+      const f = feedAmount(tended)
       return (
         f && { value: f.value, unit: f.unit, what: f.rule.what, gPerMl: f.rule.gPerMl, why: f.why }
       )
     }
     case 'top up':
-      return { ...topUpMl(vat), unit: 'mL', what: 'of its water' }
+      return { ...topUpMl(tended), unit: 'mL', what: 'of its water' }
     case 'change water': {
-      const change = changeShare(vat)
+      const change = changeShare(tended)
       return { value: change.value * ml, unit: 'mL', what: 'of its water', why: change.why }
     }
     case 'renew':
-      return { ...renewKept(vat), unit: 'share', what: 'of the old as starter' }
+      return { ...renewKept(tended), unit: 'share', what: 'of the old as starter' }
     default:
       return null
   }
 }
 
-const taskOf = (vat: Vat, t: Tending): VesselTask => ({
+const taskOf = (tended: Tended, t: Tending): VesselTask => ({
   kind: t.kind,
   because: t.because,
-  amount: actAmount(vat, t.kind),
-  lateH: Math.max(0, hoursBetween(t.at, vat.now)),
+  amount: actAmount(tended, t.kind),
+  lateH: Math.max(0, hoursBetween(t.at, tended.now)),
 })
 
 /** Hours that a feed may wait: what clears its water starves within a day, the rest a quarter of its time. */
-function feedWaitsH(vat: Vat): number {
-  const { feed } = vat.method
+function feedWaitsH(tended: Tended): number {
+  const { feed } = tended.method
   return feed?.when === 'every' ? Math.max(6, (feed.everyDays ?? 7) * 6) : 12
 }
 
-const waitsOf = (vat: Vat, act: VesselTask): number =>
-  (act.kind === 'feed' ? feedWaitsH(vat) : MAY_WAIT_H[act.kind]) - act.lateH
+const waitsOf = (tended: Tended, act: VesselTask): number =>
+  (act.kind === 'feed' ? feedWaitsH(tended) : MAY_WAIT_H[act.kind]) - act.lateH
 
 /** Water that is made up when so much has been drawn: only where it stands in water that is made up at all. */
 function madeUp(v: VesselAtRound): number {
-  const { vat } = v
-  if (vat.reading.estimate.per !== 'mL') return 0
+  const { tended } = v
+  if (tended.reading.estimate.per !== 'mL') return 0
   const drawn = [...v.draws, ...v.others]
     .filter(d => d.amount.unit === 'mL')
     .reduce((ml, d) => ml + d.amount.value, 0)
-  const open = v.due.some(t => t.kind === 'top up') ? topUpMl(vat).value : 0
+  const open = v.due.some(t => t.kind === 'top up') ? topUpMl(tended).value : 0
   const all = drawn + open
-  return all > TOP_UP_FROM * vat.culture.record.litres * 1000
-    ? Math.min(all, MOST_SHARE * vat.culture.record.litres * 1000)
+  return all > TOP_UP_FROM * tended.culture.record.litres * 1000
+    ? Math.min(all, MOST_SHARE * tended.culture.record.litres * 1000)
     : 0
 }
 
 function vesselStop(c: RoundContext, v: VesselAtRound, acidToday: boolean): VesselStop | null {
-  const { vat } = v
+  const { tended } = v
   const drawn = v.draws.length + v.others.length > 0
   // Drawing is thinning.
   const thins = v.act?.kind === 'thin out' && drawn
-  const tended = wasAnswered(c.state, c.round.key, 'upkeep', vat.culture.id)
-  const act = v.act && !thins && !tended ? taskOf(vat, v.act) : null
+  const upkeepDone = wasAnswered(c.state, c.round.key, 'upkeep', tended.culture.id)
+  const act = v.act && !thins && !upkeepDone ? taskOf(tended, v.act) : null
   const topUp = madeUp(v)
   if (!drawn && !act && topUp === 0) return null
-  const { id, placeId, record } = vat.culture
+  const { id, placeId, record } = tended.culture
   // Mouths are fed from it; upkeep may wait, the latest first in line.
   const must = v.draws.length > 0
   const ends = act?.kind === 'end' || act?.kind === 'renew'
   const bleach =
     ends &&
     acidToday &&
-    bleachRefusal(vat.culture, c.state.cultureStates, c.state.entries, c.state.now)
-  const green = vat.method.hygiene === 'green-water' && topUp > 0
+    bleachRefusal(tended.culture, c.state.cultureStates, c.state.entries, c.state.now)
+  const green = tended.method.hygiene === 'green-water' && topUp > 0
   return {
     kind: 'vessel',
     key: stopKey('vessel', id, c.round.key),
@@ -156,9 +156,9 @@ function vesselStop(c: RoundContext, v: VesselAtRound, acidToday: boolean): Vess
     placeId,
     cautions: [...(bleach ? [ACIDS_APART] : []), ...(green ? [CLEAN_JUG] : [])],
     must,
-    waitsH: act ? waitsOf(vat, act) : MAY_WAIT_H['top up'],
-    vat,
-    hygiene: vat.method.hygiene,
+    waitsH: act ? waitsOf(tended, act) : MAY_WAIT_H['top up'],
+    tended,
+    hygiene: tended.method.hygiene,
     draws: v.draws,
     others: v.others,
     act,
@@ -173,7 +173,7 @@ export function findVessels(c: RoundContext): VesselStop[] {
   if (c.round.feedingOnly && c.reckoning.draws.length === 0) return []
   const acidToday = running(c.state.cultureStates).some(x => foodOf(x.record.foodId)?.acid)
   return c.vessels.flatMap(v => {
-    const { id } = v.vat.culture
+    const { id } = v.tended.culture
     if (wasAnswered(c.state, c.round.key, 'vessel', id)) return []
     if (c.round.feedingOnly && v.draws.length === 0) return []
     return vesselStop(c, c.round.feedingOnly ? { ...v, act: null, others: [] } : v, acidToday) ?? []

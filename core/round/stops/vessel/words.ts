@@ -44,7 +44,7 @@ export const forWhom = (stop: VesselStop, measures: Measures): string =>
 
 /** What comes behind the verb and the vessel: with what, or how much stays. */
 export function actRest(stop: VesselStop, task: VesselTask, measures: Measures): string {
-  const water = WATER_NAMES[usualWater(stop.vat)]
+  const water = WATER_NAMES[usualWater(stop.tended)]
   const { amount, kind } = task
   if (stop.feed) {
     return `: ${handText(stop.feed.amount, measures)} of ${stop.feed.source.name}`
@@ -73,7 +73,7 @@ function actBig(stop: VesselStop, task: VesselTask, measures: Measures): { big?:
 
 export function vesselWords(stop: VesselStop, state: RoomState): StopLine[] {
   const { measures } = state.room
-  const subject = stop.vat.culture.record.name
+  const subject = stop.tended.culture.record.name
   const lines: StopLine[] = []
   const drawn = drawnInAll(stop)
   if (drawn) {
@@ -108,7 +108,7 @@ export function vesselWords(stop: VesselStop, state: RoomState): StopLine[] {
       amount: Math.round(stop.topUpMl),
       unit: 'mL',
       big: text,
-      text: `Top up ${subject}: ${text} of ${WATER_NAMES[usualWater(stop.vat)]}.`,
+      text: `Top up ${subject}: ${text} of ${WATER_NAMES[usualWater(stop.tended)]}.`,
       why: 'What was drawn is made up, so that its level stays.',
     })
   }

@@ -1,11 +1,11 @@
 import { computed } from 'vue'
-import type { Vat } from '@renatus/core/planning/amounts'
+import type { Tended } from '@renatus/core/planning/amounts'
 import { cultureView } from '~/components/cultures/cultureView'
 import { useRoomStore } from '~/stores/room'
 import { useCultureReadings } from './useCultureReadings'
 
 /** One culture with its reading and the days to come, as its pages and the planner take it. */
-export function useVat(id: string) {
+export function useTended(id: string) {
   const room = useRoomStore()
   const state = computed(() => room.state?.cultureStates.find(c => c.id === id))
   const { readings, busy } = useCultureReadings(
@@ -14,7 +14,7 @@ export function useVat(id: string) {
   )
   const reading = computed(() => readings.value.get(id))
   const view = computed(() => cultureView(state.value!.record, reading.value))
-  const vat = computed((): Vat | null =>
+  const tended = computed((): Tended | null =>
     state.value && reading.value && view.value.food && view.value.method
       ? {
           culture: state.value,
@@ -25,5 +25,5 @@ export function useVat(id: string) {
         }
       : null,
   )
-  return { state, reading, busy, view, vat }
+  return { state, reading, busy, view, tended }
 }

@@ -16,32 +16,32 @@ import { hatchLook } from '~/components/vessel/hatchLook'
 import VesselPicture from '~/components/vessel/VesselPicture.vue'
 
 /** One running bottle: what is in it now, when to pull, when it is over. */
-const props = defineProps<{ run: HatchCulture }>()
+const props = defineProps<{ hatch: HatchCulture }>()
 const HatchChart = defineAsyncComponent(() => import('./HatchChart.vue'))
 const room = useRoomStore()
 const units = useUnits()
 const actions = useHatchActions()
 const state = computed(() => room.state!)
-const vessel = computed(() => state.value.vessels.find(v => v.id === props.run.vesselId))
-const lot = computed(() => state.value.lots.find(l => l.lot.id === props.run.setup.lotId))
+const vessel = computed(() => state.value.vessels.find(v => v.id === props.hatch.vesselId))
+const lot = computed(() => state.value.lots.find(l => l.lot.id === props.hatch.setup.lotId))
 const model = computed(() =>
-  modelOfHatch(props.run, lotOfHatch(state.value, props.run), state.value.hatchPH),
+  modelOfHatch(props.hatch, lotOfHatch(state.value, props.hatch), state.value.hatchPH),
 )
 const window = computed(() => harvestWindow(model.value.curve))
-const elapsed = computed(() => hoursBetween(props.run.startedAt, state.value.now))
+const elapsed = computed(() => hoursBetween(props.hatch.startedAt, state.value.now))
 const inBottle = computed(() =>
-  pullForecast(props.run, model.value, lotOfHatch(state.value, props.run), elapsed.value),
+  pullForecast(props.hatch, model.value, lotOfHatch(state.value, props.hatch), elapsed.value),
 )
 const phase = computed(() => {
   const w = window.value
   if (elapsed.value < -0.1) return 'Its start lies ahead of this device’s clock: check the clock.'
   if (!w) return 'Nothing will hatch like this. Check temperature and salt.'
   if (elapsed.value < w.fromH)
-    return `Too early: the window opens ${units.when(addHours(props.run.startedAt, w.fromH))}.`
+    return `Too early: the window opens ${units.when(addHours(props.hatch.startedAt, w.fromH))}.`
   if (elapsed.value <= w.toH)
-    return `Harvest now: the window closes ${units.when(addHours(props.run.startedAt, w.toH))}.`
+    return `Harvest now: the window closes ${units.when(addHours(props.hatch.startedAt, w.toH))}.`
   if (elapsed.value <= w.lastCallH)
-    return `Harvest soon: last call ${units.when(addHours(props.run.startedAt, w.lastCallH))}.`
+    return `Harvest soon: last call ${units.when(addHours(props.hatch.startedAt, w.lastCallH))}.`
   return 'Past the last call: the nauplii starve and die. Smell before you feed.'
 })
 const reading = ref('')
@@ -53,7 +53,7 @@ async function read() {
   ).safeParse(reading.value)
   problem.value = parsed.success ? null : parsed.error.issues[0]!.message
   if (!parsed.success) return
-  await actions.readTemperature(props.run.id, parsed.data)
+  await actions.readTemperature(props.hatch.id, parsed.data)
   reading.value = ''
 }
 </script>
@@ -75,9 +75,10 @@ async function read() {
         <div class="min-w-0">
           <h2 class="text-xl">{{ vessel?.name ?? 'Vessel' }}</h2>
           <p class="small">
-            started {{ units.when(run.startedAt) }}, {{ units.duration(Math.max(0, elapsed)) }} ago:
-            {{ units.litres(run.setup.waterL) }}, {{ units.grams(run.setup.saltG) }} salt,
-            {{ units.grams(run.setup.cystsG) }} of {{ lot?.lot.name ?? 'cysts' }}
+            started {{ units.when(hatch.startedAt) }},
+            {{ units.duration(Math.max(0, elapsed)) }} ago: {{ units.litres(hatch.setup.waterL) }},
+            {{ units.grams(hatch.setup.saltG) }} salt, {{ units.grams(hatch.setup.cystsG) }} of
+            {{ lot?.lot.name ?? 'cysts' }}
           </p>
         </div>
       </div>
@@ -101,21 +102,21 @@ async function read() {
       <ul v-if="model.warnings.length" class="border-l-4 border-due pl-3">
         <li v-for="w in model.warnings" :key="w">{{ HATCH_WARNINGS[w] }}</li>
       </ul>
-      <p v-for="(at, i) in run.setup.pullsAt" :key="at" class="small">
+      <p v-for="(at, i) in hatch.setup.pullsAt" :key="at" class="small">
         Pull {{ i + 1 }}:
         {{
-          run.pulls[i]
-            ? `${units.count(run.pulls[i]!.nauplii)} nauplii taken ${units.when(run.pulls[i]!.at)}`
+          hatch.pulls[i]
+            ? `${units.count(hatch.pulls[i]!.nauplii)} nauplii taken ${units.when(hatch.pulls[i]!.at)}`
             : `meant for ${units.when(at)}`
         }}
       </p>
       <div class="flex flex-wrap gap-2">
-        <NuxtLink class="btn btn-main" :prefetch="false" :to="`/harvest/${run.id}`"
+        <NuxtLink class="btn btn-main" :prefetch="false" :to="`/harvest/${hatch.id}`"
           >Harvest</NuxtLink
         >
         <HoldButton
           label="Empty"
-          @held="actions.empty(run.id, vessel?.name ?? 'The vessel', 'emptied by hand')"
+          @held="actions.empty(hatch.id, vessel?.name ?? 'The vessel', 'emptied by hand')"
         />
       </div>
       <form class="flex gap-2 items-end" @submit.prevent="read">
@@ -129,9 +130,9 @@ async function read() {
       <p class="small">
         Temperature so far:
         {{
-          typeof run.temperature === 'number'
-            ? `${units.celsius(run.temperature)} as set`
-            : run.temperature
+          typeof hatch.temperature === 'number'
+            ? `${units.celsius(hatch.temperature)} as set`
+            : hatch.temperature
                 .slice(-4)
                 .map(t => `${units.celsius(t.c)} at ${units.duration(t.h)}`)
                 .join(', ')
@@ -142,7 +143,7 @@ async function read() {
       :curve="model.curve"
       :window="window"
       :now-h="elapsed >= -0.1 ? Math.max(0, elapsed) : null"
-      :pulls-h="run.setup.pullsAt.map(at => hoursBetween(run.startedAt, at))"
+      :pulls-h="hatch.setup.pullsAt.map(at => hoursBetween(hatch.startedAt, at))"
       :label="`Hatch curve of ${vessel?.name}`"
     />
   </article>
