@@ -5,10 +5,10 @@ import type { CookStop } from './find'
 
 export function cookWords(stop: CookStop, state: RoomState): StopLine[] {
   const { mix, emptyOn } = stop.cover
-  const because =
-    emptyOn! <= state.today
-      ? 'no box holds a piece for today'
-      : `the boxes are empty on ${dayText(emptyOn!)}`
+  const holds = state.gel.boxes.some(b => b.mixId === mix.id && b.pieces > 0)
+  const because = holds
+    ? `the boxes are empty on ${dayText(emptyOn!)}`
+    : 'no box holds a piece for today'
   return [
     {
       subject: mix.name,
