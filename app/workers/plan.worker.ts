@@ -6,7 +6,7 @@ import type { ReplayMemory } from '@renatus/core/estimation/replay'
 import type { CulturePlan, PlanProgress } from '@renatus/core/planning/plan/planRoom'
 import { answerPlan, type PlanQuestion } from '@renatus/core/planning/plan/question'
 import { highsSolver, type HighsLike, type Solver } from '@renatus/core/math/solver'
-import { roomState } from '@renatus/core/stock/roomState'
+import { roundState } from '@renatus/core/round/round'
 import { RenatusDatabase } from '~/db/database'
 import { lastLearned } from '~/db/learned'
 
@@ -30,7 +30,7 @@ const planner = {
         db.entries.toArray(),
         lastLearned(db),
       ])
-      const state = roomState(records, entries, now, learned ?? undefined)
+      const state = roundState(records, entries, now, learned ?? undefined)
       if (!state) return null
       solver ??= highsLoader({ locateFile: () => wasmUrl }).then(h =>
         highsSolver(h as unknown as HighsLike),

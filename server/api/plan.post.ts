@@ -6,7 +6,7 @@ import { ROOM_FILE_MAX_BYTES, roomFile } from '@renatus/core/formats/roomFile'
 import { upgradeFile } from '@renatus/core/formats/upgradeRoom'
 import { answerPlan, planQuestion } from '@renatus/core/planning/plan/question'
 import { highsSolver, type HighsLike, type Solver } from '@renatus/core/math/solver'
-import { roomState } from '@renatus/core/stock/roomState'
+import { roundState } from '@renatus/core/round/round'
 
 const body = z.object({
   room: z.looseObject({ version: z.number() }),
@@ -35,7 +35,7 @@ export default defineEventHandler(async event => {
       `room.${file.error.issues[0]!.path.join('.')}: ${file.error.issues[0]!.message}`,
     )
   const { records, entries } = file.data
-  const state = roomState(records, entries, asked.data.now, learnRoom(records, entries)?.learned)
+  const state = roundState(records, entries, asked.data.now, learnRoom(records, entries)?.learned)
   if (!state) throw refuse(400, 'room.records: there is no room in it')
   solver ??= highsLoader().then(h => highsSolver(h as unknown as HighsLike))
   return answerPlan(state, readRoom(state), asked.data.question, await solver)

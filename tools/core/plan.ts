@@ -6,7 +6,7 @@ import { answerPlan } from '@renatus/core/planning/plan/question'
 import { NOTHING_ELSE } from '@renatus/core/planning/plan/whatIf'
 import { highsSolver, type HighsLike } from '@renatus/core/math/solver'
 import { daysBetween, instantOf } from '@renatus/core/time/localDate'
-import { roomInput, stateOf } from './roomInput'
+import { roomInput, roundStateOf } from './roomInput'
 
 export const input = z.object({
   room: roomInput.describe('a room file'),
@@ -105,7 +105,7 @@ export async function run({
   const zone = room.records.find(r => r.type === 'room')!
   const first = instantOf(from, zone.rounds[0]!.at, zone.timeZone)
   const last = room.entries.reduce((at, e) => (e.at > at ? e.at : at), first)
-  const state = stateOf(room, last)
+  const state = roundStateOf(room, last)
   const left = days - daysBetween(from, state.today)
   if (left < 1) {
     const clash = `The horizon lies in the past: the log knows ${state.today} already. Plan from then on, or further.`

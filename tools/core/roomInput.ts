@@ -3,7 +3,7 @@ import { learnRoom } from '@renatus/core/estimation/learning/learnRoom'
 import { upgradeFile } from '@renatus/core/formats/upgradeRoom'
 import { roomFile } from '@renatus/core/formats/roomFile'
 import { roundState } from '@renatus/core/round/round'
-import { roomState, type RoomState } from '@renatus/core/stock/roomState'
+import type { RoomState } from '@renatus/core/stock/roomState'
 
 /** A room file of any version that this one knows. */
 export const roomInput = z.preprocess(
@@ -18,11 +18,6 @@ export const roomInput = z.preprocess(
 )
 
 export type RoomInput = z.output<typeof roomInput>
-
-/** A room at an instant, with what it has learned. */
-export function stateOf(file: RoomInput, now: string): RoomState {
-  return roomState(file.records, file.entries, now, learnRoom(file.records, file.entries)?.learned)!
-}
 
 /** A room at the hour of the round that is on at an instant: what its stops are reckoned from. */
 export function roundStateOf(file: RoomInput, now: string): RoomState {

@@ -2,11 +2,12 @@ import * as z from 'zod'
 import type { CultureReading } from '../../estimation/readCulture'
 import type { RoomState } from '../../stock/roomState'
 import type { LocalDate } from '../../time/localDate'
+import { firstDayTakes } from './firstDayTakes'
 import { keptPlan, startsLeft, startStates } from './keptPlan'
 import { planRoom, type CulturePlan, type PlanProgress } from './planRoom'
 import { CERTAINTY, HORIZON, planRequest, type StartLine } from './request'
 import type { SolveLimits, Solver } from '../../math/solver'
-import { AWAY_MOST, requestIf } from './whatIf'
+import { AWAY_MOST, isAsked, requestIf } from './whatIf'
 
 const line = z.object({
   food: z.string().min(1).max(60),
@@ -66,5 +67,8 @@ export function answerPlan(
       : [...pinsLeft(kept?.plan.pins ?? [], left, state.today), ...q.pins],
     onlyPinned: q.onlyPinned,
   })
-  return planRoom(requestIf(request, q.whatIf), solver, limits, progress)
+  const plan = planRoom(requestIf(request, q.whatIf), solver, limits, progress)
+  if (isAsked(q.whatIf) || plan.status === 'infeasible') return plan
+  const today = firstDayTakes(state, readings)
+  return { ...plan, takes: [...today, ...plan.takes.filter(t => t.day > state.today)] }
 }
