@@ -2,9 +2,6 @@
 import { computed, defineAsyncComponent, type Component } from 'vue'
 import { placeName } from '@renatus/core/round/placeName'
 import type { Stop, StopKindId } from '@renatus/core/round/stop'
-import ComingRounds from '~/components/round/ComingRounds.vue'
-import RoundAside from '~/components/round/RoundAside.vue'
-import WaitingList from '~/components/round/WaitingList.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
 import { useStopOrder } from '~/composables/useStopOrder'
@@ -20,6 +17,9 @@ const WelcomeForm = defineAsyncComponent(() => import('~/components/setup/Welcom
 const room = useRoomStore()
 const cultures = useCulturesStore()
 const units = useUnits()
+const ComingRounds = defineAsyncComponent(() => import('~/components/round/ComingRounds.vue'))
+const RoundAside = defineAsyncComponent(() => import('~/components/round/RoundAside.vue'))
+const WaitingList = defineAsyncComponent(() => import('~/components/round/WaitingList.vue'))
 const Plain = defineAsyncComponent(() => import('~/components/round/stops/PlainCard.vue'))
 /** The card of each kind of stop. They know every food: they come after the first view stands. */
 const CARDS: Record<StopKindId, Component> = {
