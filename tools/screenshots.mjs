@@ -137,7 +137,7 @@ try {
               .getAttribute('href')
           : shot.path === 'harvest'
             ? await page
-                .getByRole('link', { name: 'Harvest', exact: true })
+                .getByRole('link', { name: 'Differs, or count' })
                 .first()
                 .getAttribute('href')
             : shot.path
