@@ -54,7 +54,7 @@ describe('the round', () => {
       checked += reasons.length
     }
     expect(checked).toBeGreaterThan(20)
-  }, 30_000)
+  }, 120_000)
 
   it('a pull that was missed is one stop, late; after the last call the bottle is only emptied', () => {
     const run = started('2026-03-16T06:00:00Z', {
