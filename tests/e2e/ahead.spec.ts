@@ -107,7 +107,9 @@ test('the demo plan tells its story; kept, it stands in the round; a spawn that 
     expect(m.sequence).toBeGreaterThan(before.find(b => b.uid === m.uid)!.sequence)
   await page.goto('/')
   await expect(begin.first()).toBeVisible({ timeout: 60_000 })
-  expect(await starts.allTextContents()).not.toEqual(todays)
+  // What is for the others today stays as it was; what hung on the spawn moved with it.
+  expect((await starts.allTextContents()).join(' ')).not.toContain('next spawn')
+  expect(todays.length).toBeGreaterThan(0)
 })
 
 test('a start is moved by keys and its cover seen at once; days away give a sheet that is ticked by name', async ({

@@ -30,8 +30,14 @@ test('export, import into an empty browser, and see the same; merge names its co
   await setUp(page)
   await addBrood(page)
   await page.goto('/')
-  await expect(page.getByRole('article').first()).toBeVisible()
-  const round = await page.getByRole('main').innerText()
+  const whole = async (p: typeof page) => {
+    await expect(p.getByRole('article')).toHaveCount(2)
+    for (const name of ['Coming rounds', 'Rotation'])
+      await expect(p.getByRole('heading', { name })).toBeVisible()
+    await expect(p.getByRole('button', { name: 'Done' })).toHaveCount(2)
+    return p.getByRole('main').innerText()
+  }
+  const round = await whole(page)
   const text = await exportText(page)
 
   const other = await browser.newContext({ timezoneId: 'Europe/Berlin', locale: 'en-GB' })
@@ -42,8 +48,8 @@ test('export, import into an empty browser, and see the same; merge names its co
   await expect(second.getByText(/Merged:/)).toBeVisible()
   await second.getByRole('link', { name: 'Round' }).click()
   await expect(second.getByRole('heading', { name: 'Morning round' })).toBeVisible()
-  await expect(second.getByRole('article').first()).toBeVisible()
-  expect(await second.getByRole('main').innerText()).toBe(round)
+  await whole(second)
+  await expect.poll(() => second.getByRole('main').innerText()).toBe(round)
 
   // Both change the same tank; the second device changes it later.
   await page.getByRole('button', { name: 'Change Tank 1' }).click()
@@ -55,6 +61,7 @@ test('export, import into an empty browser, and see the same; merge names its co
   await second.getByRole('button', { name: 'Change Tank 1' }).click()
   await second.getByLabel('Volume').fill('40')
   await second.getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(second.getByText('40 L, 26 °C')).toBeVisible()
   await importFile(second, 'mine.json', mine, info)
   await expect(second.getByText('1 conflict')).toBeVisible()
   await expect(second.getByText('40 L, 26 °C')).toBeVisible()
