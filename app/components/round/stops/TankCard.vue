@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
+import { foodOf } from '@renatus/core/foods/index'
 import { wholeMealWhy } from '@renatus/core/fry/wholeMeal'
 import type { GapWay, TankStop } from '@renatus/core/round/stops/tank/find'
 import { drawDoubt, gapText } from '@renatus/core/round/stops/tank/words'
@@ -48,7 +49,11 @@ const WAYS: Record<GapWay['kind'], (food: string) => string> = {
   start: food => `Start ${food}`,
   order: food => `Have ${food}`,
 }
-const wayTo = (w: GapWay) => (w.kind === 'start' ? `/shelf/start?food=${w.foodId}` : '/setup#foods')
+function wayTo(w: GapWay): string {
+  if (w.kind === 'order') return '/setup#foods'
+  const hatches = foodOf(w.foodId)?.profile.family === 'hatch'
+  return hatches ? '/bench' : `/shelf/start?food=${w.foodId}`
+}
 
 const open = ref(false)
 const problem = ref<string | null>(null)
