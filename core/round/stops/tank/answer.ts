@@ -7,6 +7,7 @@ import { tubOf } from '../../../stock/gelBoxes'
 import { GEL_ID } from '../../../stock/gelNeed'
 import type { Draw } from '../../../planning/reckoning/draw'
 import type { OtherDraw } from '../../../planning/reckoning/eaters'
+import { overdrawn } from '../../overdrawn'
 import type { AnswerContext, Written } from '../../stopKind'
 import type { TankStop } from './find'
 
@@ -91,16 +92,12 @@ function drawnNow(stop: TankStop, share: (id: string) => number, c: AnswerContex
   })
 }
 
-/** More than a source can give: what is left of it, so that the person may insist. */
+/** The first source that cannot give so much, in words. */
 export function tankTooMuch(stop: TankStop, given: TankGiven): string | null {
-  for (const d of stop.draws) {
-    const share = given.foods[d.foodId] ?? 1
-    if (d.organisms * share <= d.source.gives.p50 * 1.01) continue
-    const left = d.source.perUnit ? d.source.gives.p50 / d.source.perUnit : d.source.gives.p50
-    const unit = d.source.perUnit ? d.amount.unit : d.wanted.food.units
-    return `${d.source.name} gives ${Number(left.toPrecision(3))} ${unit} at the most. Say it again if it was really more.`
-  }
-  return null
+  const refusals = stop.draws.map(d =>
+    overdrawn(d.source, d.organisms * (given.foods[d.foodId] ?? 1)),
+  )
+  return refusals.find(r => r !== null) ?? null
 }
 
 export function tankDone(stop: TankStop, given: TankGiven | null, c: AnswerContext): Written {

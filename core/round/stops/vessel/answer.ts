@@ -9,6 +9,7 @@ import type { OtherDraw } from '../../../planning/reckoning/eaters'
 import type { TendingKind } from '../../../planning/tending'
 import { WATER_NAMES, usualWater } from '../../../planning/usualWater'
 import { likeCulture, newCultures, nextNames } from '../../../stock/newCultures'
+import { overdrawn } from '../../overdrawn'
 import type { AnswerContext, Written } from '../../stopKind'
 import type { VesselStop } from './find'
 import { amountText } from './words'
@@ -232,14 +233,12 @@ function toppedUp(stop: VesselStop): Draft[] {
   return [did(tended, { action: 'topUp', amount, unit: 'share', what: WATER_NAMES[agent], agent })]
 }
 
-/** More than the vessel holds or gives: what is left, so that the person may insist. */
+/** That the vessel cannot give so much, in words. */
 export function vesselTooMuch(stop: VesselStop, given: VesselGiven): string | null {
-  const source = stop.draws[0]?.source ?? stop.others[0]?.source
-  if (!source) return null
-  const all = [...stop.draws, ...stop.others].reduce((n, d) => n + d.organisms, 0)
-  if (all * given.drawn <= source.gives.p50 * 1.01) return null
-  const left = source.perUnit ? source.gives.p50 / source.perUnit : source.gives.p50
-  return `${source.name} gives ${Number(left.toPrecision(3))} ${source.unit} at the most. Say it again if it was really more.`
+  const draws = [...stop.draws, ...stop.others]
+  const source = draws[0]?.source
+  const all = draws.reduce((n, d) => n + d.organisms, 0)
+  return source ? overdrawn(source, all * given.drawn) : null
 }
 
 export function vesselDone(
