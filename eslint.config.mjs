@@ -39,8 +39,8 @@ export default ts.config(
       'eqeqeq': 'error',
       'prefer-const': 'error',
       'max-lines': ['error', { max: 500, skipBlankLines: true, skipComments: true }],
-      'complexity': ['warn', 15],
-      'no-nested-ternary': 'warn',
+      'complexity': ['error', 15],
+      'no-nested-ternary': 'error',
     },
   },
   {

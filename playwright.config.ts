@@ -9,7 +9,7 @@ export default defineConfig({
   fullyParallel: true,
   timeout: 90_000,
   // A machine under load may miss a step once; what fails twice is broken, and what fails once is listed as flaky.
-  retries: 1,
+  retries: 0,
   expect: { timeout: 10_000 },
   reporter: [['list']],
   use: {

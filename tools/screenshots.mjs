@@ -130,17 +130,12 @@ try {
         await page.goto(`${base}/broods`)
         await page.getByRole('link', { name: 'Scarlet badis', exact: true }).waitFor()
       }
-      const path =
-        shot.path === 'brood'
-          ? await page
-              .getByRole('link', { name: 'Scarlet badis', exact: true })
-              .getAttribute('href')
-          : shot.path === 'harvest'
-            ? await page
-                .getByRole('link', { name: 'Differs, or count' })
-                .first()
-                .getAttribute('href')
-            : shot.path
+      const links = {
+        brood: () => page.getByRole('link', { name: 'Scarlet badis', exact: true }),
+        harvest: () => page.getByRole('link', { name: 'Differs, or count' }).first(),
+      }
+      const link = links[shot.path]?.()
+      const path = link ? await link.getAttribute('href') : shot.path
       if (path !== '/') await page.goto(`${base}${path}`)
     }
     await page.getByRole('heading', { level: 1 }).waitFor()

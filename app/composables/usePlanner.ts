@@ -1,6 +1,7 @@
 import { proxy, wrap, type Remote } from 'comlink'
 import { onScopeDispose, ref, toRaw } from 'vue'
-import type { CulturePlan, PlanProgress } from '@renatus/core/planning/plan/planRoom'
+import type { CulturePlan } from '@renatus/core/planning/plan/planRoom'
+import type { PlanProgress } from '@renatus/core/planning/plan/planSearch'
 import type { PlanQuestion } from '@renatus/core/planning/plan/question'
 import { planPlace } from '~/db/device'
 import { DATABASES } from '~/db/database'
@@ -15,6 +16,13 @@ export class PlanStopped extends Error {}
  * One planner: on this device in a worker, or on the server where Setup says so. A newer question ends an older one.
  * What throws is told in words by `problem`.
  */
+/** What went wrong, as it is told: a server that cannot be reached has its own way out. */
+function planFailure(error: unknown): string {
+  const said = error instanceof Error ? error.message : String(error)
+  if (planPlace() !== 'server' || said.startsWith('The server')) return said
+  return 'The server does not answer. Nothing was lost: choose this device in Setup, or try again when it is reached.'
+}
+
 export function usePlanner() {
   const room = useRoomStore()
   const busy = ref(false)
@@ -90,14 +98,7 @@ export function usePlanner() {
       ])
       return mine === turn ? answer : null
     } catch (error) {
-      if (mine === turn && !(error instanceof PlanStopped))
-        problem.value =
-          planPlace() === 'server' &&
-          !(error instanceof Error && error.message.startsWith('The server'))
-            ? 'The server does not answer. Nothing was lost: choose this device in Setup, or try again when it is reached.'
-            : error instanceof Error
-              ? error.message
-              : String(error)
+      if (mine === turn && !(error instanceof PlanStopped)) problem.value = planFailure(error)
       return null
     } finally {
       if (mine === turn) busy.value = false

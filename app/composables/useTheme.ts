@@ -12,7 +12,7 @@ export function useTheme() {
 
 export function followTheme() {
   watchEffect(() => {
-    document.documentElement.dataset.theme =
-      theme.value === 'auto' ? (prefersDark.value ? 'dark' : 'light') : theme.value
+    const ofDevice = prefersDark.value ? 'dark' : 'light'
+    document.documentElement.dataset.theme = theme.value === 'auto' ? ofDevice : theme.value
   })
 }

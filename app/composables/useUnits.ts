@@ -21,16 +21,8 @@ export function useUnits() {
     const days = Math.round(
       (Date.parse(`${date}T12:00Z`) - Date.parse(`${today}T12:00Z`)) / 86_400_000,
     )
-    const word =
-      days === 0
-        ? 'today'
-        : days === 1
-          ? 'tomorrow'
-          : days === -1
-            ? 'yesterday'
-            : Math.abs(days) < 7
-              ? format(local(at), 'EEEE')
-              : day(at)
+    const named = Math.abs(days) < 7 ? format(local(at), 'EEEE') : day(at)
+    const word = NEAR_DAYS[days] ?? named
     return `${word} ${clock(at)}`
   }
   return {
@@ -61,4 +53,5 @@ export function useUnits() {
   }
 }
 
+const NEAR_DAYS: Record<number, string> = { [-1]: 'yesterday', 0: 'today', 1: 'tomorrow' }
 const round3 = (x: number) => Number(x.toPrecision(4))

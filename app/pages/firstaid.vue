@@ -27,14 +27,11 @@ const list = computed(() =>
 )
 const urgent = computed(() => list.value.filter(p => Number.isFinite(p.hours)))
 const well = computed(() => list.value.filter(p => !Number.isFinite(p.hours)))
-const hours = (h: number) =>
-  h < 0.5
-    ? 'now'
-    : h < 1.5
-      ? 'within the hour'
-      : h < 48
-        ? `after ${Math.round(h)} h`
-        : `after ${Math.round(h / 24)} d`
+function hours(h: number): string {
+  if (h < 0.5) return 'now'
+  if (h < 1.5) return 'within the hour'
+  return h < 48 ? `after ${Math.round(h)} h` : `after ${Math.round(h / 24)} d`
+}
 </script>
 
 <template>

@@ -32,7 +32,7 @@ export function decisionWords(
       return {
         verb: 'Start',
         amount: vessels(d.start.vessels),
-        rest: `of ${foodInText(d.start.food)} for ${n.brood(d.start.forBrood)} on ${n.date(d.start.neededOn)}. ${d.slack < 0 ? 'It is late: nine in ten come after that.' : d.slack === 0 ? 'Not a day to lose.' : `${days(d.slack)} to spare.`}`,
+        rest: `of ${foodInText(d.start.food)} for ${n.brood(d.start.forBrood)} on ${n.date(d.start.neededOn)}. ${slackWords(d.slack)}`,
       }
     case 'gap': {
       const best = d.gap.ways[0]
@@ -105,7 +105,7 @@ function factWords(c: FactChange): string {
     case 'culture-gone':
       return `${c.name} has ended`
     case 'culture-state':
-      return `${c.name} is ${c.is === 'well' ? 'well again' : c.is === 'apart' ? 'set apart' : c.is}`
+      return `${c.name} is ${STATE_WORDS[c.is]}`
     case 'rounds':
       return 'the rounds are at other hours'
     case 'foods':
@@ -113,6 +113,12 @@ function factWords(c: FactChange): string {
     case 'warmth':
       return 'it is warmer or cooler somewhere'
   }
+}
+
+const STATE_WORDS = { well: 'well again', apart: 'set apart', doubtful: 'doubtful', lost: 'lost' }
+function slackWords(slack: number): string {
+  if (slack < 0) return 'It is late: nine in ten come after that.'
+  return slack === 0 ? 'Not a day to lose.' : `${days(slack)} to spare.`
 }
 
 /** A line of what a new plan does otherwise. */

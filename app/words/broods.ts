@@ -20,37 +20,47 @@ export function stageLine(b: BroodState, date: (d: string) => string): string {
     : `Not free swimming yet; ${when}.`
 }
 
+/** How a date is known. */
+export function dateDoubt(d: { seen: boolean; spreadDays: number }): string {
+  if (d.seen) return 'seen'
+  if (d.spreadDays < 0.5) return 'worked out'
+  return `worked out, give or take ${plural(Math.round(d.spreadDays), 'day')}`
+}
+
 /** What the sentences are made of. */
 type Told = Pick<SheetSummary, 'gaps' | 'next' | 'spans'>
 
 const list = (ids: readonly string[]) => ids.map(foodInText).join(' or ')
 
-/** What is most pressing, in a sentence. */
-export function urgencyLine(u: Urgency, sheet: Told | null): string {
-  const gap = sheet?.gaps[0]
-  const closing =
-    gap && gap.closers.length > 0
-      ? ` ${list(gap.closers.slice(0, 3))} would close it.`.replace(/^ ./, c => c.toUpperCase())
-      : ''
-  switch (u.code) {
-    case 'unknown':
-      return 'This fish is not known here: choose another.'
-    case 'gap-now':
-      return `Nothing here fits its mouth today.${closing}`
-    case 'gap-soon':
-      return `Nothing here will fit its mouth ${u.inDays <= 0 ? 'from the first day' : `in ${plural(u.inDays, 'day')}`}.${closing}`
-    case 'first-food':
-      return `First meal in ${plural(u.inDays, 'day')}: ${firstFoods(sheet)}.`
-    case 'trial':
-      return 'A new food is on trial: look at the bellies.'
-    case 'change-soon':
-      return `Next food in ${plural(u.inDays, 'day')}: ${foodInText(sheet?.next?.food ?? '')}.`
-    case 'well':
-      return 'Well provided for.'
-    case 'eggs':
-      return `First meal in ${plural(u.inDays, 'day')}: ${firstFoods(sheet)}.`
-  }
+type Line = (u: Urgency, s: Told | null) => string
+
+const firstMeal = (u: { inDays: number }, s: Told | null) =>
+  `First meal in ${plural(u.inDays, 'day')}: ${firstFoods(s)}.`
+const gapSoon = (u: { inDays: number }, s: Told | null) => {
+  const when = u.inDays <= 0 ? 'from the first day' : `in ${plural(u.inDays, 'day')}`
+  return `Nothing here will fit its mouth ${when}.${closers(s)}`
 }
+/** Foods that would close the first gap; nothing where none would. */
+function closers(sheet: Told | null): string {
+  const foods = sheet?.gaps[0]?.closers.slice(0, 3) ?? []
+  if (foods.length === 0) return ''
+  return ` ${list(foods).replace(/^./, c => c.toUpperCase())} would close it.`
+}
+
+const URGENCIES: Readonly<Record<Urgency['code'], Line>> = {
+  'unknown': () => 'This fish is not known here: choose another.',
+  'gap-now': (_, s) => `Nothing here fits its mouth today.${closers(s)}`,
+  'gap-soon': gapSoon,
+  'first-food': firstMeal,
+  'trial': () => 'A new food is on trial: look at the bellies.',
+  'change-soon': (u, s) =>
+    `Next food in ${plural(u.inDays, 'day')}: ${foodInText(s?.next?.food ?? '')}.`,
+  'well': () => 'Well provided for.',
+  'eggs': firstMeal,
+}
+
+/** What is most pressing, in a sentence. */
+export const urgencyLine = (u: Urgency, sheet: Told | null): string => URGENCIES[u.code](u, sheet)
 
 const firstFoods = (sheet: Told | null) => {
   const first = sheet?.spans.filter(s => s.from === 0 && s.most >= 0.2).map(s => s.food) ?? []

@@ -41,3 +41,9 @@ export const GREEN_PROBLEMS: Record<Extract<GreenResult, { ok: false }>['why'], 
   'not-darker': 'The water is as bright as the white: nothing to read. Use a deeper glass.',
   'not-green': 'Only green water and marine phytoplankton are read like this.',
 }
+
+/** How a count compares with what was really there. */
+export function verdictWords(counted: number, truth: number): string {
+  if (counted === truth) return 'right'
+  return `${plural(Math.abs(truth - counted), 'animal')} ${counted > truth ? 'over' : 'short'}`
+}

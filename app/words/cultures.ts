@@ -1,3 +1,4 @@
+import { bracket } from '@renatus/core/math/bracket'
 import type { Readiness, Sign } from '@renatus/core/dynamics/contract'
 import type { Estimate } from '@renatus/core/estimation/estimate'
 import type { Remark } from '@renatus/core/estimation/replay'
@@ -19,16 +20,16 @@ export const stageOf = (e: Pick<Estimate, 'readiness'>): Readiness =>
     x[1] > best[1] ? x : best,
   )[0]
 
+/** Above 95, 75 and 50 %. */
+const CERTAINTIES = [
+  [-0.95, 'almost certain'],
+  [-0.75, 'likely'],
+  [-0.5, 'more likely than not'],
+] as const
+
 /** "likely (84 %)": certainty in words and number. */
 export function certainty(p: number): string {
-  const word =
-    p > 0.95
-      ? 'almost certain'
-      : p > 0.75
-        ? 'likely'
-        : p > 0.5
-          ? 'more likely than not'
-          : 'possible'
+  const word = bracket(-p, CERTAINTIES, 'possible')
   return `${word} (${Math.round(p * 100)} %)`
 }
 

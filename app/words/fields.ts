@@ -169,3 +169,7 @@ export const RULES = {
   pH: { label: 'pH of the water', min: 3, max: 11 },
   price: { label: 'Price', min: 0, max: 1_000_000 },
 } as const satisfies Record<string, NumberRule>
+
+/** A field that may stay empty and then holds what is usual. */
+export const orElse = (text: string, usual: number, rule: NumberRule) =>
+  text.trim() === '' ? { success: true as const, data: usual } : numberField(rule).safeParse(text)

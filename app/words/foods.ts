@@ -7,11 +7,8 @@ export const foodName = (id: string) => edible(id)?.name ?? id
 /** Inside a sentence. */
 export function foodInText(id: string): string {
   const food = edible(id)
-  return food
-    ? food.proper
-      ? food.name
-      : food.name.replace(/^[A-Z](?=[a-z])/, c => c.toLowerCase())
-    : id
+  if (!food) return id
+  return food.proper ? food.name : food.name.replace(/^[A-Z](?=[a-z])/, c => c.toLowerCase())
 }
 
 /** "newborn Moina", "vinegar eels". */

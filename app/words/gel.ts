@@ -1,3 +1,7 @@
+import { GEL_G_PER_ML } from '@renatus/core/gel/portion'
+import type { GelFill } from '@renatus/core/stock/gelFill'
+import { formatGrams, formatMillilitres } from '@renatus/core/units/format'
+import { plural } from './round'
 import type { Clash, Formula } from '@renatus/core/gel/formulate'
 import { nearQuarter } from '@renatus/core/feeds/portionText'
 import type { DietChange } from '@renatus/core/gel/dietCourse'
@@ -85,3 +89,26 @@ export function changeWords(c: DietChange): string {
   if (c.what.includes('grain')) parts.push(`the dry mix through ${micron(c.to.sieveUm)}`)
   return parts.join('; ')
 }
+
+/** What a powder fills, and what is left of it. */
+export function filledByPowderWords(
+  fill: GelFill & { leftG: number },
+  grams: number,
+  tray: string,
+): string {
+  const n = fill.trays[0]?.n
+  if (n === undefined)
+    return `${formatGrams(grams)} fill ${formatMillilitres(fill.ml)}, less than one ${tray}: the batch is as much as there is.`
+  return `${formatGrams(grams)} fill ${plural(n, 'tray')}; ${formatGrams(fill.leftG)} of powder are left.`
+}
+export function filledForDaysWords(
+  fill: GelFill & { wetG: number; eaters: readonly { name: string }[] },
+  days: number,
+): string {
+  const who = fill.eaters.map(b => b.name).join(', ')
+  const trays = plural(fill.trays[0]?.n ?? 0, 'tray')
+  const hold = formatGrams(fill.ml * GEL_G_PER_ML)
+  return `${who} eat ${formatGrams(fill.wetG)} of gel in ${plural(days, 'day')}: ${trays}, which hold ${hold}.`
+}
+export const noEaterWords = (mix: string, days: number) =>
+  `No brood eats ${mix} in the coming ${plural(days, 'day')}: give it a share on the sheet of a brood, or say how many trays.`

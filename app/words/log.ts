@@ -4,7 +4,8 @@ import { formatCount, formatGrams, formatMillilitres } from '@renatus/core/units
 import { handText } from '@renatus/core/round/handText'
 import { edible } from '@renatus/core/fry/edibles'
 import type { MeasureSystem } from '@renatus/core/units/kitchenMeasures'
-import { cultureSentence } from './logCultures'
+import { CULTURE_SENTENCES } from './logCultures'
+import type { Sentences, SentenceWords } from './sentences'
 
 /** Names of the kinds of entries, as filters show them. */
 export const KIND_NAMES: Record<EntryKind, string> = {
@@ -145,103 +146,88 @@ function orderText(d: EntryData<'order.placed'>): string {
   return d.what === 'starter' ? `a starter of ${foodName(d.foodId)}` : foodName(d.foodId)
 }
 
+function readingText(r: EntryData<'water.read'>['reading']): string {
+  if (r.by === 'secchi') return `stick gone at ${r.depthCm} cm`
+  return `${Math.round((100 * r.sample) / r.white)} % of the white through ${r.pathCm} cm`
+}
+function leftText(d: EntryData<'brood.left'>, name: (id: string) => string): string {
+  if (d.how !== 'split') return d.how
+  return `split off to ${d.toBroodId ? name(d.toBroodId) : 'another tank'}`
+}
+function planText(d: EntryData<'plan.kept'>): string {
+  if (d.starts.length === 0) return 'nothing to start'
+  const starts = d.starts.map(s => `${s.vessels} ${foodName(s.food)} on ${s.on}`).join(', ')
+  const sure = `${Math.round(d.certainty * 100)} % certainty`
+  return `${d.starts.length === 1 ? 'one start' : `${d.starts.length} starts`}, ${sure}: ${starts}`
+}
+
+const placeOf = (w: SentenceWords, of: { type: string; id: string } | null) =>
+  of === null ? '' : `${w.name(of.id)}: `
+
+const SENTENCES: Sentences<EntryKind> = {
+  ...CULTURE_SENTENCES,
+  'tank.fed': (d, w) =>
+    `${w.name(d.tankId)}: ${d.portions.map(p => portionText(p, w.measures, w.source)).join(', ')}`,
+  'store.filled': (d, w) => `${d.name}: ${storeText(d, w.measures)}`,
+  'store.counted': d => `${d.name || 'A store'}: ${d.amount.toLocaleString('en-GB')} left`,
+  'store.portioned': (d, w) =>
+    `${d.name}: ${d.amount.toLocaleString('en-GB')} for ${d.tanks.map(t => `${w.name(t.tankId)} ${t.amount}`).join(', ')}`,
+  'store.discarded': d => all([d.name, d.reason]),
+  'stop.answered': d => answerText(d),
+  'order.placed': d => `${orderText(d)}, to come on ${d.comesOn}`,
+  'order.came': d => (d.came ? 'it is here' : 'not waited for any more'),
+  'brood.awaited': (d, w) => `${w.name(d.broodId)}: not ${EVENT_WORDS[d.event]} on ${d.on}`,
+  'vessel.cleaned': (d, w) => `${w.name(d.vesselId)}: with ${d.cleaner}`,
+  'clock.started': d => d.label,
+  'clock.seen': () => 'seen',
+  'lot.weighed': (d, w) => `${w.name(d.lotId)}: ${formatGrams(d.grams)} left`,
+  'brood.counted': (d, w) => `${w.name(d.broodId)}: ${d.fry.toLocaleString('en-GB')} fry`,
+  'brood.event': (d, w) => `${w.name(d.broodId)}: ${EVENT_WORDS[d.event]} on ${d.on}`,
+  'brood.left': (d, w) =>
+    `${w.name(d.broodId)}: ${d.fry.toLocaleString('en-GB')} ${leftText(d, w.name)}`,
+  'brood.ended': (d, w) => `${w.name(d.broodId)}: ${d.reason}`,
+  'brood.measured': (d, w) =>
+    `${w.name(d.broodId)}: ${d.lengthsMm.map(l => l.toFixed(1)).join(', ')} mm`,
+  'brood.bellies': (d, w) =>
+    `${w.name(d.broodId)}: ${d.bellies} after ${foodName(d.foodId)}${d.weaning ? ', on trial' : ''}`,
+  'weaning.started': (d, w) => `${w.name(d.broodId)}: ${foodName(d.foodId)} at two meals`,
+  'weaning.decided': (d, w) =>
+    `${w.name(d.broodId)}: ${d.take ? 'takes' : 'does not take'} ${foodName(d.foodId)}${d.take ? '' : ' yet'}`,
+  'tank.temperature': (d, w) => `${w.name(d.tankId)}: ${d.temperatureC.toFixed(1)} °C`,
+  'tank.task': (d, w) => `${w.name(d.tankId)}: ${TASK_WORDS[d.task] ?? d.task}`,
+  'sample.counted': (d, w) => {
+    const animals = d.counts.reduce((a, b) => a + b, 0)
+    const drops = `${d.counts.length} × ${formatMillilitres(d.dropMl)}`
+    const how = d.how === 'picture' ? ', off a picture' : ''
+    const units = edible(d.foodId)?.units ?? d.foodId
+    return `${placeOf(w, d.of)}${animals.toLocaleString('en-GB')} ${units} in ${drops}${how}`
+  },
+  'water.read': (d, w) => `${placeOf(w, d.of)}${readingText(d.reading)}`,
+  'lot.measured': (d, w) => `${w.name(d.lotId)}: ${d.lengthsUm.map(Math.round).join(', ')} µm`,
+  'tool.measured': (d, w) =>
+    `${w.name(d.toolId)}: ${formatGrams(d.grams)} of water in ${d.times} ${d.times === 1 ? 'filling' : 'fillings'}`,
+  'learning.reset': (d, w) =>
+    d.of.type === 'food' ? (edible(d.of.id)?.name ?? d.of.id) : w.name(d.of.id),
+  'plan.kept': d => planText(d),
+  'sheet.ticked': d => `${d.text} ${d.done ? 'Ticked' : 'Unticked'} by ${d.who}.`,
+  'gel.cooked': (d, w) =>
+    `${d.boxName}: ${d.pieces.toLocaleString('en-GB')} ${d.pieces === 1 ? 'piece' : 'pieces'} of ${w.name(d.mixId)} from ${formatGrams(d.powderG)} powder and ${formatMillilitres(d.waterMl)} water`,
+  'note': d => d.text,
+  'undone': () => 'an earlier act was taken back',
+}
+
 /** One entry as a sentence. */
 export function entrySentence(
   e: Entry,
   records: readonly AnyRecord[],
   measures: MeasureSystem,
 ): string {
-  const name = (id: string) => {
-    const found = records.find(r => r.id === id)
-    return found ? found.name : 'something removed'
-  }
-  const sourceName = (id: string) => records.find(r => r.id === id)?.name ?? 'what is kept'
-  const placeOf = (of: { type: string; id: string } | null) =>
-    of === null ? '' : `${name(of.id)}: `
-  switch (e.kind) {
-    case 'tank.fed':
-      return `${name(e.data.tankId)}: ${e.data.portions.map(p => portionText(p, measures, sourceName)).join(', ')}`
-    case 'store.filled':
-      return `${e.data.name}: ${storeText(e.data, measures)}`
-    case 'store.counted':
-      return `${e.data.name || 'A store'}: ${e.data.amount.toLocaleString('en-GB')} left`
-    case 'store.portioned':
-      return `${e.data.name}: ${e.data.amount.toLocaleString('en-GB')} for ${e.data.tanks.map(t => `${name(t.tankId)} ${t.amount}`).join(', ')}`
-    case 'store.discarded':
-      return all([e.data.name, e.data.reason])
-    case 'stop.answered':
-      return answerText(e.data)
-    case 'order.placed':
-      return `${orderText(e.data)}, to come on ${e.data.comesOn}`
-    case 'order.came':
-      return e.data.came ? 'it is here' : 'not waited for any more'
-    case 'brood.awaited':
-      return `${name(e.data.broodId)}: not ${EVENT_WORDS[e.data.event]} on ${e.data.on}`
-    case 'vessel.cleaned':
-      return `${name(e.data.vesselId)}: with ${e.data.cleaner}`
-    case 'clock.started':
-      return e.data.label
-    case 'clock.seen':
-      return 'seen'
-    case 'lot.weighed':
-      return `${name(e.data.lotId)}: ${formatGrams(e.data.grams)} left`
-    case 'brood.counted':
-      return `${name(e.data.broodId)}: ${e.data.fry.toLocaleString('en-GB')} fry`
-    case 'brood.event':
-      return `${name(e.data.broodId)}: ${EVENT_WORDS[e.data.event]} on ${e.data.on}`
-    case 'brood.left':
-      return `${name(e.data.broodId)}: ${e.data.fry.toLocaleString('en-GB')} ${e.data.how === 'split' ? `split off to ${e.data.toBroodId ? name(e.data.toBroodId) : 'another tank'}` : e.data.how}`
-    case 'brood.ended':
-      return `${name(e.data.broodId)}: ${e.data.reason}`
-    case 'brood.measured':
-      return `${name(e.data.broodId)}: ${e.data.lengthsMm.map(l => l.toFixed(1)).join(', ')} mm`
-    case 'brood.bellies':
-      return `${name(e.data.broodId)}: ${e.data.bellies} after ${foodName(e.data.foodId)}${e.data.weaning ? ', on trial' : ''}`
-    case 'weaning.started':
-      return `${name(e.data.broodId)}: ${foodName(e.data.foodId)} at two meals`
-    case 'weaning.decided':
-      return `${name(e.data.broodId)}: ${e.data.take ? 'takes' : 'does not take'} ${foodName(e.data.foodId)}${e.data.take ? '' : ' yet'}`
-    case 'tank.temperature':
-      return `${name(e.data.tankId)}: ${e.data.temperatureC.toFixed(1)} °C`
-    case 'tank.task':
-      return `${name(e.data.tankId)}: ${TASK_WORDS[e.data.task] ?? e.data.task}`
-    case 'culture.looked':
-    case 'culture.did':
-    case 'culture.temperature':
-    case 'culture.harvested':
-    case 'culture.refused':
-    case 'culture.ended':
-    case 'culture.started':
-    case 'culture.moved':
-    case 'culture.quarantined':
-    case 'culture.crossed':
-    case 'place.temperature':
-      return cultureSentence(e, records, name)
-    case 'sample.counted': {
-      const animals = e.data.counts.reduce((a, b) => a + b, 0)
-      return `${placeOf(e.data.of)}${animals.toLocaleString('en-GB')} ${edible(e.data.foodId)?.units ?? e.data.foodId} in ${e.data.counts.length} × ${formatMillilitres(e.data.dropMl)}${e.data.how === 'picture' ? ', off a picture' : ''}`
-    }
-    case 'water.read':
-      return `${placeOf(e.data.of)}${e.data.reading.by === 'secchi' ? `stick gone at ${e.data.reading.depthCm} cm` : `${Math.round((100 * e.data.reading.sample) / e.data.reading.white)} % of the white through ${e.data.reading.pathCm} cm`}`
-    case 'lot.measured':
-      return `${name(e.data.lotId)}: ${e.data.lengthsUm.map(Math.round).join(', ')} µm`
-    case 'tool.measured':
-      return `${name(e.data.toolId)}: ${formatGrams(e.data.grams)} of water in ${e.data.times} ${e.data.times === 1 ? 'filling' : 'fillings'}`
-    case 'learning.reset':
-      return e.data.of.type === 'food'
-        ? (edible(e.data.of.id)?.name ?? e.data.of.id)
-        : name(e.data.of.id)
-    case 'plan.kept':
-      return e.data.starts.length === 0
-        ? 'nothing to start'
-        : `${e.data.starts.length === 1 ? 'one start' : `${e.data.starts.length} starts`}, ${Math.round(e.data.certainty * 100)} % certainty: ${e.data.starts.map(s => `${s.vessels} ${foodName(s.food)} on ${s.on}`).join(', ')}`
-    case 'sheet.ticked':
-      return `${e.data.text} ${e.data.done ? 'Ticked' : 'Unticked'} by ${e.data.who}.`
-    case 'gel.cooked':
-      return `${e.data.boxName}: ${e.data.pieces.toLocaleString('en-GB')} ${e.data.pieces === 1 ? 'piece' : 'pieces'} of ${name(e.data.mixId)} from ${formatGrams(e.data.powderG)} powder and ${formatMillilitres(e.data.waterMl)} water`
-    case 'note':
-      return e.data.text
-    case 'undone':
-      return 'an earlier act was taken back'
-  }
+  const nameOf = (id: string) => records.find(r => r.id === id)?.name
+  const sentence = SENTENCES[e.kind] as (data: Entry['data'], w: SentenceWords) => string
+  return sentence(e.data, {
+    records,
+    measures,
+    name: id => nameOf(id) ?? 'something removed',
+    source: id => nameOf(id) ?? 'what is kept',
+  })
 }

@@ -1,10 +1,10 @@
-import type { Entry, EntryData, HatchSetup } from '@renatus/core/records/entries'
+import type { EntryData, EntryKind, HatchSetup } from '@renatus/core/records/entries'
 import { foodOf } from '@renatus/core/foods/index'
-import type { AnyRecord } from '@renatus/core/records/records'
 import { formatCount, formatGrams, formatMillilitres } from '@renatus/core/units/format'
+import type { Sentences } from './sentences'
 import { CLEAN_WORDS, LEVEL_WORDS, REFUSED } from './tending'
 
-type CultureEntry = Extract<Entry, { kind: `culture.${string}` | 'place.temperature' }>
+type CultureKind = Extract<EntryKind, `culture.${string}` | 'place.temperature'>
 
 const ACTION_WORDS: Record<EntryData<'culture.did'>['action'], string> = {
   feed: 'fed',
@@ -39,42 +39,66 @@ function hatchText(h: HatchSetup, name: (id: string) => string): string {
   return `${h.waterL} L water, ${formatGrams(h.saltG)} salt, ${formatGrams(h.cystsG)} cysts of ${name(h.lotId)}${proposed}`
 }
 
-/** An entry about a culture, as a sentence. */
-export function cultureSentence(
-  e: CultureEntry,
-  records: readonly AnyRecord[],
-  name: (id: string) => string,
-): string {
-  switch (e.kind) {
-    case 'culture.looked': {
-      const culture = records.find(r => r.id === e.data.cultureId)
-      const signs = (culture?.type === 'culture' && foodOf(culture.foodId)?.signs) || {}
-      const seen = Object.entries(e.data.signs).map(
-        ([sign, grade]) =>
-          signs[sign as keyof typeof signs]?.[Math.round(grade)] ?? `${sign} ${grade}`,
-      )
-      return `${name(e.data.cultureId)}: ${seen.filter(w => w !== 'none').join(', ') || (seen.length ? 'nothing to see' : 'nothing graded')}`
-    }
-    case 'culture.did':
-      return `${name(e.data.cultureId)}: ${all([ACTION_WORDS[e.data.action], e.data.amount === null || (e.data.what && e.data.unit !== 'share') ? '' : unitText(e.data.amount, e.data.unit), e.data.what, e.data.proposed === null || e.data.proposed === undefined ? '' : 'not as proposed', although(e.data.despite)])}`
-    case 'culture.temperature':
-      return `${name(e.data.cultureId)}: ${e.data.temperatureC.toFixed(1)} °C`
-    case 'culture.harvested':
-      return `${name(e.data.cultureId)}: ${all([`${Math.round(e.data.share * 1000) / 10} % taken`, e.data.ml ? formatMillilitres(e.data.ml) : '', e.data.organisms ? `about ${formatCount(e.data.organisms)}` : '', e.data.portions.length ? `for ${e.data.portions.map(p => name(p.tankId)).join(' and ')}` : '', e.data.count ? `counted (${e.data.count.animals} in ${e.data.count.samples} × ${e.data.count.sampleMl} mL)` : (e.data.seen ?? ''), although(e.data.despite)])}`
-    case 'culture.refused':
-      return name(e.data.cultureId)
-    case 'culture.ended':
-      return `${name(e.data.cultureId)}: ${all([e.data.how, e.data.cleaner ? `cleaned with ${e.data.cleaner}` : '', although(e.data.despite)])}`
-    case 'culture.started':
-      if (e.data.hatch) return `${name(e.data.cultureId)}: ${hatchText(e.data.hatch, name)}`
-      return `${name(e.data.cultureId)}: ${all([`${ORIGIN_WORDS[e.data.origin]} ${e.data.parentIds.map(name).join(' and ')}`.trim(), e.data.starterMl ? `${formatMillilitres(e.data.starterMl)} of starter` : '', although(e.data.despite)]) || 'set up'}`
-    case 'culture.moved':
-      return `${name(e.data.cultureId)}: to ${e.data.placeId ? name(e.data.placeId) : 'nowhere in particular'}, ${LEVEL_WORDS[e.data.level]}`
-    case 'culture.quarantined':
-      return `${name(e.data.cultureId)}: ${e.data.apart ? all(['set apart', e.data.reason]) : 'let back'}`
-    case 'culture.crossed':
-      return `${name(e.data.cultureId)}: ${CLEAN_WORDS[e.data.rule]}`
-    case 'place.temperature':
-      return `${name(e.data.placeId)}: ${all([e.data.topC === null ? '' : `${e.data.topC.toFixed(1)} °C at the top`, e.data.bottomC === null ? '' : `${e.data.bottomC.toFixed(1)} °C at the bottom`])}`
-  }
+function didParts(d: EntryData<'culture.did'>): string[] {
+  const poured = d.what && d.unit !== 'share' ? null : d.amount
+  return [
+    ACTION_WORDS[d.action],
+    poured === null ? '' : unitText(poured, d.unit),
+    d.what,
+    (d.proposed ?? null) === null ? '' : 'not as proposed',
+    although(d.despite),
+  ]
+}
+
+function harvestParts(d: EntryData<'culture.harvested'>, name: (id: string) => string): string[] {
+  const tanks = d.portions.map(p => name(p.tankId)).join(' and ')
+  const seen = d.count
+    ? `counted (${d.count.animals} in ${d.count.samples} × ${d.count.sampleMl} mL)`
+    : (d.seen ?? '')
+  return [
+    `${Math.round(d.share * 1000) / 10} % taken`,
+    d.ml ? formatMillilitres(d.ml) : '',
+    d.organisms ? `about ${formatCount(d.organisms)}` : '',
+    tanks === '' ? '' : `for ${tanks}`,
+    seen,
+    although(d.despite),
+  ]
+}
+
+function startParts(d: EntryData<'culture.started'>, name: (id: string) => string): string[] {
+  return [
+    `${ORIGIN_WORDS[d.origin]} ${d.parentIds.map(name).join(' and ')}`.trim(),
+    d.starterMl ? `${formatMillilitres(d.starterMl)} of starter` : '',
+    although(d.despite),
+  ]
+}
+
+/** Entries about a culture or its place, as sentences. */
+export const CULTURE_SENTENCES: Sentences<CultureKind> = {
+  'culture.looked': (d, w) => {
+    const culture = w.records.find(r => r.id === d.cultureId)
+    const signs = (culture?.type === 'culture' && foodOf(culture.foodId)?.signs) || {}
+    const seen = Object.entries(d.signs).map(
+      ([sign, grade]) =>
+        signs[sign as keyof typeof signs]?.[Math.round(grade)] ?? `${sign} ${grade}`,
+    )
+    return `${w.name(d.cultureId)}: ${seen.filter(x => x !== 'none').join(', ') || (seen.length ? 'nothing to see' : 'nothing graded')}`
+  },
+  'culture.did': (d, w) => `${w.name(d.cultureId)}: ${all(didParts(d))}`,
+  'culture.temperature': (d, w) => `${w.name(d.cultureId)}: ${d.temperatureC.toFixed(1)} °C`,
+  'culture.harvested': (d, w) => `${w.name(d.cultureId)}: ${all(harvestParts(d, w.name))}`,
+  'culture.refused': (d, w) => w.name(d.cultureId),
+  'culture.ended': (d, w) =>
+    `${w.name(d.cultureId)}: ${all([d.how, d.cleaner ? `cleaned with ${d.cleaner}` : '', although(d.despite)])}`,
+  'culture.started': (d, w) => {
+    if (d.hatch) return `${w.name(d.cultureId)}: ${hatchText(d.hatch, w.name)}`
+    return `${w.name(d.cultureId)}: ${all(startParts(d, w.name)) || 'set up'}`
+  },
+  'culture.moved': (d, w) =>
+    `${w.name(d.cultureId)}: to ${d.placeId ? w.name(d.placeId) : 'nowhere in particular'}, ${LEVEL_WORDS[d.level]}`,
+  'culture.quarantined': (d, w) =>
+    `${w.name(d.cultureId)}: ${d.apart ? all(['set apart', d.reason]) : 'let back'}`,
+  'culture.crossed': (d, w) => `${w.name(d.cultureId)}: ${CLEAN_WORDS[d.rule]}`,
+  'place.temperature': (d, w) =>
+    `${w.name(d.placeId)}: ${all([d.topC === null ? '' : `${d.topC.toFixed(1)} °C at the top`, d.bottomC === null ? '' : `${d.bottomC.toFixed(1)} °C at the bottom`])}`,
 }

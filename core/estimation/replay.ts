@@ -41,8 +41,8 @@ export type Remark = {
 interface Checkpoint {
   done: number
   cloud: Cloud
-  moves: readonly Move[]
-  remarks: readonly Remark[]
+  moves: Move[]
+  remarks: Remark[]
 }
 
 /** What is kept of a vessel between two readings: the cloud at the last log position, and one from about a week before. */
@@ -149,6 +149,111 @@ function summary(logDensity: Float64Array, readiness: readonly Readiness[], w: F
   return { density, ready, failed }
 }
 
+/** Observations from start to now, in order of time, each with its place in what was given; the others are remarked on. */
+function inOrder(observations: readonly Observation[], atH: number) {
+  const remarks: Remark[] = []
+  const order = observations
+    .map((o, index) => ({ o, index }))
+    .filter(({ o, index }) => {
+      if (o.h < 0) remarks.push({ code: 'before-start', index, h: o.h })
+      if (o.h > atH) remarks.push({ code: 'after-now', index, h: o.h })
+      return o.h >= 0 && o.h <= atH
+    })
+    .sort((a, b) => a.o.h - b.o.h || a.index - b.index)
+  return { order, remarks }
+}
+
+/** All that a memory must share with a replay to be gone on from, besides the observations. */
+const identityOf = (subject: Subject, list: readonly Observation[]): string =>
+  JSON.stringify([
+    subject.food.profile.id,
+    subject.method.id,
+    subject.setup,
+    subject.temperatureC,
+    subject.seed,
+    subject.priors ?? {},
+    subject.known ?? {},
+    subject.mishaps ?? true,
+    [...new Set(list.flatMap(o => (o.kind === 'action' ? [o.action.kind] : [])))].sort(),
+  ])
+
+const NOTHING: { old: Checkpoint | null; at: Checkpoint | null } = { old: null, at: null }
+
+/** Checkpoints of a memory that still hold, the older one and the one to go on from. */
+function remembered(
+  memory: ReplayMemory,
+  keys: readonly string[],
+  oldIndex: number,
+): typeof NOTHING {
+  const fits = (c: Checkpoint | null): c is Checkpoint =>
+    !!c && c.done <= keys.length && keys.slice(0, c.done).every((k, i) => k === memory.keys[i])
+  const old = fits(memory.old) && memory.old.done <= oldIndex ? memory.old : null
+  const goesOn = fits(memory.last) && old?.done === oldIndex
+  return { old, at: goesOn ? memory.last : old }
+}
+
+/** All courses at the start, before anything was seen. */
+function beginning(subject: Subject, list: readonly Observation[]): Checkpoint {
+  const chance = randomStream(subject.seed)
+  const start = starter(subject, list)
+  const cloud = Array.from({ length: PARTICLES }, () => ({
+    culture: start(chance),
+    logWeight: 0,
+    readyH: null,
+  }))
+  return { done: 0, cloud, moves: [], remarks: [] }
+}
+
+/** A count that no course could give is a slip of the pen: it is remarked on and not believed. */
+const impossible = (o: Observation, cloud: readonly Particle[]) =>
+  o.kind === 'count' && o.animals / o.ml > IMPOSSIBLE * Math.max(1, ...cloud.map(perMl))
+
+/** Weighs the courses by what was seen, and says how far that moved what is believed. */
+function weigh(o: Observation, cloud: readonly Particle[]) {
+  const before = weightsOf(cloud)
+  const readiness = cloud.map(readinessOf)
+  const logDensity = Float64Array.from(cloud, p => Math.log(Math.max(LEAST_PER_ML, perMl(p))))
+  const was = summary(logDensity, readiness, before)
+  const logs = cloud.map(p => likelihood(o, p) ?? 0)
+  const evidence = Math.log(logs.reduce((s, l, n) => s + before[n]! * Math.exp(l), 0))
+  const signs = o.kind === 'look' ? Math.max(1, Object.keys(o.signs).length) : Infinity
+  cloud.forEach((p, n) => {
+    p.logWeight += logs[n]!
+  })
+  const weights = weightsOf(cloud)
+  const is = summary(logDensity, readiness, weights)
+  const move = {
+    density: Math.exp(is.density - was.density),
+    ready: [was.ready, is.ready] as [number, number],
+    failed: [was.failed, is.failed] as [number, number],
+  }
+  return { move, weights, surprising: evidence / signs < SURPRISING }
+}
+
+const copyCheckpoint = (c: Checkpoint): Checkpoint => ({
+  done: c.done,
+  cloud: copyCloud(c.cloud),
+  moves: [...c.moves],
+  remarks: [...c.remarks],
+})
+
+/** Takes an observation into a cloud that has come to its hour. */
+function observe(at: Checkpoint, o: Observation, index: number, chance: RandomStream): void {
+  if (o.kind === 'action')
+    for (const { culture: c } of at.cloud) c.family.act(c.state, c.params, o.action)
+  if (o.kind === 'action' || o.kind === 'temperature') return
+  const about = { index, h: o.h }
+  if (impossible(o, at.cloud)) {
+    at.remarks.push({ code: 'impossible-count', ...about })
+    return
+  }
+  const { move, weights, surprising } = weigh(o, at.cloud)
+  if (surprising) at.remarks.push({ code: 'surprising', ...about })
+  at.moves.push({ ...about, ...move })
+  if (effectiveNumber(weights) < RESAMPLE_BELOW * at.cloud.length)
+    at.cloud = resample(at.cloud, weights, chance)
+}
+
 /**
  * Replays setup and observations to a moment: every observation is one step of the filter.
  * Each step has a stream of chance of its own, so that going on from a memory gives what starting anew gives.
@@ -160,107 +265,35 @@ export function replay(
   atH: number,
   memory?: ReplayMemory,
 ): Replayed {
-  const remarks: Remark[] = []
-  const order = observations
-    .map((o, index) => ({ o, index }))
-    .filter(({ o, index }) => {
-      if (o.h < 0) remarks.push({ code: 'before-start', index, h: o.h })
-      if (o.h > atH) remarks.push({ code: 'after-now', index, h: o.h })
-      return o.h >= 0 && o.h <= atH
-    })
-    .sort((a, b) => a.o.h - b.o.h || a.index - b.index)
+  const { order, remarks } = inOrder(observations, atH)
   const list = order.map(x => x.o)
   const keys = order.map(x => `${x.index}${JSON.stringify(x.o)}`)
-  const identity = JSON.stringify([
-    subject.food.profile.id,
-    subject.method.id,
-    subject.setup,
-    subject.temperatureC,
-    subject.seed,
-    subject.priors ?? {},
-    subject.known ?? {},
-    subject.mishaps ?? true,
-    [...new Set(list.flatMap(o => (o.kind === 'action' ? [o.action.kind] : [])))].sort(),
-  ])
+  const identity = identityOf(subject, list)
   const temperature = temperatureOf(list, subject.temperatureC)
 
   // Diagnosis starts one to two weeks back, at a whole week, so that it does not depend on what is remembered.
   const oldH = (Math.floor((list.at(-1)?.h ?? 0) / WEEK_H) - 1) * WEEK_H
   const oldIndex = list.findIndex(o => o.h > oldH)
 
-  const known = memory?.subject === identity ? memory : undefined
-  const fits = (c: Checkpoint | null | undefined): c is Checkpoint =>
-    !!c && c.done <= keys.length && keys.slice(0, c.done).every((k, i) => k === known!.keys[i])
-  let old: Checkpoint | null = fits(known?.old) && known!.old!.done <= oldIndex ? known!.old : null
-  let at: Checkpoint
-  if (fits(known?.last) && old?.done === oldIndex) at = known!.last
-  else if (old) at = old
-  else {
-    const chance = randomStream(subject.seed)
-    const start = starter(subject, list)
-    at = {
-      done: 0,
-      cloud: Array.from({ length: PARTICLES }, () => ({
-        culture: start(chance),
-        logWeight: 0,
-        readyH: null,
-      })),
-      moves: [],
-      remarks: [],
-    }
-  }
-
-  let cloud = copyCloud(at.cloud)
-  const moves = [...at.moves]
-  const found = [...at.remarks]
-  for (let i = at.done; i < list.length; i++) {
-    const o = list[i]!
-    if (i === oldIndex && old?.done !== i)
-      old = { done: i, cloud: copyCloud(cloud), moves: [...moves], remarks: [...found] }
+  const known = memory?.subject === identity ? remembered(memory, keys, oldIndex) : NOTHING
+  let old = known.old
+  const last = copyCheckpoint(known.at ?? beginning(subject, list))
+  const step = subject.mishaps === false ? advance : advanceWithMishaps
+  for (const [i, { o, index }] of order.entries()) {
+    if (i < last.done) continue
+    if (i === oldIndex && old?.done !== i) old = copyCheckpoint(last)
     const chance = randomStream(subject.seed + 7919 * (i + 1))
-    for (const p of cloud)
-      (subject.mishaps === false ? advance : advanceWithMishaps)(p, o.h, temperature, chance)
-    if (o.kind === 'action') {
-      for (const { culture: c } of cloud) c.family.act(c.state, c.params, o.action)
-      continue
-    }
-    if (o.kind === 'temperature') continue
-    const index = order[i]!.index
-    if (o.kind === 'count' && o.animals / o.ml > IMPOSSIBLE * Math.max(1, ...cloud.map(perMl))) {
-      found.push({ code: 'impossible-count', index, h: o.h })
-      continue
-    }
-    const before = weightsOf(cloud)
-    const readiness = cloud.map(readinessOf)
-    const logDensity = Float64Array.from(cloud, p => Math.log(Math.max(LEAST_PER_ML, perMl(p))))
-    const was = summary(logDensity, readiness, before)
-    const logs = cloud.map(p => likelihood(o, p) ?? 0)
-    const evidence = Math.log(logs.reduce((s, l, n) => s + before[n]! * Math.exp(l), 0))
-    const parts = o.kind === 'look' ? Math.max(1, Object.keys(o.signs).length) : 1
-    if (o.kind === 'look' && evidence / parts < SURPRISING)
-      found.push({ code: 'surprising', index, h: o.h })
-    cloud.forEach((p, n) => {
-      p.logWeight += logs[n]!
-    })
-    const w = weightsOf(cloud)
-    const is = summary(logDensity, readiness, w)
-    moves.push({
-      index,
-      h: o.h,
-      density: Math.exp(is.density - was.density),
-      ready: [was.ready, is.ready],
-      failed: [was.failed, is.failed],
-    })
-    if (effectiveNumber(w) < RESAMPLE_BELOW * cloud.length) cloud = resample(cloud, w, chance)
+    for (const p of last.cloud) step(p, o.h, temperature, chance)
+    observe(last, o, index, chance)
+    last.done = i + 1
   }
-  const last: Checkpoint = { done: list.length, cloud, moves, remarks: found }
   const chance = randomStream(subject.seed + 7919 * (list.length + 1))
   const now = copyCloud(last.cloud)
   for (const p of now) advance(p, atH, temperature, chance)
   return {
     cloud: now,
-    moves,
-    remarks: [...remarks, ...found].sort((a, b) => a.h - b.h),
+    moves: last.moves,
+    remarks: [...remarks, ...last.remarks].sort((a, b) => a.h - b.h),
     weekAgo: old ? { cloud: old.cloud, from: old.done } : null,
     memory: { subject: identity, keys, last, old },
     observations: list,

@@ -12,8 +12,10 @@ const CHANCE = 0.1
 const FACTOR = 1.15
 const MOST = 5
 
-const percent = (p: number) =>
-  p > 0.995 ? 'over 99 %' : p < 0.005 ? 'under 1 %' : `${Math.round(p * 100)} %`
+function percent(p: number): string {
+  if (p > 0.995) return 'over 99 %'
+  return p < 0.005 ? 'under 1 %' : `${Math.round(p * 100)} %`
+}
 
 function density(factor: number): string[] {
   if (factor > FACTOR)

@@ -26,7 +26,7 @@ export function portionText(food: FeedProfile, portion: number, measures: Measur
   if (unit === 'worm') return formatCount(Math.max(1, Math.round(portion)))
   const n = portion < 0.2 ? 'a little of a' : nearQuarter(Math.max(0.25, portion))
   if (portion < 0.2) return `${n} ${unit}`
-  return portion > 20
-    ? `${formatCount(portion)} ${unit}s`
-    : `${n} ${unit}${portion <= 1.1 ? '' : unit === 'pinch' ? 'es' : 's'}`
+  if (portion > 20) return `${formatCount(portion)} ${unit}s`
+  const ending = unit === 'pinch' ? 'es' : 's'
+  return `${n} ${unit}${portion <= 1.1 ? '' : ending}`
 }

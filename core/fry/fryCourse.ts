@@ -1,3 +1,4 @@
+import { compare } from '../math/compare'
 import { daysBetween, type LocalDate } from '../time/localDate'
 import { fryAlive } from './survival'
 
@@ -29,7 +30,7 @@ export function fryCourse(
     return fryAlive(p.fry, p.day, day)
   }
   const alive = (date: LocalDate) => onDay(daysBetween(freeOn, date))
-  for (const e of [...events].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0))) {
+  for (const e of [...events].sort((a, b) => compare(a.on, b.on))) {
     if (e.kind === 'counted' && e.on < first.on) continue
     points.push({
       on: e.on,

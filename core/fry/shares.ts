@@ -50,6 +50,32 @@ const normalised = (weights: Map<string, number>): Map<string, number> => {
   return sum > 0 ? new Map([...weights].map(([id, w]) => [id, w / sum])) : weights
 }
 
+/** Shares that are pinned on a day. A pin never brings a food that does not fit, nor more of it than fits. */
+function pinnedOn(day: DaySuitability, n: number, pins: readonly Pin[]): Map<string, number> {
+  const pinned = new Map<string, number>()
+  for (const pin of pins) {
+    const fit = day[pin.food]?.fit ?? 0
+    if (n >= pin.fromDay && n <= pin.toDay && fit >= FIT_ENOUGH)
+      pinned.set(pin.food, Math.min(pin.share, fit))
+  }
+  return pinned
+}
+
+/** Weights around day i, of the foods that fit on it. */
+function smoothed(
+  day: DaySuitability,
+  raw: readonly ReadonlyMap<string, number>[],
+  i: number,
+): Map<string, number> {
+  const reach = (SMOOTH_DAYS - 1) / 2
+  const smooth = new Map<string, number>()
+  for (const near of raw.slice(Math.max(0, i - reach), i + reach + 1)) {
+    for (const [id, w] of near)
+      if (day[id]!.fit >= FIT_ENOUGH) smooth.set(id, (smooth.get(id) ?? 0) + w)
+  }
+  return smooth
+}
+
 /**
  * Shares of foods by day: best three, smoothed by a centred mean of five days over the foods that fit on that day, renormalised; pins come first.
  * They sum to 1 on every day, except on a gap, where all are 0.
@@ -64,28 +90,11 @@ export function dayShares(
 ): DayShares[] {
   const raw = days.map(d => normalised(rawShares(d, preferred)))
   return days.map((day, i) => {
-    const pinned = new Map<string, number>()
-    for (const pin of pins) {
-      const fit = day[pin.food]?.fit ?? 0
-      // A pin never brings a food that does not fit, nor more of it than fits.
-      if (firstDay + i >= pin.fromDay && firstDay + i <= pin.toDay && fit >= FIT_ENOUGH)
-        pinned.set(pin.food, Math.min(pin.share, fit))
-    }
-    let suits = false
-    for (const id in day) if (day[id]!.value >= SUITABLE) suits = true
+    const pinned = pinnedOn(day, firstDay + i, pins)
+    const suits = Object.values(day).some(s => s.value >= SUITABLE)
     const pinSum = [...pinned.values()].reduce((a, b) => a + b, 0)
     if (!suits && pinSum === 0) return { share: zeros(day), gap: true, bridged: false }
-    const smooth = new Map<string, number>()
-    if (suits) {
-      for (
-        let j = Math.max(0, i - (SMOOTH_DAYS - 1) / 2);
-        j <= Math.min(days.length - 1, i + (SMOOTH_DAYS - 1) / 2);
-        j++
-      ) {
-        for (const [id, w] of raw[j]!)
-          if (day[id]!.fit >= FIT_ENOUGH) smooth.set(id, (smooth.get(id) ?? 0) + w)
-      }
-    }
+    const smooth = suits ? smoothed(day, raw, i) : new Map<string, number>()
     for (const id of pinned.keys()) smooth.delete(id)
     const rest = normalised(smooth)
     const pinScale = pinSum > 1 || rest.size === 0 ? 1 / pinSum : 1

@@ -66,16 +66,13 @@ export function tankLoad(
   const unionisedMgL = standingMgL * share
   const wanted = (perDay * share) / TAN.longTermMgL - (water.filter ? TAN.filterPerDay : 0)
   const changeNeeded = wanted > 1 ? null : Math.max(0, wanted)
+  const beyond = unionisedMgL > TAN.stopMgL || changeNeeded === null
+  const remedy = beyond ? 'feed-less' : 'change-more'
   return {
     tanPerDay: perDay,
     standingMgL,
     unionisedMgL,
     changeNeeded,
-    verdict:
-      unionisedMgL <= TAN.longTermMgL
-        ? 'fine'
-        : unionisedMgL > TAN.stopMgL || changeNeeded === null
-          ? 'feed-less'
-          : 'change-more',
+    verdict: unionisedMgL <= TAN.longTermMgL ? 'fine' : remedy,
   }
 }

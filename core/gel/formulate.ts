@@ -115,6 +115,13 @@ export function formulate(
 const weightOf = (clashes: readonly Clash[]) =>
   clashes.reduce((s, c) => s + 1 + Math.abs(c.reached - c.wanted) / 100, 0)
 
+/** What a side of the targets asks for, as it is told. */
+function wantedOf(side: ReturnType<typeof sidesOf>[number], targets: Targets): number {
+  if (side.of === 'collagen') return 1 / 3
+  const byValue = side.of === 'calcium' || side.of === 'phosphorus'
+  return byValue ? targets[side.of as 'calcium' | 'phosphorus']! : side.value
+}
+
 function relaxed(
   choices: readonly Choice[],
   targets: Targets,
@@ -126,12 +133,7 @@ function relaxed(
   const clashes = sidesOf(choices, targets).flatMap((s): Clash[] => {
     const by = found.values.get(`b_${s.name}`) ?? 0
     if (by * s.scale < 1e-5) return []
-    const wanted =
-      s.of === 'collagen'
-        ? 1 / 3
-        : s.of === 'calcium' || s.of === 'phosphorus'
-          ? targets[s.of]!
-          : s.value
+    const wanted = wantedOf(s, targets)
     return [
       {
         of: s.of,

@@ -37,8 +37,10 @@ export function crumbSize(gapeUm: number): CrumbSize {
 }
 
 /** What has to be done to an ingredient before it passes: nothing, mill and sieve, or blend and press through. */
-export const millingFor = (
+export function millingFor(
   i: Pick<Ingredient, 'particleUm' | 'milling'>,
   sieveUm: number,
-): Milling | 'fine enough' =>
-  i.particleUm === null ? 'dissolves' : i.particleUm <= sieveUm ? 'fine enough' : i.milling
+): Milling | 'fine enough' {
+  if (i.particleUm === null) return 'dissolves'
+  return i.particleUm <= sieveUm ? 'fine enough' : i.milling
+}

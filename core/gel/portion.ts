@@ -32,8 +32,8 @@ export interface Portion {
 export function portionOf(dryMg: number, dry: number, pieceG: number): Portion {
   const wetG = dryMg / 1000 / dry
   const exact = wetG / pieceG
-  const pieces =
-    exact <= 0 ? 0 : exact < 3 ? Math.max(0.5, Math.round(exact * 2) / 2) : Math.round(exact)
+  const rounded = exact < 3 ? Math.max(0.5, Math.round(exact * 2) / 2) : Math.round(exact)
+  const pieces = exact <= 0 ? 0 : rounded
   return { dryMg, wetG, pieces, roundedBy: exact > 0 ? pieces / exact - 1 : 0 }
 }
 

@@ -18,8 +18,10 @@ export interface LinearProgram {
   constraints: readonly Constraint[]
 }
 
-const number = (x: number) =>
-  x === Infinity ? '+inf' : x === -Infinity ? '-inf' : x.toPrecision(12)
+function number(x: number): string {
+  if (Number.isFinite(x)) return x.toPrecision(12)
+  return x > 0 ? '+inf' : '-inf'
+}
 const term = (factor: number, name: string) =>
   `${factor < 0 ? '-' : '+'} ${Math.abs(factor).toPrecision(12)} ${name}`
 const wrap = (parts: readonly string[]) =>

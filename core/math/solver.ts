@@ -66,6 +66,13 @@ const HEURISTICS = 0.02
 /** primal_solution_status of a point that keeps every constraint. */
 const FEASIBLE_POINT = 2
 
+/** Ends before the best is proven. */
+const endings = ({ modelStatus }: HighsLike['constants']) =>
+  [
+    ['time-limit', modelStatus.timeLimit],
+    ['stopped', modelStatus.interrupted],
+  ] as const
+
 /** HiGHS as the solver of the planner. */
 export const highsSolver = (highs: HighsLike): Solver => ({
   solve: (text, limits, progress) =>
@@ -95,14 +102,10 @@ export const highsSolver = (highs: HighsLike): Solver => ({
       const { modelStatus: ended } = model.run(watch as never)
       if (ended === modelStatus.infeasible || ended === modelStatus.unboundedOrInfeasible)
         return { status: 'infeasible', ...NO_SOLUTION, seconds }
+      const cutShort = endings(highs.constants).find(([, code]) => code === ended)?.[0]
       if (Number(model.info.get('primal_solution_status')) !== FEASIBLE_POINT)
         return {
-          status:
-            ended === modelStatus.timeLimit
-              ? 'time-limit'
-              : ended === modelStatus.interrupted
-                ? 'stopped'
-                : 'error',
+          status: cutShort ?? 'error',
           ...NO_SOLUTION,
           seconds,
         }
@@ -117,19 +120,10 @@ export const highsSolver = (highs: HighsLike): Solver => ({
       const dual = Number(model.info.get('mip_dual_bound'))
       // Without whole numbers the solver names no bound: what it found is the best. An optimum lies within the gaps that were asked for.
       const slack = Math.max(ABSOLUTE_GAP, limits.gap * Math.abs(objective))
-      const bound = !Number.isFinite(dual)
-        ? objective
-        : ended === modelStatus.optimal
-          ? Math.max(dual, objective - slack)
-          : dual
-      const status =
-        ended === modelStatus.optimal
-          ? 'optimal'
-          : ended === modelStatus.timeLimit
-            ? 'time-limit'
-            : ended === modelStatus.interrupted
-              ? 'stopped'
-              : 'limit'
+      const optimal = ended === modelStatus.optimal
+      const named = optimal ? Math.max(dual, objective - slack) : dual
+      const bound = Number.isFinite(dual) ? named : objective
+      const status = optimal ? 'optimal' : (cutShort ?? 'limit')
       return { status, objective, seconds, bound, values }
     }),
 })

@@ -19,8 +19,10 @@ export interface Want {
 }
 
 /** Share of a batch's worth that is left after some hours. */
-export const keeps = (batch: Pick<Batch, 'holdH'>, hours: number) =>
-  hours > batch.holdH + 1e-6 ? 0 : batch.holdH === Infinity ? 1 : energyLeft(HATCH.fridgeC, hours)
+export function keeps(batch: Pick<Batch, 'holdH'>, hours: number): number {
+  if (hours > batch.holdH + 1e-6) return 0
+  return batch.holdH === Infinity ? 1 : energyLeft(HATCH.fridgeC, hours)
+}
 
 /**
  * Gives batches to wants in order of time, what spoils first before what keeps.

@@ -25,17 +25,16 @@ const SEED = 11
 const CLEARS_PER_WEEK = 5
 const THINS_PER_WEEK = 0.3
 
+function feedsPerWeek(feed: FoodMethod['feed']): number {
+  if (feed === null) return 0
+  if (feed.when === 'every') return 7 / (feed.everyDays ?? 7)
+  return feed.when === 'clear' ? CLEARS_PER_WEEK : THINS_PER_WEEK
+}
+
 function handsPerWeek(m: FoodMethod): number {
-  const fed =
-    m.feed === null
-      ? 0
-      : m.feed.when === 'every'
-        ? 7 / (m.feed.everyDays ?? 7)
-        : m.feed.when === 'clear'
-          ? CLEARS_PER_WEEK
-          : THINS_PER_WEEK
   return (
-    fed + m.upkeep.filter(u => u.action === 'waterChange').reduce((n, u) => n + 168 / u.everyH, 0)
+    feedsPerWeek(m.feed) +
+    m.upkeep.filter(u => u.action === 'waterChange').reduce((n, u) => n + 168 / u.everyH, 0)
   )
 }
 

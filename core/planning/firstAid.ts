@@ -40,12 +40,19 @@ export function hoursUntilCold(
   return hoursToCool(litres) * Math.log((nowC - roomC) / (leastC - roomC))
 }
 
-const first = (airH: number, coldH: number): Pick<Patient, 'hours' | 'dies'> =>
-  !Number.isFinite(Math.min(airH, coldH))
-    ? { hours: Infinity, dies: 'not soon' }
-    : airH <= coldH
-      ? { hours: airH, dies: 'of no air' }
-      : { hours: coldH, dies: 'of cold' }
+function first(airH: number, coldH: number): Pick<Patient, 'hours' | 'dies'> {
+  if (!Number.isFinite(Math.min(airH, coldH))) return { hours: Infinity, dies: 'not soon' }
+  return airH <= coldH ? { hours: airH, dies: 'of no air' } : { hours: coldH, dies: 'of cold' }
+}
+
+/** What to do for a culture when the power is gone. */
+function actFor(airH: number, only: boolean): string {
+  if (airH < Infinity)
+    return 'Stir or shake it every half hour; thin a dense one by half into a second vessel.'
+  return only
+    ? 'Carry it to the warmest place: nothing else of it is left.'
+    : 'Leave it: it comes back by itself.'
+}
 
 /**
  * What suffers when the power or a heater is gone, the first to die first; of those that die at the same time what nothing else could replace.
@@ -124,12 +131,7 @@ export function firstAid(
           ),
           endsAtC: roomC,
           onlyOne: backup.code === 'only',
-          act:
-            airH < Infinity
-              ? 'Stir or shake it every half hour; thin a dense one by half into a second vessel.'
-              : backup.code === 'only'
-                ? 'Carry it to the warmest place: nothing else of it is left.'
-                : 'Leave it: it comes back by itself.',
+          act: actFor(airH, backup.code === 'only'),
         },
       ]
     })

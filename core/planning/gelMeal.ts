@@ -51,14 +51,11 @@ export function lastingRounds(rounds: readonly RoundTime[], keepsH: number): rea
 export function gelMeal(state: RoomState, tank: Tank, on: LocalDate): GelMeal | null {
   const { boxes, mixes } = state.gel
   const tub = tubOf(state.entries, on).filter(t => t.tankId === tank.id && t.pieces > 0)
-  const all =
-    tub.length > 0
-      ? tub
-      : boxes.length > 0
-        ? piecesFor({ broods: state.broods, room: state.room, mixes, boxes }, on)
-            .filter(p => p.tankId === tank.id)
-            .map(p => ({ boxId: p.box.id, pieces: p.pieces }))
-        : []
+  const fromBoxes = () =>
+    piecesFor({ broods: state.broods, room: state.room, mixes, boxes }, on)
+      .filter(p => p.tankId === tank.id)
+      .map(p => ({ boxId: p.box.id, pieces: p.pieces }))
+  const all = tub.length > 0 || boxes.length === 0 ? tub : fromBoxes()
   const box = state.gel.made.find(b => all.some(p => p.boxId === b.id))
   if (!box) return null
   const removeAfterH = removeAfter(state, tank, box)

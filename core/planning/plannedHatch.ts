@@ -113,12 +113,10 @@ function whyCysts(
   meals: Meal[],
 ): Reason {
   const f = model.factors
+  const most = MOST_CYSTS_GL * option.vessel.litres
+  const byDensity = wantG > most - 0.01 ? ` Held to ${MOST_CYSTS_GL} g per litre.` : ''
   const held =
-    cystsG < wantG - 0.05
-      ? ' It would take more: held to what the lot has left.'
-      : wantG > MOST_CYSTS_GL * option.vessel.litres - 0.01
-        ? ` Held to ${MOST_CYSTS_GL} g per litre.`
-        : ''
+    cystsG < wantG - 0.05 ? ' It would take more: held to what the lot has left.' : byDensity
   return {
     result: { label: 'cysts', value: cystsG, unit: 'g' },
     rule: `Nauplii wanted at the mouth, over what a gram of this lot brings there. Rounded up to 0.1 g.${held}`,

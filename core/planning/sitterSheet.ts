@@ -12,6 +12,7 @@ import { addDays, localDateOf, type LocalDate } from '../time/localDate'
 import { formatCount, formatGrams, formatMillilitres } from '../units/format'
 import { feedAmount, type Tended } from './amounts'
 import { gelMeal } from './gelMeal'
+import type { PlanGap } from './plan/gaps'
 import type { CulturePlan } from './plan/planRoom'
 import { tending } from './tending'
 
@@ -29,12 +30,10 @@ export interface SitterSheet {
   never: string[]
 }
 
-const MEASURE = (value: number, unit: 'g' | 'mL' | 'each' | 'share', what: string) =>
-  unit === 'g'
-    ? `${formatGrams(value)} ${what}`
-    : unit === 'mL'
-      ? `${formatMillilitres(value)} ${what}`
-      : `${value} ${what}`
+function measured(value: number, unit: 'g' | 'mL' | 'each' | 'share', what: string): string {
+  if (unit === 'g') return `${formatGrams(value)} ${what}`
+  return unit === 'mL' ? `${formatMillilitres(value)} ${what}` : `${value} ${what}`
+}
 /** Nauplii that a cube of the usual tray holds, where none was frozen yet (working estimate). */
 const NAUPLII_PER_CUBE = 5000
 
@@ -61,7 +60,6 @@ export function sitterSheet(
   const before = beforeLeaving(state, plan, cultures, away.from, last)
 
   const days = dates.map(date => {
-    const lines: SheetLine[] = []
     const portions = new Map<string, { tank: Tank; food: string; organisms: number }>()
     for (const t of plan.takes) {
       const tank = t.day === date ? tankOf(t.brood) : undefined
@@ -70,24 +68,11 @@ export function sitterSheet(
       const found = portions.get(key) ?? { tank, food: t.food, organisms: 0 }
       portions.set(key, { ...found, organisms: found.organisms + t.organisms })
     }
-    for (const [key, { tank, food, organisms }] of portions)
-      lines.push({
-        key: `feed:${key}:${date}`,
-        text: `${tank.name}: ${gelFor(state, tank, food, date) ?? `${portionFor(state, food, organisms)}, in two parts where you come twice`}.`,
-      })
-    for (const v of cultures) {
-      const feed = feedAmount(v)
-      const everyDays = feed?.rule.when === 'every' ? (feed.rule.everyDays ?? 7) : null
-      const since = v.culture.fedAt ?? v.culture.record.startedAt
-      if (!feed || everyDays === null) continue
-      const due = Math.round((Date.parse(`${date}T12:00Z`) - Date.parse(since)) / 86_400_000)
-      if (due > 0 && due % Math.round(everyDays) === 0)
-        lines.push({
-          key: `culture:${v.culture.id}:${date}`,
-          text: `${v.culture.record.name}: feed ${MEASURE(feed.value, feed.unit, feed.rule.what)}.`,
-        })
-    }
-    return { date, lines }
+    const fed = [...portions].map(([key, { tank, food, organisms }]) => ({
+      key: `feed:${key}:${date}`,
+      text: `${tank.name}: ${portionLine(state, tank, food, organisms, date)}.`,
+    }))
+    return { date, lines: [...fed, ...cultures.flatMap(v => feedLine(v, date) ?? [])] }
   })
   return {
     before,
@@ -99,6 +84,31 @@ export function sitterSheet(
       'Something smells rotten, or fry hang at the surface: write or call, change a fifth of the tank for water of the same warmth, and feed nothing that day.',
     ],
   }
+}
+
+/** What a culture that is fed by the calendar gets on a day; null on all others. */
+function feedLine(v: Tended, date: LocalDate): SheetLine | null {
+  const feed = feedAmount(v)
+  if (feed?.rule.when !== 'every') return null
+  const since = v.culture.fedAt ?? v.culture.record.startedAt
+  const day = Math.round((Date.parse(`${date}T12:00Z`) - Date.parse(since)) / 86_400_000)
+  if (day <= 0 || day % Math.round(feed.rule.everyDays ?? 7) !== 0) return null
+  const amount = measured(feed.value, feed.unit, feed.rule.what)
+  return {
+    key: `culture:${v.culture.id}:${date}`,
+    text: `${v.culture.record.name}: feed ${amount}.`,
+  }
+}
+
+function portionLine(
+  state: RoomState,
+  tank: Tank,
+  food: string,
+  organisms: number,
+  date: LocalDate,
+): string {
+  const gel = gelFor(state, tank, food, date)
+  return gel ?? `${portionFor(state, food, organisms)}, in two parts where you come twice`
 }
 
 /** Pieces out of a box, for a food that lies there all day; null where it is none, or no box holds any. */
@@ -131,45 +141,65 @@ function beforeLeaving(
   from: LocalDate,
   last: LocalDate,
 ): SheetLine[] {
-  const lines: SheetLine[] = []
-  for (const s of plan.starts) {
-    if (s.on >= from) continue
-    const name = foodOf(s.food)?.profile.name.toLowerCase() ?? s.food
-    lines.push({
-      key: `start:${s.food}:${s.on}`,
-      text: `Start ${s.vessels} ${s.vessels === 1 ? 'vessel' : 'vessels'} of ${name} by ${dayText(s.on)}.${s.orderBy ? ` Order its starter by ${dayText(s.orderBy)}.` : ''}`,
-    })
+  const gaps = plan.gaps.filter(g => g.from <= last && g.to >= from)
+  return [
+    ...plan.starts.filter(s => s.on < from).map(startLine),
+    ...cubesLine(state, plan, from, last),
+    ...cultures.flatMap(v => tendingLines(state, v, last)),
+    ...gaps.map(g => gapLine(state, g)),
+  ]
+}
+
+function startLine(s: CulturePlan['starts'][number]): SheetLine {
+  const name = foodOf(s.food)?.profile.name.toLowerCase() ?? s.food
+  const vessels = `${s.vessels} ${s.vessels === 1 ? 'vessel' : 'vessels'}`
+  const order = s.orderBy ? ` Order its starter by ${dayText(s.orderBy)}.` : ''
+  return {
+    key: `start:${s.food}:${s.on}`,
+    text: `Start ${vessels} of ${name} by ${dayText(s.on)}.${order}`,
   }
+}
+
+/** The freezer in portions, where nauplii are to be fed by somebody who does not hatch. */
+function cubesLine(
+  state: RoomState,
+  plan: CulturePlan,
+  from: LocalDate,
+  last: LocalDate,
+): SheetLine[] {
   const frozen = state.stores
     .filter(s => s.keep === 'freezer')
     .reduce((n, s) => n + (s.organisms ?? 0), 0)
   const wanted = plan.takes
     .filter(t => t.food === NAUPLII && t.day >= from && t.day <= last)
     .reduce((n, t) => n + t.organisms, 0)
-  if (wanted > 0)
-    lines.push({
-      key: 'cubes',
-      text: `Portion the freezer: ${formatCount(wanted)} nauplii are to be fed, ${formatCount(frozen)} are there. One tub a day, with the date on it.`,
-    })
-  for (const v of cultures) {
-    const wants = tending(v, backupOf(state.cultureStates, v.culture.id)).filter(
-      t =>
-        localDateOf(t.at, state.room.timeZone) <= last &&
-        ['thin out', 'renew', 'split', 'change water', 'end'].includes(t.kind),
-    )
-    for (const t of wants)
-      lines.push({
-        key: `${t.kind}:${v.culture.id}`,
-        text: `${v.culture.record.name}: ${t.kind === 'end' ? 'start it anew' : t.kind}. ${t.because}`,
-      })
+  if (wanted <= 0) return []
+  const amounts = `${formatCount(wanted)} nauplii are to be fed, ${formatCount(frozen)} are there`
+  const text = `Portion the freezer: ${amounts}. One tub a day, with the date on it.`
+  return [{ key: 'cubes', text }]
+}
+
+const BEFORE_LEAVING = ['thin out', 'renew', 'split', 'change water', 'end']
+
+function tendingLines(state: RoomState, v: Tended, last: LocalDate): SheetLine[] {
+  const due = tending(v, backupOf(state.cultureStates, v.culture.id)).filter(
+    t => localDateOf(t.at, state.room.timeZone) <= last && BEFORE_LEAVING.includes(t.kind),
+  )
+  return due.map(t => ({
+    key: `${t.kind}:${v.culture.id}`,
+    text: `${v.culture.record.name}: ${t.kind === 'end' ? 'start it anew' : t.kind}. ${t.because}`,
+  }))
+}
+
+function gapLine(state: RoomState, g: PlanGap): SheetLine {
+  const brood = state.broods.find(b => b.id === g.brood)?.name ?? 'A brood'
+  const bridge = g.ways.find(w => w.kind === 'bridge')
+  const food = bridge && (edible(bridge.food)?.name.toLowerCase() ?? bridge.food)
+  const help = food
+    ? `Have ${food} in portions for every day.`
+    : 'Ask somebody who can hatch, or move it to where it is fed.'
+  return {
+    key: `gap:${g.brood}:${g.from}`,
+    text: `${brood} is ${Math.round(g.share * 100)} % short from ${g.from} to ${g.to}. ${help}`,
   }
-  for (const g of plan.gaps.filter(x => x.from <= last && x.to >= from)) {
-    const brood = state.broods.find(b => b.id === g.brood)?.name ?? 'A brood'
-    const bridge = g.ways.find(w => w.kind === 'bridge')
-    lines.push({
-      key: `gap:${g.brood}:${g.from}`,
-      text: `${brood} is ${Math.round(g.share * 100)} % short from ${g.from} to ${g.to}. ${bridge ? `Have ${edible(bridge.food)?.name.toLowerCase() ?? bridge.food} in portions for every day.` : 'Ask somebody who can hatch, or move it to where it is fed.'}`,
-    })
-  }
-  return lines
 }

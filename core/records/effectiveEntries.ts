@@ -1,8 +1,8 @@
+import { compare } from '../math/compare'
 import type { Entry, EntryKind, EntryOf } from './entries'
 
 /** Log order: by the instant it is true of, then by the id, so that two devices agree. */
-export const byTime = (a: Entry, b: Entry) =>
-  a.at < b.at ? -1 : a.at > b.at ? 1 : a.id < b.id ? -1 : a.id > b.id ? 1 : 0
+export const byTime = (a: Entry, b: Entry) => compare(a.at, b.at) || compare(a.id, b.id)
 
 /**
  * What the log says now: entries in order of time, without those undone or superseded.

@@ -1,7 +1,7 @@
 import type { Draft, RecordDraft } from '../records/draft'
 import type { Answer } from '../records/vocabulary'
 import type { Stop } from './stop'
-import type { AnswerContext } from './stopKind'
+import type { AnswerContext, Written } from './stopKind'
 import { kindOf } from './stopKinds'
 
 /** What a person said to a stop. */
@@ -20,18 +20,30 @@ const isInsisted = (given: unknown) =>
 
 const NOT_NOW = 'Left for the next round.'
 
+/** What was given, where it can be read and where there is so much; else why not. */
+function check(
+  stop: Stop,
+  given: unknown,
+): { ok: true; given: unknown } | Extract<Answered, { ok: false }> {
+  if (given === null) return { ok: true, given: null }
+  const kind = kindOf(stop)
+  const read = kind.given.safeParse(given)
+  if (!read.success) {
+    const issue = read.error.issues[0]!
+    return { ok: false, code: 'bad-given', message: `${issue.path.join('.')}: ${issue.message}` }
+  }
+  const against = kind.tooMuch?.(stop, read.data) ?? null
+  if (against !== null && !isInsisted(given))
+    return { ok: false, code: 'too-much', message: against }
+  return { ok: true, given: read.data }
+}
+
 /** What a tap on a stop writes, for page, demo and terminal alike: the facts, and that it was answered. */
 export function answerStop(stop: Stop, answer: StopAnswer, c: AnswerContext): Answered {
   const kind = kindOf(stop)
-  const checked =
-    answer.given === undefined || answer.given === null ? null : kind.given.safeParse(answer.given)
-  if (checked && !checked.success) {
-    const issue = checked.error.issues[0]!
-    return { ok: false, code: 'bad-given', message: `${issue.path.join('.')}: ${issue.message}` }
-  }
-  const against = checked ? (kind.tooMuch?.(stop, checked.data) ?? null) : null
-  if (against !== null && !isInsisted(answer.given))
-    return { ok: false, code: 'too-much', message: against }
+  const checked = check(stop, answer.given ?? null)
+  if (!checked.ok) return checked
+  const { given } = checked
   const answered: Draft = {
     kind: 'stop.answered',
     subject: { type: 'stop', id: stop.key.slice(0, 60) },
@@ -46,7 +58,13 @@ export function answerStop(stop: Stop, answer: StopAnswer, c: AnswerContext): An
     const also = kind.notNow?.(stop, c) ?? []
     return { ok: true, entries: [answered, ...also], records: [], said: NOT_NOW }
   }
-  const ended = answer.how === 'enough' ? kind.enough?.(stop, c) : undefined
-  const { entries, records, said } = ended ?? kind.done(stop, checked?.data ?? null, c)
+  const { entries, records, said } = written(stop, answer, given, c)
   return { ok: true, entries: [answered, ...entries], records, said }
+}
+
+/** What is true now that the stop is done, or that it has been enough of it. */
+function written(stop: Stop, answer: StopAnswer, given: unknown, c: AnswerContext): Written {
+  const kind = kindOf(stop)
+  const ended = answer.how === 'enough' ? kind.enough?.(stop, c) : undefined
+  return ended ?? kind.done(stop, given, c)
 }

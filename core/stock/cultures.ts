@@ -1,5 +1,5 @@
 import { ofKind } from '../records/effectiveEntries'
-import type { Entry, EntryData, HatchSetup } from '../records/entries'
+import type { Entry, EntryData, EntryKind, HatchSetup } from '../records/entries'
 import type { CultureRecord } from '../records/records'
 import type { CleanRule, Level } from '../records/vocabulary'
 import { hoursBetween, type Instant } from '../time/localDate'
@@ -85,41 +85,48 @@ export function cultureStates(
   return [...byId.values()]
 }
 
+type Change<K extends EntryKind> = (c: CultureState, data: EntryData<K>, at: Instant) => void
+
+/** What each kind of entry changes in a culture. */
+const CHANGES: { readonly [K in EntryKind]?: Change<K> } = {
+  'culture.started': (c, d, at) => {
+    c.origin = d.origin
+    c.parentIds = d.parentIds
+    c.hatch = d.hatch
+    if (d.hatch) c.startedAt = at
+  },
+  'culture.moved': (c, d) => {
+    c.placeId = d.placeId
+    c.level = d.level
+  },
+  'culture.quarantined': (c, d, at) => {
+    c.quarantine = d.apart ? { since: at, reason: d.reason } : null
+  },
+  'culture.crossed': (c, d) => {
+    c.crossed = [...c.crossed, d.rule]
+  },
+  'culture.ended': (c, d, at) => {
+    c.ended ??= { at, how: d.how }
+  },
+  'culture.looked': seen,
+  'sample.counted': seen,
+  'water.read': seen,
+  'culture.refused': seen,
+  'culture.harvested': (c, d, at) => {
+    c.seenAt = at
+    if (d.finished) c.ended ??= { at, how: 'used up' }
+    drawn(c, at, d.ml ?? d.share * c.record.litres * 1000)
+  },
+  'culture.did': (c, d, at) => done(c, at, d),
+}
+
+function seen(c: CultureState, _: unknown, at: Instant): void {
+  c.seenAt = at
+}
+
 function apply(c: CultureState, e: Entry): void {
-  switch (e.kind) {
-    case 'culture.started':
-      c.origin = e.data.origin
-      c.parentIds = e.data.parentIds
-      c.hatch = e.data.hatch
-      if (e.data.hatch) c.startedAt = e.at
-      return
-    case 'culture.moved':
-      c.placeId = e.data.placeId
-      c.level = e.data.level
-      return
-    case 'culture.quarantined':
-      c.quarantine = e.data.apart ? { since: e.at, reason: e.data.reason } : null
-      return
-    case 'culture.crossed':
-      c.crossed = [...c.crossed, e.data.rule]
-      return
-    case 'culture.ended':
-      c.ended ??= { at: e.at, how: e.data.how }
-      return
-    case 'culture.looked':
-    case 'sample.counted':
-    case 'water.read':
-    case 'culture.refused':
-      c.seenAt = e.at
-      return
-    case 'culture.harvested':
-      c.seenAt = e.at
-      if (e.data.finished) c.ended ??= { at: e.at, how: 'used up' }
-      return drawn(c, e.at, e.data.ml ?? e.data.share * c.record.litres * 1000)
-    case 'culture.did':
-      return done(c, e.at, e.data)
-    default:
-  }
+  const change = CHANGES[e.kind] as Change<EntryKind> | undefined
+  change?.(c, e.data, e.at)
 }
 
 function drawn(c: CultureState, at: Instant, ml: number): void {

@@ -111,6 +111,27 @@ export const HORIZON_DAYS = 60
 /** It sets and freezes over a night. */
 const LEAD_DAYS = 1
 
+interface BoxLeft {
+  box: GelBox
+  left: number
+}
+
+/** Takes whole pieces for a tank's day out of the boxes, in their order. */
+function takePieces(stock: readonly BoxLeft[], wantedMg: number) {
+  let lacksMg = wantedMg
+  let pieces = 0
+  for (const s of stock) {
+    if (lacksMg <= 0) break
+    if (s.left <= 0) continue
+    const whole = portionOf(lacksMg, s.box.dry, s.box.pieceG).pieces
+    const taken = Math.min(whole, s.left)
+    s.left -= taken
+    pieces += taken
+    lacksMg = taken === whole ? 0 : lacksMg - taken * s.box.pieceDryMg
+  }
+  return { pieces, lacksMg }
+}
+
 /**
  * How many days the boxes of each mix last, by whole pieces as they would be given. Mixes that nobody eats are left out.
  * @param horizon days looked ahead
@@ -141,23 +162,16 @@ export function gelCover(
     if (!byDay.some(day => day.some(mg => mg > 0))) return []
     const stock = c.boxes.filter(b => b.mixId === mix.id).map(b => ({ box: b, left: b.pieces }))
     let pieces = 0
-    let day = 0
-    days: for (; day < horizon; day++) {
-      if (day === 0 && c.tubMade) continue
-      const date = addDays(c.today, day)
-      for (const wanted of byDay[day]!) {
-        let mg = wanted
-        for (const s of stock) {
-          if (mg <= 0 || s.left <= 0 || !usableOn(s.box, date, c.room.timeZone)) continue
-          const whole = portionOf(mg, s.box.dry, s.box.pieceG).pieces
-          const taken = Math.min(whole, s.left)
-          s.left -= taken
-          pieces += taken
-          mg = taken === whole ? 0 : mg - taken * s.box.pieceDryMg
-        }
-        if (mg > 0) break days
-      }
+    const lasts = (wanted: number, date: LocalDate): boolean => {
+      const got = takePieces(
+        stock.filter(s => usableOn(s.box, date, c.room.timeZone)),
+        wanted,
+      )
+      pieces += got.pieces
+      return got.lacksMg <= 0
     }
+    let day = c.tubMade ? 1 : 0
+    while (day < horizon && byDay[day]!.every(mg => lasts(mg, addDays(c.today, day)))) day++
     const empty = day < horizon ? addDays(c.today, day) : null
     const then = byDay.slice(day, day + 14).map(tank => tank.reduce((a, b) => a + b, 0))
     const given = day - (c.tubMade ? 1 : 0)

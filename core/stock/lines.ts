@@ -1,4 +1,4 @@
-import { breach, lineageOf, type CleanRule, type Lineage } from '../foods/lineage'
+import { breach, lineageOf, type CleanRule, type Lineage, type Origin } from '../foods/lineage'
 import type { CultureState } from './cultures'
 
 /** A culture and what was started from it. */
@@ -81,13 +81,11 @@ export function lineageAt(states: readonly CultureState[], id: string): Lineage 
   const byId = new Map(states.map(c => [c.id, c]))
   const of = (c: CultureState, above: ReadonlySet<string>): Lineage => {
     const parents = parentsOf(c, byId).filter(p => !above.has(p.id))
-    const start = lineageOf(
-      c.origin === 'wild'
-        ? { kind: 'wild' }
-        : parents.length > 0
-          ? { kind: 'cultures', parents: parents.map(p => of(p, new Set([...above, p.id]))) }
-          : { kind: 'bought' },
-    )
+    const bred: Origin =
+      parents.length > 0
+        ? { kind: 'cultures', parents: parents.map(p => of(p, new Set([...above, p.id]))) }
+        : { kind: 'bought' }
+    const start = lineageOf(c.origin === 'wild' ? { kind: 'wild' } : bred)
     const rules: CleanRule[] = [...c.crossed, ...(c.quarantine ? ['quarantine' as const] : [])]
     return rules.reduce(breach, start)
   }

@@ -39,15 +39,27 @@ export function lotState(
   return {
     gramsLeft: Math.max(0, (weighed?.data.grams ?? lot.gramsAtStart) - usedSince),
     gramsPerDay: recentUse(mine, now),
-    hatch: learned?.hatch.value ?? lot.hatch,
-    speed: learned?.speed.value ?? lot.speed,
-    spread: learned?.spread.value ?? lot.spread,
-    hatchLow: learned?.hatch.low ?? lot.hatch,
-    hatchHigh: learned?.hatch.high ?? lot.hatch,
-    counts: learned?.hatch.from ?? 0,
+    ...(learned ? taught(learned) : asLabelled(lot)),
     pricePerGram: lot.price !== null && lot.priceGrams ? lot.price / lot.priceGrams : null,
   }
 }
+
+const taught = (l: LotLearned) => ({
+  hatch: l.hatch.value,
+  speed: l.speed.value,
+  spread: l.spread.value,
+  hatchLow: l.hatch.low,
+  hatchHigh: l.hatch.high,
+  counts: l.hatch.from,
+})
+const asLabelled = ({ hatch, speed, spread }: Lot) => ({
+  hatch,
+  speed,
+  spread,
+  hatchLow: hatch,
+  hatchHigh: hatch,
+  counts: 0,
+})
 
 function recentUse(hatches: readonly HatchCulture[], now: Instant): number | null {
   const recent = hatches.filter(r => hoursBetween(r.startedAt, now) <= 28 * 24)

@@ -26,8 +26,10 @@ export function rollingSets(
     const mine = states
       .filter(c => c.ended === null && c.record.setId === set.id)
       .sort((a, b) => toMs(newAt(b)) - toMs(newAt(a)))
-    const role = (i: number): RollingRole =>
-      i === mine.length - 1 && mine.length > 1 ? 'feeding out' : i === 0 ? 'reset' : 'half way'
+    const role = (i: number): RollingRole => {
+      if (i === mine.length - 1 && mine.length > 1) return 'feeding out'
+      return i === 0 ? 'reset' : 'half way'
+    }
     return {
       set,
       members: mine.map((culture, i) => ({ culture, role: role(i) })),

@@ -70,19 +70,23 @@ function parsePart(
   kind: AmountKind,
   options: { measures: MeasureSystem; gPerMl?: number },
 ) {
-  const match = PART.exec(part)
-  if (!match) return 'unreadable' as const
-  const number = match[1] === undefined ? 1 : readNumber(match[1])
-  const unit = (match[2] ?? '').replace(/(?<=[a-z]{3})s$/, '')
-  if (number === null || (match[1] === undefined && unit === '')) return 'unreadable' as const
+  const [, digits, word = ''] = PART.exec(part) ?? []
+  const unit = word.replace(/(?<=[a-z]{3})s$/, '')
+  const number = digits === undefined ? 1 : readNumber(digits)
+  if (number === null || (digits ?? unit) === '') return 'unreadable' as const
   if (unit === '') return number
-  if (GRAMS[unit] !== undefined)
-    return kind === 'mass' ? number * GRAMS[unit]! : ('wrong-kind' as const)
-  const spoon = SPOONS[unit]
-  const ml = ML[unit] ?? (spoon ? measureMl(spoon, options.measures) : null)
-  if (ml === null || ml === undefined) return 'unreadable' as const
+  const grams = GRAMS[unit]
+  if (grams !== undefined) return kind === 'mass' ? number * grams : ('wrong-kind' as const)
+  const ml = unitMl(unit, options.measures)
+  if (ml === null) return 'unreadable' as const
   if (kind === 'volume') return (number * ml) / 1000
   return options.gPerMl ? number * ml * options.gPerMl : ('needs-density' as const)
+}
+
+/** What a unit of volume or a spoon holds, mL; null for what is none. */
+function unitMl(unit: string, measures: MeasureSystem): number | null {
+  const spoon = SPOONS[unit]
+  return ML[unit] ?? (spoon ? measureMl(spoon, measures) : null)
 }
 
 /** "1 1/2" adds, "half a" multiplies by one, "2,5" is read as a decimal comma. */

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
 import { planDifference } from '@renatus/core/planning/plan/planDifference'
-import { AWAY_MOST } from '@renatus/core/planning/plan/whatIf'
-import type { StartState } from '@renatus/core/planning/plan/keptPlan'
+import { asIfKept, AWAY_MOST, coveredDays, newGaps } from '@renatus/core/planning/plan/whatIf'
 import { addDays } from '@renatus/core/time/localDate'
 import { running } from '@renatus/core/stock/cultures'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
@@ -34,90 +33,56 @@ const things = computed(() => [
   ...(room.state?.hatchVessels ?? []).map(v => ({ id: v.id, name: v.name })),
 ])
 
+/** A field that may stay empty; null then. */
+const read = <T,>(text: string, field: { safeParse(t: string): T }): T | null =>
+  text.trim() === '' ? null : field.safeParse(text)
+
 function ask() {
-  problem.value = null
   const brood = broods.value.find(b => b.id === form.broodId)
-  const fry =
-    form.fry.trim() === ''
-      ? null
-      : numberField({ label: 'Fry', min: 0, max: 100_000 }).safeParse(form.fry)
-  const days =
-    form.awayDays.trim() === ''
-      ? null
-      : numberField({ label: 'Days away', min: 1, max: AWAY_MOST }).safeParse(form.awayDays)
-  const from = form.awayFrom === '' ? null : dateField('The day you leave').safeParse(form.awayFrom)
-  const wrong = [fry, days, from].find(x => x && !x.success)
-  if (wrong && !wrong.success) problem.value = wrong.error.issues[0]!.message
-  else if (fry && !brood) problem.value = 'Choose the brood whose fry you mean.'
-  else if (from?.success && from.data < room.state!.today)
-    problem.value = 'The day you leave lies in the past: choose today or later.'
+  const fry = read(form.fry, numberField({ label: 'Fry', min: 0, max: 100_000 }))
+  const days = read(form.awayDays, numberField({ label: 'Days away', min: 1, max: AWAY_MOST }))
+  const from = read(form.awayFrom, dateField('The day you leave'))
+  const bad = [fry, days, from].find(x => x && !x.success)
+  problem.value = bad?.error?.issues[0]!.message ?? whoAndWhen(brood, fry !== null, from?.data)
   if (problem.value) return
   ahead.whatIf = {
-    shift: brood && form.shift !== 0 ? { [brood.id]: Number(form.shift) } : {},
-    fry: brood && fry?.success ? { [brood.id]: fry.data / Math.max(1, brood.fryNow) } : {},
+    ...(brood ? ofBrood(brood, fry?.data ?? null) : { shift: {}, fry: {} }),
     warmerC: us.value ? Number(form.warmer) / 1.8 : Number(form.warmer),
     lost: form.lost ? [form.lost] : [],
-    away: days?.success
-      ? {
-          from: from?.success ? from.data : addDays(room.state!.today, 1),
-          days: Math.round(days.data),
-        }
-      : null,
+    away: days ? awayFor(Math.round(days.data!), from?.data) : null,
   }
   void ahead.ask()
 }
+function whoAndWhen(brood: unknown, fry: boolean, from: string | undefined): string | null {
+  if (fry && !brood) return 'Choose the brood whose fry you mean.'
+  if (!from || from >= room.state!.today) return null
+  return 'The day you leave lies in the past: choose today or later.'
+}
+const ofBrood = (brood: { id: string; fryNow: number }, fry: number | null) => ({
+  shift: form.shift === 0 ? {} : { [brood.id]: Number(form.shift) },
+  fry: fry === null ? {} : { [brood.id]: fry / Math.max(1, brood.fryNow) },
+})
+const awayFor = (days: number, from: string | undefined) => ({
+  from: from ?? addDays(room.state!.today, 1),
+  days,
+})
 const answer = computed(() => ahead.answer)
 const base = computed(() => ahead.proposal)
-/** The plan as it stands plays the part of the kept one. */
-const lines = computed(() =>
-  (answer.value && base.value
-    ? planDifference(
-        base.value.starts.map((s, i): StartState => ({
-          id: `${s.food}${i}`,
-          food: s.food,
-          method: s.method,
-          on: s.on,
-          vessels: s.vessels,
-          placeId: s.placeId,
-          litres: s.litres,
-          orderBy: s.orderBy,
-          forBrood: s.forBrood,
-          neededOn: s.neededOn,
-          failure: s.chances.failure,
-          readyDays: s.chances.readyDays,
-          readyLogSd: s.chances.readyLogSd,
-          why: s.why.rule,
-          started: 0,
-          left: s.vessels,
-          changed: 0,
-        })),
-        answer.value.starts,
-        [],
-      )
-    : []
-  ).map(c => changeWords(c, units.date)),
-)
-const covered = (plan: typeof base.value, id: string) =>
-  plan?.cover.filter(c => c.brood === id && c.planned >= 0.9 && c.probability >= 0.8).length ?? 0
-const cover = computed(() =>
-  broods.value.flatMap(b => {
-    const [was, is] = [covered(base.value, b.id), covered(answer.value, b.id)]
-    return was === is ? [] : [`${b.name}: ${plural(is, 'day')} covered instead of ${was}`]
-  }),
-)
-const gaps = computed(
-  () =>
-    answer.value?.gaps.filter(
-      g =>
-        !base.value?.gaps.some(
-          x =>
-            x.brood === g.brood &&
-            x.from === g.from &&
-            x.to === g.to &&
-            Math.abs(x.share - g.share) < 0.02,
-        ),
-    ) ?? [],
-)
+/** What the answer does otherwise than the plan as it stands. */
+const against = computed(() => {
+  const [was, is] = [base.value, answer.value]
+  if (!was || !is) return { lines: [], cover: [], gaps: [] }
+  const cover = broods.value.flatMap(b => {
+    const [before, after] = [coveredDays(was, b.id), coveredDays(is, b.id)]
+    const line = `${b.name}: ${plural(after, 'day')} covered instead of ${before}`
+    return before === after ? [] : [line]
+  })
+  const changes = planDifference(asIfKept(was.starts), is.starts, [])
+  return { lines: changes.map(c => changeWords(c, units.date)), cover, gaps: newGaps(was, is) }
+})
+const lines = computed(() => against.value.lines)
+const cover = computed(() => against.value.cover)
+const gaps = computed(() => against.value.gaps)
 const name = (id: string) => broods.value.find(b => b.id === id)?.name ?? 'a brood'
 const away = computed(() => ahead.whatIf.away)
 </script>

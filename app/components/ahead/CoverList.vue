@@ -23,12 +23,11 @@ const broods = computed(() =>
     )
     const first = Math.round((Date.parse(days[0]!.day) - Date.parse(props.plan.from)) / 86_400_000)
     const gaps = props.plan.gaps.filter(g => g.brood === b.id)
-    const sure =
-      whole.length === 0
-        ? 'No day is covered.'
-        : weakest.probability >= 0.995
-          ? 'Every planned day is as good as certain.'
-          : `Weakest: ${units.date(weakest.day)}, ${coverWords(1, weakest.probability)}.`
+    const weakestWords =
+      weakest.probability >= 0.995
+        ? 'Every planned day is as good as certain.'
+        : `Weakest: ${units.date(weakest.day)}, ${coverWords(1, weakest.probability)}.`
+    const sure = whole.length === 0 ? 'No day is covered.' : weakestWords
     return [
       {
         id: b.id,

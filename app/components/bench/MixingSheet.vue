@@ -72,13 +72,10 @@ const ofRecipe = computed(() =>
     ? saltOf(parsed.value.litres, parsed.value.salt, parsed.value.spoons, system.value)
     : null,
 )
-const gPerL = computed(() =>
-  way.value === 'target'
-    ? parsed.value.problem === null
-      ? (parsed.value.target as number)
-      : null
-    : (ofRecipe.value?.gPerL ?? null),
-)
+const gPerL = computed((): number | null => {
+  if (way.value !== 'target') return ofRecipe.value?.gPerL ?? null
+  return parsed.value.problem === null ? parsed.value.target : null
+})
 const verdict = computed(() => {
   const g = gPerL.value
   if (g === null) return ''

@@ -89,12 +89,8 @@ const submit = form.handleSubmit(async v => {
   const newTank = v.tankId === NEW_TANK
   const tankId = newTank ? newId() : v.tankId
   const fish = speciesOf(v.speciesId, room.state!.species)?.names[0]
-  const countedOn =
-    record && record.fry === v.fry
-      ? record.countedOn
-      : daysBetween(today.value, v.on) > 0
-        ? v.on
-        : today.value
+  const counted = daysBetween(today.value, v.on) > 0 ? v.on : today.value
+  const countedOn = record && record.fry === v.fry ? record.countedOn : counted
   const drafts = [
     ...(newTank
       ? [

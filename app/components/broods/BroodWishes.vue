@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { bracket } from '@renatus/core/math/bracket'
 import { computed } from 'vue'
 import type { Sheet } from '@renatus/core/fry/broodSheet'
 import { edible, EDIBLES } from '@renatus/core/fry/edibles'
@@ -37,10 +38,14 @@ const others = computed(() =>
 )
 const pinOf = (id: string) =>
   wishes.value.pins.find(p => p.food === id && p.toDay >= props.brood.day)
+const PINS = [
+  [0.31, 'pin25'],
+  [0.61, 'pin50'],
+] as const
 function choiceOf(id: string): Choice {
   if (wishes.value.forbidden.includes(id)) return 'forbid'
   const pin = pinOf(id)
-  if (pin) return pin.share <= 0.3 ? 'pin25' : pin.share <= 0.6 ? 'pin50' : 'pin75'
+  if (pin) return bracket<Choice>(pin.share, PINS, 'pin75')
   return wishes.value.preferred.includes(id) ? 'prefer' : 'fits'
 }
 const save = (part: Partial<BroodState['brood']['wishes']>) =>

@@ -1,3 +1,4 @@
+import { bracket } from '@renatus/core/math/bracket'
 import type { Sheet, SheetSpan } from '@renatus/core/fry/broodSheet'
 import { foodName } from '~/words/foods'
 
@@ -43,7 +44,14 @@ export function scalesOf(sheet: Sheet, box: Box): Scales {
   const lowest = Math.min(...widths, sheet.days[0]!.gapeUm * SMALLEST * 1.3) / 1000 / 1.5
   const highest = (sheet.band.at(-1)!.hi * WIDEST * 1.1) / 1000
   const span = Math.log(highest / lowest)
-  const stepDays = last - first > 70 ? 20 : last - first > 35 ? 10 : 5
+  const stepDays = bracket(
+    last - first,
+    [
+      [36, 5],
+      [71, 10],
+    ],
+    20,
+  )
   return {
     x: day => box.left + ((day - first) / (last - first)) * (box.right - box.left),
     y: mm => box.bottom - (Math.log(mm / lowest) / span) * (box.bottom - box.top),
@@ -73,7 +81,8 @@ export function foodBars(sheet: Sheet, scales: Scales, box: Box): FoodBar[] {
     const inside = text <= width
     const fitsRight = x + width + text <= box.right
     // Where neither holds, the label ends with its bar and lies over it.
-    const labelX = inside ? x + 8 : fitsRight ? x + width + 6 : x + width - 6
+    const outsideX = fitsRight ? x + width + 6 : x + width - 6
+    const labelX = inside ? x + 8 : outsideX
     const anchor = inside || fitsRight ? ('start' as const) : ('end' as const)
     const reach: [number, number] = [
       Math.min(x, anchor === 'end' ? labelX - text : x),

@@ -43,7 +43,7 @@ async function split() {
           above: true,
           hint: 'More than all of it cannot be split off.',
         }).safeParse(percent.value)
-  const bad = !vessels.success ? vessels : share && !share.success ? share : null
+  const bad = [vessels, share].find(x => x && !x.success)
   problem.value = bad ? bad.error!.issues[0]!.message : null
   if (!vessels.success || (share && !share.success)) return
   const part = share ? share.data! / 100 : proposed.value.value

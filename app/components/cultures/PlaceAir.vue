@@ -17,13 +17,13 @@ const open = ref(false)
 const top = ref('')
 const bottom = ref('')
 const problem = ref<string | null>(null)
-const line = computed(() =>
-  air.value.topC === null && air.value.bottomC === null
-    ? 'No thermometer read here yet.'
-    : air.value.topC !== null && air.value.bottomC !== null
-      ? `${units.celsius(air.value.topC)} at the top, ${units.celsius(air.value.bottomC)} at the bottom.`
-      : `${units.celsius((air.value.topC ?? air.value.bottomC)!)}.`,
-)
+const line = computed(() => {
+  const { topC, bottomC } = air.value
+  const known = topC ?? bottomC
+  if (known === null) return 'No thermometer read here yet.'
+  if (topC === null || bottomC === null) return `${units.celsius(known)}.`
+  return `${units.celsius(topC)} at the top, ${units.celsius(bottomC)} at the bottom.`
+})
 
 async function save() {
   const [t, b] = [
@@ -38,12 +38,8 @@ async function save() {
         ).safeParse(text),
   )
   const bad = [t, b].find(x => !x!.success)
-  problem.value =
-    bad && !bad.success
-      ? bad.error.issues[0]!.message
-      : t!.data === null && b!.data === null
-        ? 'Enter at least one of the two.'
-        : null
+  const none = t!.data === null && b!.data === null ? 'Enter at least one of the two.' : null
+  problem.value = bad && !bad.success ? bad.error.issues[0]!.message : none
   if (problem.value) return
   const result = await room.write([
     {

@@ -51,11 +51,9 @@ async function save() {
     unit: 'd',
     whole: true,
   }).safeParse(days.value)
-  problem.value = !every.success
-    ? every.error.issues[0]!.message
-    : chosen.value.length < 2
-      ? 'Choose two vessels or more: one alone is not rolled.'
-      : null
+  const alone =
+    chosen.value.length < 2 ? 'Choose two vessels or more: one alone is not rolled.' : null
+  problem.value = every.success ? alone : every.error.issues[0]!.message
   if (problem.value || !every.success) return
   const id = newId()
   await room.save([

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { compare } from '@renatus/core/math/compare'
 import { computed } from 'vue'
 import type { EntryKind } from '@renatus/core/records/entries'
 import { addHours, hoursBetween } from '@renatus/core/time/localDate'
@@ -34,14 +35,10 @@ const marks = computed(() => {
 const rows = computed(() =>
   room
     .state!.cultureStates.filter(c => c.ended === null || c.ended.at > from.value)
-    .sort((a, b) =>
-      a.record.foodId < b.record.foodId
-        ? -1
-        : a.record.foodId > b.record.foodId
-          ? 1
-          : a.record.startedAt < b.record.startedAt
-            ? -1
-            : 1,
+    .sort(
+      (a, b) =>
+        compare(a.record.foodId, b.record.foodId) ||
+        compare(a.record.startedAt, b.record.startedAt),
     )
     .map(c => ({
       c,

@@ -74,14 +74,11 @@ export function find(list: readonly Findable[], query: string): Findable[] {
   const q = plain(query).trim()
   if (q === '') return list.slice(0, MOST)
   const words = q.split(/\s+/)
-  const rank = (f: Findable) =>
-    f.code?.toLowerCase() === q
-      ? 0
-      : plain(f.name).startsWith(q)
-        ? 1
-        : words.every(w => f.text.includes(w))
-          ? 2
-          : 3
+  const rank = (f: Findable) => {
+    if (f.code?.toLowerCase() === q) return 0
+    if (plain(f.name).startsWith(q)) return 1
+    return words.every(w => f.text.includes(w)) ? 2 : 3
+  }
   return list
     .map((f, i) => ({ f, i, r: rank(f) }))
     .filter(x => x.r < 3)

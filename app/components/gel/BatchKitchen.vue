@@ -1,179 +1,19 @@
 <script setup lang="ts">
-import { computed, reactive, ref } from 'vue'
-import { useRoute } from '#imports'
-import { fillOf, traysForDays, traysFrom } from '@renatus/core/gel/batch'
-import { leastWater } from '@renatus/core/gel/formulaBatch'
-import { GEL_G_PER_ML } from '@renatus/core/gel/portion'
-import {
-  kitchenBatch,
-  kitchenIngredients,
-  kitchenLearned,
-  powderLeft,
-  trayVolume,
-} from '@renatus/core/stock/gelKitchen'
-import { gelCourse, mixFor } from '@renatus/core/stock/gelNeed'
-import { toSpoons } from '@renatus/core/units/toSpoons'
+import { trayVolume } from '@renatus/core/stock/gelKitchen'
 import BatchLanding from '~/components/gel/BatchLanding.vue'
 import BatchSheet from '~/components/gel/BatchSheet.vue'
 import BatchSteps from '~/components/gel/BatchSteps.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { useUnits } from '~/composables/useUnits'
-import { useRoomStore } from '~/stores/room'
-import { numberField } from '~/words/fields'
 import { plural } from '~/words/round'
+import { useBatchKitchen } from './useBatchKitchen'
 
-/** From trays to powder, from powder to trays, from days to trays; then the sheet, the process, and where it landed. */
-const room = useRoomStore()
+/** How much to make; then the sheet, the process, and where it landed. */
 const units = useUnits()
-const { query } = useRoute()
-const mixes = computed(() => room.state!.gel.mixes)
-const mixId = ref(
-  mixes.value.some(m => m.id === query.mix) ? String(query.mix) : (mixes.value[0]?.id ?? ''),
-)
-const mix = computed(() => mixes.value.find(m => m.id === mixId.value) ?? null)
-const ingredients = computed(() => kitchenIngredients(room.state!.gel.ingredients))
-const trays = computed(() => room.state!.gel.trays)
-const way = ref<'trays' | 'powder' | 'days'>('trays')
-const trayId = ref(trays.value[0]?.id ?? '')
-const counts = reactive<Record<string, string>>(
-  Object.fromEntries(trays.value.map((t, i) => [t.id, i === 0 ? '1' : '0'])),
-)
-const learned = computed(() => (mix.value ? kitchenLearned(room.state!.entries, mix.value) : null))
-const left = computed(() => (mix.value ? powderLeft(room.state!.entries, mix.value) : null))
-const powder = ref('')
-const days = ref('14')
-const own = reactive({ parts: '', air: '', loss: '' })
+const kitchen = useBatchKitchen()
+const { mixes, mixId, mix, trays, way, trayId, counts, powder, days, own } = kitchen
+const { learned, left, set, fill, batch, missing, tooWet, waterSpoons } = kitchen
 const one = (n: number, digits = 1) => n.toLocaleString('en-GB', { maximumFractionDigits: digits })
-
-const field = (text: string, fallback: number, rule: Parameters<typeof numberField>[0]) =>
-  text.trim() === ''
-    ? { success: true as const, data: fallback }
-    : numberField(rule).safeParse(text)
-const settings = computed(() => {
-  const l = learned.value
-  if (!l) return null
-  const parts = field(own.parts, l.parts, { label: 'Parts of water', min: 0.2, max: 20 })
-  const air = field(own.air, l.solid.value, { label: 'Share that is not air', min: 0.05, max: 1 })
-  const loss = field(own.loss, l.loss.value * 100, { label: 'Loss', min: 0, max: 50, unit: '%' })
-  for (const p of [parts, air, loss]) if (!p.success) return { problem: p.error.issues[0]!.message }
-  return {
-    problem: '',
-    parts: parts.data!,
-    solidShare: air.data!,
-    lossShare: loss.data! / 100,
-    measures: units.measures.value,
-  }
-})
-const chosen = computed(() => trays.value.find(t => t.id === trayId.value) ?? null)
-
-/** How much is filled, and in words how that came about. */
-const fill = computed(
-  (): {
-    ml: number
-    trays: { name: string; n: number; ml: number; cells: number | null; form: string }[]
-    said: string
-    problem: string
-  } => {
-    const none = (problem: string) => ({ ml: 0, trays: [], said: '', problem })
-    const s = settings.value
-    if (!mix.value || !s) return none('')
-    if (s.problem !== '') return none(s.problem)
-    const set = s as Exclude<typeof s, { problem: string; parts?: undefined }>
-    const tray = (t: (typeof trays.value)[number], n: number) => ({
-      name: t.name,
-      n,
-      ml: trayVolume(t),
-      cells: 'cells' in t.fill ? t.fill.cells : null,
-      form: t.form as string,
-    })
-    if (way.value === 'trays') {
-      const found = []
-      for (const t of trays.value) {
-        const n = numberField({ label: t.name, min: 0, max: 200 }).safeParse(counts[t.id] ?? '0')
-        if (!n.success) return none(n.error.issues[0]!.message)
-        if (n.data > 0) found.push(tray(t, n.data))
-      }
-      const ml = found.reduce((v, t) => v + t.n * t.ml, 0)
-      return ml > 0
-        ? { ml, trays: found, said: '', problem: '' }
-        : none('Say how many of which tray: at least one.')
-    }
-    if (!chosen.value) return none('Name a tray first, in the Gel kitchen.')
-    const each = trayVolume(chosen.value)
-    if (way.value === 'powder') {
-      if (mix.value.formula)
-        return none('An own formula has no powder that is left: choose trays or days.')
-      const g = numberField({
-        label: 'Powder left',
-        min: 0,
-        max: 1_000_000,
-        unit: 'g',
-        above: true,
-      }).safeParse(
-        powder.value.trim() === '' && left.value !== null ? String(left.value) : powder.value,
-      )
-      if (!g.success) return none(g.error.issues[0]!.message)
-      const ml = g.data / mix.value.gPerMl
-      const whole = traysFrom(ml, each, set)
-      const said =
-        whole.trays === 0
-          ? `${units.grams(g.data)} fill ${units.ml(fillOf(ml, set))}, less than one ${chosen.value.name}: the batch is as much as there is.`
-          : `${units.grams(g.data)} fill ${plural(whole.trays, 'tray')}; ${units.grams(whole.leftMl * mix.value.gPerMl)} of powder are left.`
-      return whole.trays === 0
-        ? { ml: fillOf(ml, set), trays: [], said, problem: '' }
-        : { ml: whole.trays * each, trays: [tray(chosen.value, whole.trays)], said, problem: '' }
-    }
-    const d = numberField({ label: 'Days', min: 1, max: 60, whole: true }).safeParse(days.value)
-    if (!d.success) return none(d.error.issues[0]!.message)
-    const eaters = room.state!.broods.filter(b => mixFor(mixes.value, b.id)?.id === mixId.value)
-    const dryMg = eaters.reduce(
-      (sum, b) =>
-        sum + gelCourse(b, room.state!.room, room.state!.today, d.data).reduce((a, x) => a + x, 0),
-      0,
-    )
-    if (dryMg <= 0)
-      return none(
-        `No brood eats ${mix.value.name} in the coming ${plural(d.data, 'day')}: give it a share on the sheet of a brood, or say how many trays.`,
-      )
-    const wetG =
-      dryMg / 1000 / kitchenBatch(mix.value, ingredients.value, { ...set, fillMl: 100 }).dry
-    const n = traysForDays(wetG / d.data, d.data, each, GEL_G_PER_ML)
-    return {
-      ml: n * each,
-      trays: [tray(chosen.value, n)],
-      said: `${eaters.map(b => b.name).join(', ')} eat ${units.grams(wetG)} of gel in ${plural(d.data, 'day')}: ${plural(n, 'tray')}, which hold ${units.grams(n * each * GEL_G_PER_ML)}.`,
-      problem: '',
-    }
-  },
-)
-const batch = computed(() => {
-  const s = settings.value
-  if (!mix.value || !s || s.problem !== '' || fill.value.problem !== '' || fill.value.ml <= 0)
-    return null
-  return kitchenBatch(mix.value, ingredients.value, {
-    fillMl: fill.value.ml,
-    parts: s.parts!,
-    solidShare: s.solidShare!,
-    lossShare: s.lossShare!,
-    measures: s.measures!,
-  })
-})
-const missing = computed(
-  () =>
-    mix.value?.formula?.shares
-      .filter(s => !ingredients.value.some(i => i.id === s.id))
-      .map(s => s.id) ?? [],
-)
-const tooWet = computed(() =>
-  mix.value?.formula && batch.value && batch.value.waterMl < 0
-    ? leastWater(mix.value.formula.shares, id => ingredients.value.find(i => i.id === id)!)
-    : null,
-)
-const waterSpoons = computed(() =>
-  batch.value && batch.value.waterMl > 0
-    ? toSpoons(batch.value.waterMl, units.measures.value)
-    : null,
-)
 const print = () => window.print()
 const WAYS = [
   ['trays', 'By trays'],
@@ -268,8 +108,8 @@ const WAYS = [
             class="min-h-12 flex items-center cursor-pointer font-semibold underline underline-offset-3"
           >
             Parts, air and loss:
-            {{ mix.formula ? '' : `${one(settings?.parts ?? learned.parts)} parts of water, `
-            }}{{ one((settings?.lossShare ?? learned.loss.value) * 100) }} % stay on the tools
+            {{ mix.formula ? '' : `${one(set?.parts ?? learned.parts)} parts of water, `
+            }}{{ one((set?.lossShare ?? learned.loss.value) * 100) }} % stay on the tools
           </summary>
           <div class="grid gap-4 sm:grid-cols-3 pt-2">
             <label v-if="!mix.formula" class="font-semibold"
@@ -334,8 +174,8 @@ const WAYS = [
             :batch="batch"
             :trays="fill.trays"
             :fill-ml="fill.ml"
-            :solid-share="settings!.solidShare!"
-            :loss-share="settings!.lossShare!"
+            :solid-share="set!.solidShare"
+            :loss-share="set!.lossShare"
             class="print:hidden"
           />
         </template>

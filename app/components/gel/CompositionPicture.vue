@@ -9,6 +9,8 @@ const props = defineProps<{ composition: Composition; targets: Targets }>()
 const MOST = 70
 const x = (percent: number) => (Math.min(MOST, Math.max(0, percent)) / MOST) * 100
 const one = (n: number) => n.toLocaleString('en-GB', { maximumFractionDigits: 1 })
+const rangeWords = (range: readonly [number, number]) =>
+  range[0] > 0 ? `${one(range[0])} to ${one(range[1])}` : `at most ${one(range[1])}`
 const rows = computed(() =>
   [...NUTRIENTS, 'carbohydrate' as const].map(n => {
     const value = props.composition[n]
@@ -20,11 +22,7 @@ const rows = computed(() =>
       value,
       range,
       fits,
-      wanted: !range
-        ? 'the rest'
-        : range[0] > 0
-          ? `${one(range[0])} to ${one(range[1])}`
-          : `at most ${one(range[1])}`,
+      wanted: range ? rangeWords(range) : 'the rest',
     }
   }),
 )

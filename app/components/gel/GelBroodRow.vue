@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { binderFor, shapeHours } from '@renatus/core/gel/binders'
-import type { GelBrood } from '~/composables/useGelBrood'
+import type { GelBrood } from '@renatus/core/planning/gelBrood'
 import { targetsFor } from '@renatus/core/gel/targets'
 import { GEL_ID } from '@renatus/core/stock/gelNeed'
 import type { RecordDraft } from '~/db/registry'

@@ -1,3 +1,4 @@
+import type { Clash } from '@renatus/core/gel/formulate'
 import type { Nutrient } from '@renatus/core/gel/composition'
 import type { Targets } from '@renatus/core/gel/targets'
 import { numberField } from '~/words/fields'
@@ -47,4 +48,18 @@ export function readTargets(
     found[mineral] = least.data
   }
   return { ok: true, targets: found as unknown as Required<Targets> }
+}
+
+/** Targets with those that clash moved to what was reached, rounded so that they hold. */
+export function relaxedTargets(texts: TargetTexts, clashes: readonly Clash[]): TargetTexts {
+  const relaxed = { ...texts }
+  for (const c of clashes) {
+    const up = String(Math.ceil(c.reached * 10 - 1e-6) / 10)
+    const down = String(Math.floor(c.reached * 10 + 1e-6) / 10)
+    if (c.of === 'collagen') continue
+    if (c.of === 'calcium' || c.of === 'phosphorus') relaxed[c.of] = down
+    else if (c.bound === 'most') relaxed[`${c.of}Most`] = up
+    else relaxed[`${c.of}Least`] = down
+  }
+  return relaxed
 }

@@ -15,14 +15,13 @@ const props = withDefaults(
 const units = useUnits()
 function amount(l: RecipeLine): string {
   const all = l.amount * props.count
-  return l.unit === 'each'
-    ? units.whole(all)
-    : l.unit === 'mL'
-      ? units.volume(all)
-      : units.grams(all)
+  if (l.unit === 'each') return units.whole(all)
+  return l.unit === 'mL' ? units.volume(all) : units.grams(all)
 }
-const note = (l: RecipeLine) =>
-  l.starter && props.from ? `(from ${props.from})` : l.buy ? '(to buy)' : ''
+function note(l: RecipeLine): string {
+  if (l.starter && props.from) return `(from ${props.from})`
+  return l.buy ? '(to buy)' : ''
+}
 </script>
 
 <template>

@@ -32,15 +32,13 @@ const ways = computed((): Way[] => {
         read([times = '', grams = '']) {
           const n = number({ label: 'Number of fillings', min: 1, max: 1000, whole: true }, times)
           const g = number({ label: 'Water', min: 0.01, max: 100_000, unit: 'g' }, grams)
-          return !n.success
-            ? message(n)
-            : !g.success
-              ? message(g)
-              : {
-                  kind: 'tool.measured',
-                  subject,
-                  data: { toolId: r.id, times: n.data, grams: g.data as never },
-                }
+          if (!n.success) return message(n)
+          if (!g.success) return message(g)
+          return {
+            kind: 'tool.measured',
+            subject,
+            data: { toolId: r.id, times: n.data, grams: g.data as never },
+          }
         },
       },
     ]

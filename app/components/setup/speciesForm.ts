@@ -1,11 +1,18 @@
 import * as z from 'zod'
+import type { Species } from '@renatus/core/fry/species/species'
 import { SPECIES } from '@renatus/core/fry/species/index'
 import { numberField, textField } from '~/words/fields'
 import type { RecordFormDefinition } from './recordForm'
 
 const label = (id: string) => {
   const s = SPECIES.find(x => x.id === id)
-  return s ? (s.latin.length > 0 ? `${s.names[0]} (${s.latin.join(', ')})` : s.names[0]!) : id
+  if (!s) return id
+  return s.latin.length > 0 ? `${s.names[0]} (${s.latin.join(', ')})` : s.names[0]!
+}
+/** The choice of the form that says where a fish feeds: two at the most, the surface first. */
+function zoneChoice(zones: Species['zones']): string {
+  if (zones.length > 1 && zones.includes('bottom')) return 'bottom,column'
+  return [...zones].sort((a, b) => Number(b === 'surface') - Number(a === 'surface')).join(',')
 }
 const ZONES = [
   ['surface', 'surface'],
@@ -26,10 +33,7 @@ const copied = (id: string) => {
   const s = SPECIES.find(x => x.id === id) ?? SPECIES[0]!
   return {
     guild: s.guild,
-    zones:
-      s.zones.length > 1 && s.zones.includes('bottom')
-        ? 'bottom,column'
-        : [...s.zones].sort((a, b) => (a === 'surface' ? -1 : b === 'surface' ? 1 : 0)).join(','),
+    zones: zoneChoice(s.zones),
     birth: s.birth,
     hatchDays: String(s.hatchDays[0]),
     swimDays: String(s.swimDays[0]),

@@ -32,12 +32,12 @@ watch(
   },
   { immediate: true },
 )
-const days = (s: SchoolSummary) =>
-  s.readyDays === null
-    ? 'over 60 days'
-    : s.readyDays.p90 - s.readyDays.p10 < 1
-      ? `${Math.round(s.readyDays.p50)} d`
-      : `${Math.round(s.readyDays.p10)} to ${Math.round(s.readyDays.p90)} d`
+function days({ readyDays }: SchoolSummary): string {
+  if (readyDays === null) return 'over 60 days'
+  const { p10, p50, p90 } = readyDays
+  if (p90 - p10 < 1) return `${Math.round(p50)} d`
+  return `${Math.round(p10)} to ${Math.round(p90)} d`
+}
 const hands = (n: number) => (n < 0.5 ? 'hardly ever' : `${plural(Math.round(n), 'time')} a week`)
 </script>
 

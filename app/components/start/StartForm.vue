@@ -1,34 +1,25 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { ref, watch } from 'vue'
+import { buyingOf } from '@renatus/core/foods/buying'
 import { CAUTIONS } from '@renatus/core/foods/cautions'
 import type { Food, FoodMethod } from '@renatus/core/foods/contract'
-import { mostVessels, recipe } from '@renatus/core/foods/recipe'
-import { acidRefusal, type Refusal } from '@renatus/core/planning/refusals'
-import { buyingOf } from '@renatus/core/foods/buying'
-import { starterFrom, starterRatio } from '@renatus/core/planning/starter'
 import { LEVELS, VESSEL_KINDS } from '@renatus/core/records/vocabulary'
-import { addHours } from '@renatus/core/time/localDate'
+import type { CultureDraft } from '@renatus/core/stock/newCultures'
 import RecipeTable from '~/components/methods/RecipeTable.vue'
 import FormField from '~/components/shared/FormField.vue'
 import FormCheck from '~/components/shared/FormCheck.vue'
 import HoldButton from '~/components/shared/HoldButton.vue'
 import RefusalList from '~/components/shared/RefusalList.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
-import { shapeFor, sizeOf, type VesselShape } from '~/components/vessel/vesselShape'
+import { sizeOf } from '~/components/vessel/vesselShape'
 import VesselPicture from '~/components/vessel/VesselPicture.vue'
-import { newCultures, nextNames } from '@renatus/core/stock/newCultures'
-import type { CultureDraft } from '@renatus/core/stock/newCultures'
-import { useCultureActions } from '~/composables/useCultureActions'
-import { useCultureReadings } from '~/composables/useCultureReadings'
 import { useUnits } from '~/composables/useUnits'
-import { newId } from '~/db/newId'
-import { useRoomStore } from '~/stores/room'
 import { RECIPE_WARNINGS } from '~/words/methods'
-import { stageOf, STAGES } from '~/words/cultures'
 import { LEVEL_WORDS } from '~/words/tending'
 import StartSteps from './StartSteps.vue'
 import type { StartDraft } from './startDraft'
-import { useStartForm } from './useStartForm'
+import { useStart } from './useStart'
+import type { StartValues } from './useStartForm'
 
 /** The vessel, the starter, the amounts, the steps; and the start itself. */
 const props = defineProps<{ food: Food; method: FoodMethod; draft: StartDraft }>()
@@ -37,183 +28,27 @@ const emit = defineEmits<{
   started: [cultures: CultureDraft[]]
   estimate: [litres: number, temperatureC: number]
 }>()
-const room = useRoomStore()
 const units = useUnits()
-const actions = useCultureActions()
-const {
-  form,
-  v,
-  state,
-  alive,
-  mothers,
-  heldBy,
-  freeVessels,
-  vesselOf,
-  place,
-  air,
-  litres,
-  temperatureC,
-  count,
-  usualMl,
-  starterMl,
-} = useStartForm(props.food, props.method, props.draft)
+const { volume } = units
+const start = useStart(props)
+const { form, v, state, mothers, heldBy, freeVessels, air } = start
+const { litres, temperatureC, count, usualMl, starterMl } = start
+const { needsStarter, mother, stageWord, chosen, share, enoughFor } = start
+const { sheet, shape, against, unfit, problem } = start
 watch(
   () => ({ ...form.values }),
   values => emit('change', values as Partial<StartDraft>),
   { deep: true },
 )
 watch([litres, temperatureC], ([l, c]) => emit('estimate', l, c), { immediate: true })
-const needsStarter = computed(() => props.method.starterShare > 0)
-const sheet = computed(() =>
-  recipe(props.food, props.method, litres.value, units.measures.value, starterMl.value),
-)
-const { volume } = units
-const mother = computed(() =>
-  needsStarter.value && v.origin === 'cultures'
-    ? mothers.value.find(c => c.id === v.parentId)
-    : undefined,
-)
-const { readings } = useCultureReadings(computed(() => mothers.value.slice(0, 12).map(c => c.id)))
-const stageWord = (id: string) =>
-  readings.value.has(id) ? STAGES[stageOf(readings.value.get(id)!.estimate)].word : ''
-const chosen = ref(false)
-/** Until somebody chooses, the starter comes from a vessel that is ready. */
-watch(readings, found => {
-  const best = mothers.value.find(
-    c => !c.quarantine && found.has(c.id) && stageOf(found.get(c.id)!.estimate) === 'ready',
-  )
-  const now = found.get(String(v.parentId))
-  if (best && now && stageOf(now.estimate) !== 'ready' && !chosen.value)
-    form.setFieldValue('parentId', best.id, false)
-})
-const share = computed(() =>
-  mother.value ? starterFrom(starterMl.value, count.value, mother.value.record.litres) : 0,
-)
-const enoughFor = computed(() =>
-  mother.value
-    ? Math.min(20, mostVessels(props.method, mother.value.record.litres * 500, litres.value))
-    : null,
-)
-const shape = computed((): VesselShape =>
-  v.vesselKind
-    ? (v.vesselKind as VesselShape)
-    : shapeFor(litres.value, props.method.vessel.depthCm, props.method.vessel.widthCm),
-)
-const against = computed((): Refusal[] => {
-  const acid = acidRefusal(props.food, state.value.entries, room.now)
-  return [
-    ...(acid ? [acid] : []),
-    ...(mother.value?.quarantine
-      ? [
-          {
-            id: 'quarantine' as const,
-            why: `${mother.value.record.name} stands apart: what is in it would go into the new line.`,
-          },
-        ]
-      : []),
-  ]
-})
-const unfit = computed(
-  () => temperatureC.value < props.food.rangeC[0] || temperatureC.value > props.food.rangeC[1],
-)
 const ticked = ref([...props.draft.ticked])
 const understood = ref([...props.draft.understood])
 watch([ticked, understood], ([t, u]) => emit('change', { ticked: t, understood: u }))
-const problem = ref<string | null>(null)
-
-/** Starter against the usual one: by the animals in it where the mother is known, else by its volume. */
-function ratioOf(each: number, vesselL: number): number {
-  if (!needsStarter.value) return 1
-  const reading = mother.value ? readings.value.get(mother.value.id) : undefined
-  const ratio = reading
-    ? starterRatio(
-        props.food,
-        props.method,
-        vesselL,
-        (each / (mother.value!.record.litres * 1000)) * reading.estimate.organisms.p50,
-      )
-    : each / (props.method.starterShare * vesselL * 1000)
-  return Math.min(10_000, Math.max(0.001, ratio))
-}
 
 const begin = (despite: boolean) =>
-  form.handleSubmit(async raw => {
-    const x = raw as {
-      name: string
-      vesselId: string
-      vesselKind: VesselShape | ''
-      kind: string
-      placeId: string
-      level: 'top' | 'middle' | 'bottom'
-      warmth: 'place' | 'own'
-      litres: number
-      origin: 'cultures' | 'bought' | 'wild'
-      starterMl: number | null
-      vessels: number
-      daysAgo: number
-      mother: boolean
-      keepVessel: boolean
-    }
-    const each = x.starterMl ?? usualMl.value
-    const taken = mother.value ? starterFrom(each, x.vessels, mother.value.record.litres) : 0
-    problem.value =
-      taken > 1
-        ? `${x.vessels} × ${volume(each)} is more than ${mother.value!.record.name} holds (${units.litres(mother.value!.record.litres)}): take less starter, or fewer vessels.`
-        : x.warmth === 'place' && air.value === null
-          ? `Nobody has read a thermometer at ${place.value?.name ?? 'that place'}: read it on the Shelf, or say how warm the vessel itself is.`
-          : null
-    if (problem.value) return
-    const names = [
-      x.name,
-      ...nextNames(x.name, x.vessels - 1, new Set(alive.value.map(c => c.record.name))),
-    ]
-    const kept =
-      x.keepVessel && x.vesselId === ''
-        ? names.map(name => ({
-            id: newId(),
-            type: 'vessel' as const,
-            temperatureC: null,
-            lit: false,
-            hatching: false,
-            name,
-            kind: x.vesselKind || shape.value,
-            placeId: x.placeId || null,
-            litres: x.litres as never,
-          }))
-        : []
-    const cultures = newCultures(
-      state.value,
-      names.map((name, i) => ({
-        name,
-        foodId: props.food.profile.id,
-        methodId: props.method.id,
-        kind: x.kind || null,
-        placeId: x.placeId || null,
-        level: x.level,
-        vesselId: x.vesselId || (kept[i]?.id ?? null),
-        vesselKind: x.vesselKind || (vesselOf(x.vesselId)?.kind ?? null),
-        startedAt: addHours(new Date().toISOString(), -24 * x.daysAgo),
-        litres: x.litres as never,
-        starter: ratioOf(each, x.litres),
-        temperatureC: temperatureC.value as never,
-        warmth: x.warmth,
-        setId: null,
-        mother: x.mother,
-      })),
-      newId,
-    )
-    const ok = await actions.start(
-      cultures,
-      {
-        origin: needsStarter.value ? x.origin : 'unknown',
-        parentIds: mother.value ? [mother.value.id] : [],
-        starterMl: needsStarter.value ? each : null,
-        despite: despite ? against.value.map(r => r.id) : [],
-      },
-      mother.value ? { id: mother.value.id, share: taken } : null,
-      kept,
-    )
-    if (ok) emit('started', cultures)
+  form.handleSubmit(async values => {
+    const cultures = await start.begin(values as StartValues, despite)
+    if (cultures) emit('started', cultures)
   })
 </script>
 

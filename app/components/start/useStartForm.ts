@@ -1,7 +1,7 @@
 import { computed, watch } from 'vue'
 import * as z from 'zod'
 import type { Food, FoodMethod } from '@renatus/core/foods/contract'
-import { LEVELS, VESSEL_KINDS } from '@renatus/core/records/vocabulary'
+import { LEVELS, VESSEL_KINDS, type Level, type VesselKind } from '@renatus/core/records/vocabulary'
 import { running } from '@renatus/core/stock/cultures'
 import { airAt, airNow } from '@renatus/core/stock/placeTemperature'
 import { nextNames } from '@renatus/core/stock/newCultures'
@@ -16,6 +16,30 @@ import {
   volumeField,
 } from '~/words/fields'
 import type { StartDraft } from './startDraft'
+
+/** Where a culture comes from when the room has none to start it from. */
+const withoutMother = (origin: string) => (origin === 'wild' ? 'wild' : 'bought')
+
+const pick = (from: Record<string, unknown>, keys: readonly string[]) =>
+  Object.fromEntries(keys.filter(k => k in from).map(k => [k, from[k]]))
+
+/** What the form holds when it can be read. */
+export interface StartValues {
+  name: string
+  vesselId: string
+  vesselKind: VesselKind | ''
+  kind: string
+  placeId: string
+  level: Level
+  warmth: 'place' | 'own'
+  litres: number
+  origin: 'cultures' | 'bought' | 'wild'
+  starterMl: number | null
+  vessels: number
+  daysAgo: number
+  mother: boolean
+  keepVessel: boolean
+}
 
 /** The form of a start, and what follows from what stands in it. */
 export function useStartForm(food: Food, method: FoodMethod, d: StartDraft) {
@@ -72,30 +96,26 @@ export function useStartForm(food: Food, method: FoodMethod, d: StartDraft) {
     })
   const taken = new Set(alive.value.map(c => c.record.name))
   const first = `${food.profile.name} 1`
+  const middleC = Math.round((food.rangeC[0] + food.rangeC[1]) / 2)
+  const usual = {
+    name: taken.has(first) ? nextNames(first, 1, taken)[0] : first,
+    kind: food.kinds[0]?.id ?? '',
+    placeId: state.value.places[0]?.id ?? '',
+    litres: String(units.toVolumeUnit(method.vessel.volumeL)),
+    temperatureC: String(units.toTemperatureUnit(middleC)),
+    parentId: mothers.value[0]?.id ?? '',
+    vessels: '1',
+    daysAgo: '0',
+    origin: 'cultures',
+  }
+  const typed = Object.fromEntries(Object.entries(d).filter(([, value]) => value !== ''))
+  const { vesselKind, level, warmth, starterMl: starter, mother, keepVessel } = d
   const form = useZodForm(schemaOf, {
-    name: d.name || (taken.has(first) ? nextNames(first, 1, taken)[0] : first),
+    ...usual,
+    ...pick(typed, Object.keys(usual)),
+    ...{ vesselKind, level, warmth, starterMl: starter, mother, keepVessel },
     vesselId: vesselOf(d.vesselId) ? d.vesselId : '',
-    vesselKind: d.vesselKind,
-    kind: d.kind || (food.kinds[0]?.id ?? ''),
-    placeId: d.placeId || (state.value.places[0]?.id ?? ''),
-    level: d.level,
-    warmth: d.warmth,
-    litres: d.litres || String(units.toVolumeUnit(method.vessel.volumeL)),
-    temperatureC:
-      d.temperatureC ||
-      String(units.toTemperatureUnit(Math.round((food.rangeC[0] + food.rangeC[1]) / 2))),
-    origin:
-      mothers.value.length === 0
-        ? d.origin === 'wild'
-          ? 'wild'
-          : 'bought'
-        : d.origin || 'cultures',
-    parentId: d.parentId || (mothers.value[0]?.id ?? ''),
-    starterMl: d.starterMl,
-    vessels: d.vessels || '1',
-    daysAgo: d.daysAgo || '0',
-    mother: d.mother,
-    keepVessel: d.keepVessel,
+    ...(mothers.value.length === 0 ? { origin: withoutMother(d.origin) } : {}),
   })
   const v = form.values as Record<string, string | boolean>
   watch(

@@ -13,6 +13,10 @@ export interface ShapeDrawing {
   /** What such a vessel usually holds, L: at it, it is drawn at full size. */ litres: number
 }
 
+/** How far down a slope from one height to another: 0 above, 1 below. */
+const share = (y: number, from: number, to: number) =>
+  Math.min(1, Math.max(0, (y - from) / (to - from)))
+
 const SHAPES: Record<VesselShape, ShapeDrawing> = {
   tray: {
     width: 100,
@@ -48,7 +52,7 @@ const SHAPES: Record<VesselShape, ShapeDrawing> = {
     floor: 92,
     outline:
       'M14 6 H56 V14 C62 16 64 20 64 26 V86 C64 90 62 92 58 92 H12 C8 92 6 90 6 86 V26 C6 20 8 16 14 14 Z',
-    half: y => (y < 14 ? 21 : y < 26 ? 21 + ((y - 14) / 12) * 8 : 29),
+    half: y => 21 + 8 * share(y, 14, 26),
     litres: 1,
   },
   bottle: {
@@ -58,7 +62,7 @@ const SHAPES: Record<VesselShape, ShapeDrawing> = {
     floor: 110,
     outline:
       'M24 6 H36 V34 C36 42 54 44 54 56 V106 C54 109 52 110 50 110 H10 C8 110 6 109 6 106 V56 C6 44 24 42 24 34 Z',
-    half: y => (y < 34 ? 6 : y < 56 ? 6 + ((y - 34) / 22) * 18 : 24),
+    half: y => 6 + 18 * share(y, 34, 56),
     litres: 1,
   },
   bucket: {

@@ -30,6 +30,21 @@ export function readiness(s: ConsumerState, p: ConsumerParams): Readiness {
 const byLog = (value: number, full: number) =>
   Math.min(3, Math.max(0, 2 + Math.log10(Math.max(value, 1e-9) / full)))
 
+/** A tenth of what is ready is just seen; a vessel at its limit teems. */
+function moversBy(n: number, p: ConsumerParams): number {
+  if (n < p.readyAt) return Math.max(0, 1.5 * Math.log10(1 + (9 * n) / p.readyAt))
+  return 1.5 + 1.2 * Math.min(1.25, (n - p.readyAt) / Math.max(1e-9, p.limit - p.readyAt))
+}
+function gathering(s: ConsumerState, p: ConsumerParams): number {
+  if (s.crashed) return 0
+  if (s.settledD < 1) return 0.2
+  return s.f < p.clear ? 2 : 0.8
+}
+function smell(s: ConsumerState, crowd: number): number {
+  if (s.crashed) return 2.6
+  return s.overfedD > 0 ? 2 : Math.min(1.6, 0.3 * s.a * (crowd > CROWDED ? 1.3 : 1))
+}
+
 export function look(s: ConsumerState, p: ConsumerParams): Look {
   const n = density(s, p)
   const food = s.f + s.d
@@ -37,11 +52,7 @@ export function look(s: ConsumerState, p: ConsumerParams): Look {
   const tooMuch = Number.isFinite(p.overfed) ? food / p.overfed : 0
   return {
     movers: {
-      grade: s.crashed
-        ? 0.1
-        : n < p.readyAt
-          ? Math.max(0, 1.5 * (Math.log(1 + (9 * n) / p.readyAt) / Math.log(10)))
-          : 1.5 + 1.2 * Math.min(1.25, (n - p.readyAt) / Math.max(1e-9, p.limit - p.readyAt)),
+      grade: s.crashed ? 0.1 : moversBy(n, p),
       sd: 0.35,
     },
     cloudiness: {
@@ -50,13 +61,9 @@ export function look(s: ConsumerState, p: ConsumerParams): Look {
       sd: 0.4,
     },
     sediment: { grade: Math.min(3, 3 * (s.d / (s.d + 2 * p.dose))), sd: 0.5 },
-    gathering: { grade: s.crashed ? 0 : s.settledD < 1 ? 0.2 : s.f < p.clear ? 2 : 0.8, sd: 0.6 },
+    gathering: { grade: gathering(s, p), sd: 0.6 },
     smell: {
-      grade: s.crashed
-        ? 2.6
-        : s.overfedD > 0
-          ? 2
-          : Math.min(1.6, 0.3 * s.a * (crowd > CROWDED ? 1.3 : 1)),
+      grade: smell(s, crowd),
       sd: 0.4,
     },
     tint: { grade: s.crashed ? 0 : Math.min(3, crowd * 2.5), sd: 0.4 },

@@ -39,6 +39,21 @@ export interface HatchCurve {
   pull(h: number, sinceH?: number): { hatchedFraction: number; useful: number }
 }
 
+/** When a share has hatched, h; null before. */
+interface Mark {
+  share: number
+  at: number | null
+}
+function cross(mark: Mark, before: number, f: number, time: number): void {
+  if (mark.at !== null || f < mark.share) return
+  mark.at = time - CURVE_STEP_H * ((f - mark.share) / (f - before))
+}
+function peakOf(series: Float64Array): number {
+  let peak = 0
+  for (let i = 1; i < series.length; i++) if (series[i]! > series[peak]!) peak = i
+  return peak
+}
+
 /**
  * Hatch curve by degree-hours: theta = sum of (min(T, 30) - 14) dt, F = Phi(ln(theta / 250) / spread).
  * @param timing temperature course and the lot's speed and spread
@@ -53,9 +68,9 @@ export function hatchCurve(timing: HatchTiming, horizonH: number = HATCH.horizon
   let loss = new Float64Array(n + 1)
   const temperature = temperatureAt(timing.temperature)
   const pace = timing.speed / (timing.decapsulated ? HATCH.decapsulatedShare : 1)
-  const t10 = { at: null as number | null }
-  const t50 = { at: null as number | null }
-  const t90 = { at: null as number | null }
+  const t10: Mark = { share: 0.1, at: null }
+  const t50: Mark = { share: 0.5, at: null }
+  const t90: Mark = { share: 0.9, at: null }
   let theta = 0
   const factorSum = new Float64Array(n + 1)
   const temperatureSum = new Float64Array(n + 1)
@@ -79,14 +94,7 @@ export function hatchCurve(timing: HatchTiming, horizonH: number = HATCH.horizon
     alive[i] =
       (alive[i - 1]! + f - before) *
       (dying ? Math.exp(-HATCH.crowdingDeathPerHour * CURVE_STEP_H) : 1)
-    for (const [mark, share] of [
-      [t10, 0.1],
-      [t50, 0.5],
-      [t90, 0.9],
-    ] as const) {
-      if (mark.at === null && f >= share)
-        mark.at = time - CURVE_STEP_H * ((f - share) / (f - before))
-    }
+    for (const mark of [t10, t50, t90]) cross(mark, before, f, time)
     factorSum[i] = factorSum[i - 1]! + temperatureFactor(middle)
     temperatureSum[i] = temperatureSum[i - 1]! + middle
     if (t90.at !== null && time > t90.at + TAIL_H) n = i
@@ -106,8 +114,7 @@ export function hatchCurve(timing: HatchTiming, horizonH: number = HATCH.horizon
     const i = Math.floor(x)
     return series[i]! + (series[i + 1]! - series[i]!) * (x - i)
   }
-  let peak = 0
-  for (let i = 1; i <= n; i++) if (useful[i]! > useful[peak]!) peak = i
+  const peak = peakOf(useful)
   const reached = useful[peak]! > 1e-6
   const window = Math.max(
     1,

@@ -28,16 +28,18 @@ export function readiness(s: LogisticState, p: LogisticParams): Readiness {
 /** Climbing, movers and darkness of the medium tell population and age apart; a bad one smells. */
 export function look(s: LogisticState, p: LogisticParams): Look {
   const against = s.x / p.readyAt
-  const bad = s.crashed ? 3 : s.ageD > s.badAtD ? 1.6 + 0.4 * Math.min(1, s.ageD - s.badAtD) : 0
+  const turned = s.ageD > s.badAtD ? 1.6 + 0.4 * Math.min(1, s.ageD - s.badAtD) : 0
+  const bad = s.crashed ? 3 : turned
   const crowd = Math.min(
     3,
     against < 1
       ? 1.6 * Math.sqrt(against)
       : 1.6 + 1.4 * Math.min(1, (s.x - p.readyAt) / (1 - p.readyAt)),
   )
+  const movers = s.lagLeft > 0 ? Math.min(0.5, crowd) : Math.max(0.6, crowd)
   return {
     movers: {
-      grade: s.crashed ? 0 : s.lagLeft > 0 ? Math.min(0.5, crowd) : Math.max(0.6, crowd),
+      grade: s.crashed ? 0 : movers,
       sd: 0.45,
     },
     ...(p.perArea > 0.5

@@ -35,11 +35,9 @@ function byDensity(x: number, ready: number): number {
 }
 
 export function look(s: PhototrophState, p: PhototrophParams): Look {
-  const tint = s.crashed
-    ? 5
-    : s.spentD > OLIVE_D
-      ? 4 + Math.min(1, Math.max(0, s.spentD - OLIVE_D) / (YELLOW_D - OLIVE_D)) * 0.9
-      : byDensity(s.x, p.readyAt)
+  const spent = 4 + Math.min(1, Math.max(0, s.spentD - OLIVE_D) / (YELLOW_D - OLIVE_D)) * 0.9
+  const living = s.spentD > OLIVE_D ? spent : byDensity(s.x, p.readyAt)
+  const tint = s.crashed ? 5 : living
   return {
     tint: { grade: tint, sd: 0.35 },
     cloudiness: {

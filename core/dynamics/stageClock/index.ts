@@ -75,7 +75,8 @@ function stage(s: StageClockState, p: StageClockParams): Stage {
   if (s.empty || s.n < 0.01) return 'crashed'
   const d = sinceHatch(s, p)
   if (d < 0) return 'lag'
-  return d < p.advisedLast ? 'exponential' : d < p.firstPupa ? 'stationary' : 'decline'
+  if (d < p.advisedLast) return 'exponential'
+  return d < p.firstPupa ? 'stationary' : 'decline'
 }
 
 function readiness(s: StageClockState, p: StageClockParams): Readiness {
@@ -96,6 +97,15 @@ function dryUg(s: StageClockState, p: StageClockParams): number {
   return p.dry2 + (p.dry3 - p.dry2) * Math.min(1, (d - p.instar2) / (p.instar3 - p.instar2))
 }
 
+function larvaGrade(d: number, p: StageClockParams): number {
+  if (d < p.instar1) return 0.6 + 0.4 * (d / p.instar1)
+  return Math.min(3, 1.2 + (1.8 * (d - p.instar1)) / (p.advisedLast - p.instar1))
+}
+function pupaGrade(d: number, p: StageClockParams): number {
+  if (d < p.firstPupa) return 0.3
+  return Math.min(3, 1 + (2 * (d - p.firstPupa)) / (p.meanPupa - p.firstPupa))
+}
+
 /** Size by instar, and the comma-shaped pupae that end it. */
 function look(s: StageClockState, p: StageClockParams): Look {
   const d = sinceHatch(s, p)
@@ -103,21 +113,11 @@ function look(s: StageClockState, p: StageClockParams): Look {
   return {
     movers: { grade: gone || d < 0 ? 0 : Math.min(3, 1 + Math.log10(1 + s.n)), sd: 0.4 },
     size: {
-      grade:
-        gone || d < 0
-          ? 0
-          : d < p.instar1
-            ? 0.6 + 0.4 * (d / p.instar1)
-            : Math.min(3, 1.2 + (1.8 * (d - p.instar1)) / (p.advisedLast - p.instar1)),
+      grade: gone || d < 0 ? 0 : larvaGrade(d, p),
       sd: 0.3,
     },
     pupae: {
-      grade:
-        gone || d < p.advisedLast
-          ? 0
-          : d < p.firstPupa
-            ? 0.3
-            : Math.min(3, 1 + (2 * (d - p.firstPupa)) / (p.meanPupa - p.firstPupa)),
+      grade: gone || d < p.advisedLast ? 0 : pupaGrade(d, p),
       sd: 0.25,
     },
     gathering: { grade: gone || d < 0 ? 0 : 2, sd: 0.4 },

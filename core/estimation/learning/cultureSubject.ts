@@ -1,6 +1,7 @@
+import type { Action } from '../../dynamics/contract'
 import type { Food, FoodMethod } from '../../foods/contract'
 import { foodOf } from '../../foods/index'
-import type { Entry } from '../../records/entries'
+import type { Entry, EntryData } from '../../records/entries'
 import type { CultureRecord, Place } from '../../records/records'
 import type { Priors } from '../../stock/learned'
 import { placeTemperatures } from '../../stock/placeTemperature'
@@ -36,6 +37,42 @@ export function cultureSubject(c: CultureRecord, priors?: Priors): Subject | nul
   )
 }
 
+/** The culture, or whatever else, that an entry tells something of. */
+function subjectOf(e: Entry): string | null {
+  if (e.kind === 'sample.counted' || e.kind === 'water.read') return e.data.of?.id ?? null
+  return 'cultureId' in e.data ? e.data.cultureId : null
+}
+
+/** What an entry about a culture says of it, h hours after its start. */
+function observed(e: Entry, h: number): Observation[] {
+  switch (e.kind) {
+    case 'culture.looked':
+      return [{ h, kind: 'look', signs: e.data.signs }]
+    case 'culture.did':
+      return [{ h, kind: 'action', action: actionOf(e.data) }]
+    case 'culture.temperature':
+      return [{ h, kind: 'temperature', c: e.data.temperatureC }]
+    case 'culture.refused':
+      return [{ h, kind: 'refused' }]
+    case 'culture.harvested': {
+      const taken = { kind: 'takeOut', amount: e.data.share, unit: 'share' } as const
+      const seen = e.data.seen === null ? [] : [{ h, kind: 'yield' as const, seen: e.data.seen }]
+      return [...seen, { h, kind: 'action', action: taken }]
+    }
+    case 'sample.counted': {
+      const animals = e.data.counts.reduce((a, b) => a + b, 0)
+      return [{ h, kind: 'count', animals, ml: e.data.counts.length * e.data.dropMl }]
+    }
+    default:
+      return []
+  }
+}
+
+function actionOf(d: EntryData<'culture.did'>): Action {
+  if (d.amount === null) return { kind: d.action }
+  return { kind: d.action, amount: d.amount, unit: d.unit ?? undefined }
+}
+
 /**
  * What the log tells of a culture, in hours since its start.
  * @param places where cultures stand that are as warm as their place
@@ -53,58 +90,11 @@ export function cultureObservations(
     c: t.temperatureC,
   }))
   const told = entries.flatMap((e): Observation[] => {
+    if (subjectOf(e) !== c.id) return []
     const h = hoursBetween(c.startedAt, e.at)
-    switch (e.kind) {
-      case 'culture.looked':
-        return e.data.cultureId === c.id ? [{ h, kind: 'look', signs: e.data.signs }] : []
-      case 'culture.did':
-        return e.data.cultureId === c.id
-          ? [
-              {
-                h,
-                kind: 'action',
-                action: {
-                  kind: e.data.action,
-                  ...(e.data.amount === null
-                    ? {}
-                    : { amount: e.data.amount, unit: e.data.unit ?? undefined }),
-                },
-              },
-            ]
-          : []
-      case 'culture.temperature':
-        return e.data.cultureId === c.id ? [{ h, kind: 'temperature', c: e.data.temperatureC }] : []
-      case 'culture.refused':
-        return e.data.cultureId === c.id ? [{ h, kind: 'refused' }] : []
-      case 'culture.harvested':
-        return e.data.cultureId === c.id
-          ? [
-              ...(e.data.seen === null ? [] : [{ h, kind: 'yield' as const, seen: e.data.seen }]),
-              {
-                h,
-                kind: 'action',
-                action: { kind: 'takeOut', amount: e.data.share, unit: 'share' },
-              },
-            ]
-          : []
-      case 'sample.counted':
-        return e.data.of?.id === c.id
-          ? [
-              {
-                h,
-                kind: 'count',
-                animals: e.data.counts.reduce((a, b) => a + b, 0),
-                ml: e.data.counts.length * e.data.dropMl,
-              },
-            ]
-          : []
-      case 'water.read': {
-        const read = e.data.of?.id === c.id ? densityOf(e) : null
-        return read ? [{ h, kind: 'density', ...read }] : []
-      }
-      default:
-        return []
-    }
+    if (e.kind !== 'water.read') return observed(e, h)
+    const read = densityOf(e)
+    return read ? [{ h, kind: 'density', ...read }] : []
   })
   return [...stands, ...told]
 }

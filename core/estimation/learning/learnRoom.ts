@@ -30,8 +30,10 @@ const NO_CACHE: LearningCache = { lots: {}, vessels: {} }
 const SURE = 0.8
 
 /** A bottle that is over: of use when anything but a failure was drawn from it. */
-const hatchOutcome = (hatch: HatchCulture): Outcome =>
-  hatch.endedAt === null ? null : hatch.pulls.some(p => p.seen !== 'failed') ? 0 : 1
+function hatchOutcome(hatch: HatchCulture): Outcome {
+  if (hatch.endedAt === null) return null
+  return hatch.pulls.some(p => p.seen !== 'failed') ? 0 : 1
+}
 
 /**
  * What a room has taught, from the whole of its records and log. Vessels are read by the filter one by one;

@@ -20,7 +20,8 @@ export function searchSpecies(all: readonly Species[], text: string): Species[] 
     const names = plain([...species.names, ...species.latin].join(' | '))
     const hit = words.every(w => names.includes(w))
     const begins = [...species.names, ...species.latin].some(n => plain(n).startsWith(words[0]!))
-    return { species, rank: hit ? (begins ? 0 : 1) : 2 }
+    const rank = begins ? 0 : 1
+    return { species, rank: hit ? rank : 2 }
   })
   return found
     .filter(f => f.rank < 2)

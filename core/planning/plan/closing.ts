@@ -1,3 +1,4 @@
+import { compare } from '../../math/compare'
 import { hatchFood } from '../../foods/hatchFood'
 import { buyingOf, canBuyIn } from '../../foods/buying'
 import { foodOf } from '../../foods/index'
@@ -56,6 +57,93 @@ const WARMER_C = 3
 /** What is no living food may be poor, and still carry fry over some days. */
 const BRIDGES_FROM = 0.1
 const LEAST_CLOSED = 0.05
+const HATCH_LIKELY = 0.98
+
+/** What a way is judged by: the gap, who has it, and what would suit its mouths. */
+interface ClosingContext {
+  r: PlanRequest
+  gap: Stretch
+  suits: ReadonlyMap<string, number>
+  allowed: ReadonlySet<string>
+}
+
+const fits = (c: ClosingContext, food: string): boolean =>
+  c.allowed.has(food) && (c.suits.get(food) ?? 0) >= STANDS_IN_FROM
+
+/** A way that helps from so many days on; what is not said of it is nothing. */
+function way(
+  { r, gap, suits }: ClosingContext,
+  given: Pick<Way, 'kind' | 'food' | 'likely'> & { readyIn: number } & Partial<Way>,
+): Way {
+  const { readyIn, ...said } = given
+  const length = gap.to - gap.from + 1
+  const share = Math.min(1, (suits.get(said.food) ?? 0) / Math.max(0.01, gap.share))
+  const days = Math.max(0, gap.to + 1 - Math.max(gap.from, readyIn))
+  return {
+    helpsFrom: addDays(r.from, Math.ceil(Math.max(0, readyIn))),
+    cost: 0,
+    leadDays: 0,
+    apartDays: 0,
+    warmerC: 0,
+    closes: share * Math.min(1, days / length),
+    ...said,
+  }
+}
+
+/** Starting what the room has or may buy, as it is kept or some degrees warmer. */
+function byStart(c: ClosingContext, s: RoomStart): Way[] {
+  if (!fits(c, s.food)) return []
+  const { r, gap } = c
+  const { food, fromDay: wait } = s
+  const asKept = way(c, {
+    kind: s.bought ? 'buy' : 'start',
+    food,
+    readyIn: wait + s.reliability.readyDays,
+    likely: readyBy(s.reliability, gap.to + 1 - wait),
+    ...(s.bought ? bought(food) : {}),
+  })
+  if (s.temperatureC + WARMER_C > s.foodOf.rangeC[1]) return [asKept]
+  const { litres } = s.vesselClass
+  const warmC = s.temperatureC + WARMER_C
+  const courses = coursesOf(s.foodOf, s.method, litres, warmC, gap.to + 2)
+  const warm = reliabilityOf(r.state, s.foodOf, s.method, courses)
+  if (warm.readyDays > s.reliability.readyDays - 1) return [asKept]
+  const likely = readyBy(warm, gap.to + 1 - wait)
+  const readyIn = wait + warm.readyDays
+  return [asKept, way(c, { kind: 'warmer', food, readyIn, likely, warmerC: WARMER_C })]
+}
+
+/** A food that the room does not keep: living, it is bought; dry, it bridges. */
+function byOtherFood(c: ClosingContext, id: string, month: number): Way[] {
+  const { r, gap } = c
+  const food = foodOf(id)
+  if (r.state.room.foods.includes(id)) return []
+  if (!food) {
+    if (!c.allowed.has(id) || (c.suits.get(id) ?? 0) < BRIDGES_FROM) return []
+    const days = { readyIn: POWDER_DAYS, leadDays: POWDER_DAYS }
+    return [way(c, { kind: 'bridge', food: id, likely: 1, cost: POWDER_PRICE, ...days })]
+  }
+  if (!fits(c, id) || food.profile.family === 'hatch' || !canBuyIn(food, month)) return []
+  const method = food.methods[0]!
+  const { leadDays } = buyingOf(food)
+  const middleC = (food.rangeC[0] + food.rangeC[1]) / 2
+  const courses = coursesOf(food, method, method.vessel.volumeL, middleC, gap.to + 2)
+  const rel = reliabilityOf(r.state, food, method, courses)
+  if (!Number.isFinite(rel.readyDays)) return []
+  const likely = readyBy(rel, gap.to + 1 - leadDays)
+  const readyIn = leadDays + rel.readyDays
+  return [way(c, { kind: 'other food', food: id, readyIn, likely, ...bought(id) })]
+}
+
+function byHatching(c: ClosingContext, hatching: Hatching | null): Way[] {
+  if (!hatching || !fits(c, hatching.food)) return []
+  const { food } = hatching
+  if (hatching.gramsLeft >= 1 && hatching.most.some(m => m > 0))
+    return [way(c, { kind: 'more hatches', food, readyIn: 2, likely: HATCH_LIKELY })]
+  const readyIn = buyingOf(hatchFood).leadDays + 2
+  const order = { ...bought(food), apartDays: 0 }
+  return [way(c, { kind: 'cysts', food, readyIn, likely: HATCH_LIKELY, ...order })]
+}
 
 /** Every way to close a gap, ranked by how much of it is closed how surely, then by cost. */
 export function closing(
@@ -67,127 +155,22 @@ export function closing(
   const brood = r.state.broods.find(b => b.id === gap.brood)
   const day = brood && dayOf(r, brood, gap.from)
   if (!brood?.species || !day) return []
-  const length = gap.to - gap.from + 1
-  const suits = new Map(
-    EDIBLES.map(e => [
-      e.id,
-      suitability(
-        e,
-        {
-          lengthMm: day.lengthMm,
-          gapeUm: day.gapeUm,
-          zones: brood.species!.zones,
-          marine: brood.species!.marine,
-        },
-        24 / Math.max(1, day.meals),
-      ).value,
-    ]),
-  )
-  const allowed = new Set(
-    allowedFoods(
-      EDIBLES.map(e => e.id),
-      wishesNow(brood),
-    ),
-  )
-  const fits = (food: string) => allowed.has(food) && (suits.get(food) ?? 0) >= STANDS_IN_FROM
-  const way = (
-    kind: Way['kind'],
-    food: string,
-    readyIn: number,
-    likely: number,
-    more: Partial<Way> = {},
-  ): Way => ({
-    kind,
-    food,
-    helpsFrom: addDays(r.from, Math.ceil(Math.max(0, readyIn))),
-    likely,
-    cost: 0,
-    leadDays: 0,
-    apartDays: 0,
-    warmerC: 0,
-    closes:
-      Math.min(1, (suits.get(food) ?? 0) / Math.max(0.01, gap.share)) *
-      Math.min(1, Math.max(0, gap.to + 1 - Math.max(gap.from, readyIn)) / length),
-    ...more,
-  })
+  const { zones, marine } = brood.species
+  const mouth = { lengthMm: day.lengthMm, gapeUm: day.gapeUm, zones, marine }
+  const everyH = 24 / Math.max(1, day.meals)
+  const ids = EDIBLES.map(e => e.id)
+  const c: ClosingContext = {
+    r,
+    gap,
+    suits: new Map(EDIBLES.map(e => [e.id, suitability(e, mouth, everyH).value])),
+    allowed: new Set(allowedFoods(ids, wishesNow(brood))),
+  }
   const month = Number(r.from.slice(5, 7))
-  const ways: Way[] = []
-  for (const s of starts) {
-    if (!fits(s.food)) continue
-    const wait = s.fromDay
-    ways.push(
-      way(
-        s.bought ? 'buy' : 'start',
-        s.food,
-        wait + s.reliability.readyDays,
-        readyBy(s.reliability, gap.to + 1 - wait),
-        s.bought ? bought(s.food) : {},
-      ),
-    )
-    if (s.temperatureC + WARMER_C <= s.foodOf.rangeC[1]) {
-      const warm = reliabilityOf(
-        r.state,
-        s.foodOf,
-        s.method,
-        coursesOf(s.foodOf, s.method, s.vesselClass.litres, s.temperatureC + WARMER_C, gap.to + 2),
-      )
-      if (warm.readyDays <= s.reliability.readyDays - 1)
-        ways.push(
-          way('warmer', s.food, wait + warm.readyDays, readyBy(warm, gap.to + 1 - wait), {
-            warmerC: WARMER_C,
-          }),
-        )
-    }
-  }
-  for (const e of EDIBLES) {
-    const food = foodOf(e.id)
-    if (
-      r.state.room.foods.includes(e.id) ||
-      !(food ? fits(e.id) : allowed.has(e.id) && (suits.get(e.id) ?? 0) >= BRIDGES_FROM)
-    )
-      continue
-    if (!food) {
-      ways.push(way('bridge', e.id, POWDER_DAYS, 1, { cost: POWDER_PRICE, leadDays: POWDER_DAYS }))
-      continue
-    }
-    if (food.profile.family === 'hatch' || !canBuyIn(food, month)) continue
-    const method = food.methods[0]!
-    const { leadDays } = buyingOf(food)
-    const rel = reliabilityOf(
-      r.state,
-      food,
-      method,
-      coursesOf(
-        food,
-        method,
-        method.vessel.volumeL,
-        (food.rangeC[0] + food.rangeC[1]) / 2,
-        gap.to + 2,
-      ),
-    )
-    if (Number.isFinite(rel.readyDays))
-      ways.push(
-        way(
-          'other food',
-          e.id,
-          leadDays + rel.readyDays,
-          readyBy(rel, gap.to + 1 - leadDays),
-          bought(e.id),
-        ),
-      )
-  }
-  if (hatching && fits(hatching.food)) {
-    const noCysts = hatching.gramsLeft < 1 || hatching.most.every(m => m === 0)
-    ways.push(
-      way(
-        noCysts ? 'cysts' : 'more hatches',
-        hatching.food,
-        noCysts ? buyingOf(hatchFood).leadDays + 2 : 2,
-        0.98,
-        noCysts ? { ...bought(hatching.food), apartDays: 0 } : {},
-      ),
-    )
-  }
+  const ways = [
+    ...starts.flatMap(s => byStart(c, s)),
+    ...ids.flatMap(id => byOtherFood(c, id, month)),
+    ...byHatching(c, hatching),
+  ]
   return ways
     .filter(w => w.closes * w.likely >= LEAST_CLOSED)
     .sort(
@@ -195,7 +178,7 @@ export function closing(
         b.closes * b.likely - a.closes * a.likely ||
         a.cost - b.cost ||
         WAYS.indexOf(a.kind) - WAYS.indexOf(b.kind) ||
-        (a.food < b.food ? -1 : 1),
+        compare(a.food, b.food),
     )
 }
 

@@ -11,15 +11,11 @@ const STEP_D = 3
  */
 export const coarse = (p: PlanProblem, also: ReadonlySet<number> = new Set()): PlanProblem => ({
   ...p,
-  broodDays: p.broodDays.flatMap(b =>
-    b.day < DAILY_D
-      ? [b]
-      : (b.day - DAILY_D) % STEP_D === 1
-        ? [{ ...b, weight: STEP_D }]
-        : also.has(b.day)
-          ? [b]
-          : [],
-  ),
+  broodDays: p.broodDays.flatMap(b => {
+    if (b.day < DAILY_D) return [b]
+    if ((b.day - DAILY_D) % STEP_D === 1) return [{ ...b, weight: STEP_D }]
+    return also.has(b.day) ? [b] : []
+  }),
 })
 
 /** A problem with its starts decided: what is eaten, and what that costs. */

@@ -1,3 +1,4 @@
+import { compare } from '../../math/compare'
 import { addDays, daysBetween, type Instant, type LocalDate } from '../../time/localDate'
 import { localDateOf } from '../../time/localDate'
 import type { CulturePlan } from './planRoom'
@@ -41,9 +42,7 @@ export function decisions(plan: CulturePlan, timeZone: string, most = 5): Decisi
   for (const d of doubts(plan)) found.push(d)
   const rank: Decision['kind'][] = ['gap', 'order', 'start', 'hatch', 'doubt']
   return found
-    .sort((a, b) =>
-      a.on < b.on ? -1 : a.on > b.on ? 1 : rank.indexOf(a.kind) - rank.indexOf(b.kind),
-    )
+    .sort((a, b) => compare(a.on, b.on) || rank.indexOf(a.kind) - rank.indexOf(b.kind))
     .slice(0, most)
 }
 

@@ -1,5 +1,5 @@
 import { randomStream, type RandomStream } from '../../math/random'
-import type { PlanProblem, PlanSolution } from './problem'
+import type { PlanProblem, PlanSolution, StartOn } from './problem'
 import { hatchedBy } from './program'
 import { SHARED_FATE, type Reliability } from './redundancy'
 import { COVERED_FROM, givenUpAfter, RESTART_AFTER, steppingOrder, stepInShare } from './repair'
@@ -157,6 +157,22 @@ function usableSupply(p: PlanProblem): (food: string, day: number) => number {
   }
 }
 
+/** What a running vessel spares until the day on which this future loses it. */
+function addRunning(
+  supply: Float64Array,
+  row: number,
+  surplus: readonly number[],
+  fate: Fates['running'][string] | undefined,
+  chance: RandomStream,
+): void {
+  const u = chance.next()
+  const factor = Math.exp(chance.normal(0, fate?.logSd ?? 0))
+  for (const [d, spared] of surplus.entries()) {
+    if ((fate?.lost[d] ?? 0) > u) return
+    supply[row + d]! += spared * factor
+  }
+}
+
 /** Adds what hangs on chance to the supply of one future. */
 function addSupply(
   supply: Float64Array,
@@ -166,43 +182,49 @@ function addSupply(
   at: ReadonlyMap<string, number>,
   chance: RandomStream,
 ): void {
-  if (p.hatching) {
-    const row = at.get(p.hatching.food)
-    for (let d = 0; row !== undefined && d < p.days; d++)
-      if (chance.next() < HATCH_FAILS) supply[row * p.days + d]! *= AFTER_FAILURE
-  }
-  for (const r of p.running) {
-    const u = chance.next()
-    const fate = fates.running[r.id]
-    const factor = Math.exp(chance.normal(0, fate?.logSd ?? 0))
-    const row = at.get(r.food)! * p.days
-    for (let d = 0; d < p.days && !((fate?.lost[d] ?? 0) > u); d++)
-      supply[row + d]! += (r.surplus[d] ?? 0) * factor
-  }
-  // Vessels of one start stand together: an urn that remembers failures gives pairs the fate they share.
-  const mass = (1 - SHARED_FATE) / SHARED_FATE
+  const hatched = p.hatching ? at.get(p.hatching.food) : undefined
+  for (let d = 0; hatched !== undefined && d < p.days; d++)
+    if (chance.next() < HATCH_FAILS) supply[hatched * p.days + d]! *= AFTER_FAILURE
+  for (const r of p.running)
+    addRunning(
+      supply,
+      at.get(r.food)! * p.days,
+      r.surplus.slice(0, p.days),
+      fates.running[r.id],
+      chance,
+    )
   for (const s of solution.starts) {
     const start = p.startable.find(x => x.id === s.startable)
     const fate = fates.starts[s.startable]
     if (!start || !fate) continue
-    const { failure, readyDays } = fate.reliability
     const row = at.get(start.food)! * p.days
-    let failed = 0
-    for (let v = 0; v < s.vessels; v++) {
-      let day = s.day
-      let fails = chance.next() < (failure * mass + failed) / (mass + v)
-      if (fails) {
-        failed++
-        // It is seen to fail, and started once more in the vessel that it leaves.
-        day += givenUpAfter(readyDays) + RESTART_AFTER + fate.waits
-        fails = chance.next() < failure
-      }
-      if (fails) continue
+    const end = Math.min(p.days, s.day + start.holdsDays)
+    for (const day of beginnings(s, fate, chance)) {
       const course = fate.courses[chance.integer(0, fate.courses.length - 1)]
       const lag = Math.exp(chance.normal(0, fate.lagLogSd))
-      const end = Math.min(p.days, s.day + start.holdsDays)
       for (let d = day; course && d < end; d++)
         supply[row + d]! += course[Math.min(course.length - 1, Math.floor((d - day) / lag))] ?? 0
     }
+  }
+}
+
+/**
+ * Days on which the vessels of one start begin for good, in one future; those that fail twice are left out.
+ * They stand together: an urn that remembers failures gives pairs the fate they share.
+ */
+function* beginnings(s: StartOn, fate: Fates['starts'][string], chance: RandomStream) {
+  const { failure, readyDays } = fate.reliability
+  const mass = (1 - SHARED_FATE) / SHARED_FATE
+  let failed = 0
+  for (let v = 0; v < s.vessels; v++) {
+    const fails = chance.next() < (failure * mass + failed) / (mass + v)
+    if (!fails) {
+      yield s.day
+      continue
+    }
+    failed++
+    // It is seen to fail, and started once more in the vessel that it leaves.
+    const again = s.day + givenUpAfter(readyDays) + RESTART_AFTER + fate.waits
+    if (chance.next() >= failure) yield again
   }
 }

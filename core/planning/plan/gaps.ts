@@ -1,3 +1,4 @@
+import { compare } from '../../math/compare'
 import { addDays, type LocalDate } from '../../time/localDate'
 import { closing, type Way } from './closing'
 import type { PlanProblem, PlanSolution } from './problem'
@@ -29,9 +30,8 @@ export function gapsOf(
   const short = solution.shortages.filter(
     x => x.share > SHORT_FROM && !standby.has(`${x.brood}\n${x.day}`),
   )
-  for (const s of [...short].sort((a, b) =>
-    a.brood < b.brood ? -1 : a.brood > b.brood ? 1 : a.day - b.day,
-  )) {
+  const inOrder = [...short].sort((a, b) => compare(a.brood, b.brood) || a.day - b.day)
+  for (const s of inOrder) {
     const last = found.at(-1)
     if (last?.brood === s.brood && last.to === s.day - 1) {
       last.to = s.day

@@ -1,3 +1,4 @@
+import { compare } from '../../math/compare'
 import { ofKind } from '../../records/effectiveEntries'
 import type { Entry, EntryData } from '../../records/entries'
 import type { CultureState } from '../../stock/cultures'
@@ -33,7 +34,7 @@ export function startStates(
   if (!plan) return []
   const free = new Map<string, CultureState[]>()
   return [...plan.starts]
-    .sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0))
+    .sort((a, b) => compare(a.on, b.on))
     .map((s): StartState => {
       const versions = all.flatMap(e =>
         e.data.starts.find(x => x.id === s.id)

@@ -1,3 +1,4 @@
+import { compare } from '../../math/compare'
 import { daysBetween } from '../../time/localDate'
 import type { PlannedStart } from './explainStart'
 import { asKept, type KeptPlan, type KeptStart, type StartState } from './keptPlan'
@@ -13,8 +14,47 @@ export interface PlanChange {
   because: FactChange[]
 }
 
+/** Whether a change of the room bears on the starts of one food for one brood. */
+function bearsOn(c: FactChange, food: string, brood: string): boolean {
+  if ('brood' in c) return c.brood === brood
+  return 'food' in c ? c.food === food : true
+}
 const because = (changes: readonly FactChange[], food: string, brood: string) =>
-  changes.filter(c => ('brood' in c ? c.brood === brood : 'food' in c ? c.food === food : true))
+  changes.filter(c => bearsOn(c, food, brood))
+
+function kindOf(was: StartState | null, is: PlannedStart | null): PlanChange['kind'] | null {
+  if (was === null) return 'new'
+  if (is === null) return 'dropped'
+  if (was.on !== is.on) return 'moved'
+  if (is.vessels === was.vessels) return null
+  return is.vessels > was.vessels ? 'more' : 'fewer'
+}
+
+/** The starts of one food, old beside new: those of one day first, then the nearest. */
+function pairsOf(olds: readonly StartState[], all: readonly PlannedStart[]) {
+  let news = [...all]
+  // What stands on its day is not touched by what moves around it.
+  const pairs: [StartState | null, PlannedStart | null][] = []
+  const take = (old: StartState, is: PlannedStart | null) => {
+    pairs.push([old, is])
+    news = news.filter(n => n !== is)
+  }
+  const moved: StartState[] = []
+  for (const old of olds) {
+    const same = news.find(n => n.on === old.on)
+    if (same) take(old, same)
+    else moved.push(old)
+  }
+  for (const old of moved) {
+    const far = (n: PlannedStart) => Math.abs(daysBetween(old.on, n.on))
+    take(old, [...news].sort((a, b) => far(a) - far(b))[0] ?? null)
+  }
+  return [...pairs, ...news.map((n): [null, PlannedStart] => [null, n])]
+}
+
+/** A line that was refused stays away, on its day and around it. */
+const isRefused = (x: KeptPlan['refused'][number], is: PlannedStart) =>
+  x.food === is.food && Math.abs(daysBetween(x.on, is.on)) <= 2 && x.vessels >= is.vessels
 
 /**
  * What a new plan does otherwise. Starts of one food are matched in the order of their days, so that one that was moved stays the same one.
@@ -30,54 +70,19 @@ export function planDifference(
   const found: PlanChange[] = []
   const foods = [...new Set([...left.map(s => s.food), ...next.map(s => s.food)])].sort()
   for (const food of foods) {
-    const olds = left.filter(s => s.food === food)
-    let news = next.filter(s => s.food === food)
-    // What stands on its day is not touched by what moves around it.
-    const pairs: [StartState | null, PlannedStart | null][] = []
-    const open: StartState[] = []
-    for (const old of olds) {
-      const same = news.find(n => n.on === old.on)
-      if (same) {
-        pairs.push([old, same])
-        news = news.filter(n => n !== same)
-      } else open.push(old)
-    }
-    for (const old of open) {
-      const nearest =
-        [...news].sort(
-          (a, b) => Math.abs(daysBetween(old.on, a.on)) - Math.abs(daysBetween(old.on, b.on)),
-        )[0] ?? null
-      pairs.push([old, nearest])
-      news = news.filter(n => n !== nearest)
-    }
-    pairs.push(...news.map(n => [null, n] as [null, PlannedStart]))
+    const pairs = pairsOf(
+      left.filter(s => s.food === food),
+      next.filter(s => s.food === food),
+    )
     for (const [was, is] of pairs) {
-      const kind =
-        was === null
-          ? 'new'
-          : is === null
-            ? 'dropped'
-            : was.on !== is.on
-              ? 'moved'
-              : is.vessels > was.vessels
-                ? 'more'
-                : is.vessels < was.vessels
-                  ? 'fewer'
-                  : null
+      const kind = kindOf(was, is)
       if (kind === null) continue
-      if (
-        kind === 'new' &&
-        refused.some(
-          x =>
-            x.food === food && Math.abs(daysBetween(x.on, is!.on)) <= 2 && x.vessels >= is!.vessels,
-        )
-      )
-        continue
+      if (kind === 'new' && refused.some(x => isRefused(x, is!))) continue
       found.push({ kind, was, is, because: because(changes, food, is?.forBrood ?? was!.forBrood) })
     }
   }
   const day = (c: PlanChange) => c.is?.on ?? c.was!.on
-  return found.sort((a, b) => (day(a) < day(b) ? -1 : day(a) > day(b) ? 1 : 0))
+  return found.sort((a, b) => compare(day(a), day(b)))
 }
 
 /** Takes a line into the kept plan: the start keeps its name, and what was already started counts on. */

@@ -1,3 +1,4 @@
+import { bracket } from '../../math/bracket'
 import type { CultureReading } from '../../estimation/readCulture'
 import { running } from '../../stock/cultures'
 import { airNow } from '../../stock/placeTemperature'
@@ -21,8 +22,11 @@ export interface PlanFacts {
 
 /** Fry die a little every day: only a real change is one. */
 const SAME_FRY = 0.12
-const DOUBTFUL_FROM = 0.35
-const LOST_FROM = 0.8
+/** By the chance that a vessel has failed: above 0.8, above 0.35. */
+const STATES = [
+  [-0.8, 'lost'],
+  [-0.35, 'doubtful'],
+] as const
 
 /** Facts of a room today. */
 export const planFacts = (
@@ -42,13 +46,7 @@ export const planFacts = (
       id: c.id,
       name: c.record.name,
       food: c.record.foodId,
-      state: c.quarantine
-        ? ('apart' as const)
-        : p > LOST_FROM
-          ? ('lost' as const)
-          : p > DOUBTFUL_FROM
-            ? ('doubtful' as const)
-            : ('well' as const),
+      state: c.quarantine ? 'apart' : bracket(-p, STATES, 'well'),
     }
   }),
   rounds: state.room.rounds.map(r => r.at).join(' '),
@@ -81,33 +79,57 @@ export type FactChange =
   | { kind: 'foods' }
   | { kind: 'warmth' }
 
+type BroodFacts = PlanFacts['broods'][number]
+
+function broodChanges(old: BroodFacts, b: BroodFacts): FactChange[] {
+  const about = { brood: b.id, name: b.name }
+  const found: FactChange[] = []
+  if (old.freeOn !== b.freeOn)
+    found.push({ kind: 'date', ...about, days: daysBetween(old.freeOn, b.freeOn) })
+  if (Math.abs(old.fry - b.fry) > SAME_FRY * Math.max(old.fry, b.fry))
+    found.push({ kind: 'fry', ...about, was: old.fry, is: b.fry })
+  if (old.foods !== b.foods) found.push({ kind: 'wishes', ...about })
+  return found
+}
+
+type CultureFacts = PlanFacts['cultures'][number]
+
+function cultureChanges(old: CultureFacts | undefined, c: CultureFacts): FactChange[] {
+  const about = { food: c.food, name: c.name }
+  if (!old) return [{ kind: 'culture-new', ...about }]
+  return old.state === c.state ? [] : [{ kind: 'culture-state', ...about, is: c.state }]
+}
+
+/** Those of a list that another no longer holds. */
+const goneFrom = <T extends { id: string }>(was: readonly T[], is: readonly T[]): T[] =>
+  was.filter(x => !is.some(y => y.id === x.id))
+
 /** What has changed since; empty when a plan still stands on the same ground. */
 export function factChanges(was: PlanFacts, is: PlanFacts): FactChange[] {
-  const found: FactChange[] = []
-  for (const b of is.broods) {
+  const broods = is.broods.flatMap((b): FactChange[] => {
     const old = was.broods.find(x => x.id === b.id)
-    const about = { brood: b.id, name: b.name }
-    if (!old) found.push({ kind: 'brood-new', ...about })
-    else {
-      if (old.freeOn !== b.freeOn)
-        found.push({ kind: 'date', ...about, days: daysBetween(old.freeOn, b.freeOn) })
-      if (Math.abs(old.fry - b.fry) > SAME_FRY * Math.max(old.fry, b.fry))
-        found.push({ kind: 'fry', ...about, was: old.fry, is: b.fry })
-      if (old.foods !== b.foods) found.push({ kind: 'wishes', ...about })
-    }
-  }
-  for (const b of was.broods)
-    if (!is.broods.some(x => x.id === b.id))
-      found.push({ kind: 'brood-gone', brood: b.id, name: b.name })
-  for (const c of is.cultures) {
-    const old = was.cultures.find(x => x.id === c.id)
-    if (!old) found.push({ kind: 'culture-new', food: c.food, name: c.name })
-    else if (old.state !== c.state)
-      found.push({ kind: 'culture-state', food: c.food, name: c.name, is: c.state })
-  }
-  for (const c of was.cultures)
-    if (!is.cultures.some(x => x.id === c.id))
-      found.push({ kind: 'culture-gone', food: c.food, name: c.name })
+    return old ? broodChanges(old, b) : [{ kind: 'brood-new', brood: b.id, name: b.name }]
+  })
+  const cultures = is.cultures.flatMap(c =>
+    cultureChanges(
+      was.cultures.find(x => x.id === c.id),
+      c,
+    ),
+  )
+  const found: FactChange[] = [
+    ...broods,
+    ...goneFrom(was.broods, is.broods).map((b): FactChange => ({
+      kind: 'brood-gone',
+      brood: b.id,
+      name: b.name,
+    })),
+    ...cultures,
+    ...goneFrom(was.cultures, is.cultures).map((c): FactChange => ({
+      kind: 'culture-gone',
+      food: c.food,
+      name: c.name,
+    })),
+  ]
   if (was.rounds !== is.rounds) found.push({ kind: 'rounds' })
   if (was.foods !== is.foods) found.push({ kind: 'foods' })
   if (was.warmth !== '' && was.warmth !== is.warmth) found.push({ kind: 'warmth' })

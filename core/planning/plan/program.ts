@@ -1,5 +1,5 @@
 import type { Constraint, Variable } from '../../math/linearProgram'
-import { WEIGHTS, type PlanProblem } from './problem'
+import { WEIGHTS, type Hatching, type PlanProblem, type StartOn } from './problem'
 
 /** A variable of the programme, and what it stands for. */
 export interface PlanVariable extends Variable {
@@ -27,18 +27,38 @@ const CUBES_LAST = 1
 export const WEEKLY_FROM = 45
 
 /** Whether a start is considered on a day. */
-export const mayStart = (
+export function mayStart(
   p: PlanProblem,
   startable: { id: string; fromDay: number },
   day: number,
-): boolean =>
-  p.pinned.some(s => s.startable === startable.id && s.day === day) ||
-  (!p.onlyPinned &&
-    day >= startable.fromDay &&
-    !p.idle.includes(day) &&
-    (day < WEEKLY_FROM ||
-      (day - WEEKLY_FROM) % 7 === 0 ||
-      p.begun.some(b => b.startable === startable.id && b.day === day)))
+): boolean {
+  const isOf = (s: StartOn) => s.startable === startable.id && s.day === day
+  if (p.pinned.some(isOf)) return true
+  if (p.onlyPinned || day < startable.fromDay || p.idle.includes(day)) return false
+  return day < WEEKLY_FROM || (day - WEEKLY_FROM) % 7 === 0 || p.begun.some(isOf)
+}
+
+type Terms = Constraint['terms']
+/** Variables of the starts, by startable and day; null where none may be made. */
+type Starts = readonly (readonly (string | null)[])[]
+
+/** A programme while it is written down. */
+class Writing {
+  readonly variables: PlanVariable[] = []
+  readonly constraints: Constraint[] = []
+  offset = 0
+  readonly lost: number[] = []
+
+  add(name: string, weight: number, upper: number, means: Means, lower = 0): string {
+    const whole = means.kind === 'start'
+    this.variables.push({ name, weight, lower, upper, whole, means })
+    return name
+  }
+  limit(name: string, terms: Terms, sense: Constraint['sense'], bound: number): void {
+    if (terms.length > 0) this.constraints.push({ name, terms, sense, bound })
+  }
+}
+const AID: Means = { kind: 'aid' }
 
 /**
  * The mixed-integer programme of a plan. Starts are whole; meals and shortages are shares of a brood's ration.
@@ -46,216 +66,234 @@ export const mayStart = (
  * what lies beyond equals what is missing less the shortage, so deviation = 2 x beyond + shortage + sum of preferred - 1: no constraint is needed for it.
  */
 export function planProgram(p: PlanProblem): Program {
-  const variables: PlanVariable[] = []
-  const constraints: Constraint[] = []
-  let offset = 0
-  const add = (
-    name: string,
-    weight: number,
-    upper: number,
-    whole: boolean,
-    means: Means,
-    lower = 0,
-  ) => {
-    variables.push({ name, weight, lower, upper, whole, means })
-    return name
+  const w = new Writing()
+  const starts = writeStarts(w, p)
+  writeVessels(w, p, starts)
+  writeBackups(w, p, starts)
+  const takes = writeMeals(w, p, starts)
+  const hatching = p.hatching && new HatchWriting(w, p, p.hatching)
+  for (const [n, [key, terms]] of [...takes].entries()) {
+    const [food, dayText] = key.split('\n') as [string, string]
+    if (p.freely.includes(food)) continue
+    const take = { n, day: Number(dayText), terms, scale: Math.max(1, ...terms.map(t => t.factor)) }
+    if (p.hatching?.food === food) hatching?.take(take)
+    else writeTake(w, p, starts, food, take)
   }
-  const limit = (
-    name: string,
-    terms: Constraint['terms'],
-    sense: Constraint['sense'],
-    bound: number,
-  ) => {
-    if (terms.length > 0) constraints.push({ name, terms, sense, bound })
-  }
+  hatching?.end()
+  writeBegun(w, p, starts)
+  const { variables, constraints, offset, lost } = w
+  return { variables, constraints, offset, lost }
+}
+
+/** What is eaten of a food on a day; factors are divided by the scale, so that the solver sees numbers near one. */
+interface TakeOn {
+  n: number
+  day: number
+  terms: Terms
+  scale: number
+}
+
+function writeStarts(w: Writing, p: PlanProblem): Starts {
   const most = (vessel: string) => Math.max(0, ...(p.vessels[vessel] ?? [0]))
   const pinnedOn = (id: string, day: number) =>
     p.pinned.filter(s => s.startable === id && s.day === day).reduce((n, s) => n + s.vessels, 0)
-
-  // Starts, and vessels that are free for as long as each stands.
-  const starts = p.startable.map((s, i) =>
+  return p.startable.map((s, i) =>
     Array.from({ length: p.days }, (_, day) => {
       const pinned = pinnedOn(s.id, day)
-      if (!mayStart(p, s, day) || Math.max(pinned, most(s.vessel)) === 0) return null
-      return add(
-        `s${i}_${day}`,
-        WEIGHTS.minutes * s.minutes + WEIGHTS.cost * s.cost,
-        p.onlyPinned ? pinned : Math.max(pinned, most(s.vessel)),
-        true,
-        { kind: 'start', startable: i, day },
-        pinned,
-      )
+      const upper = Math.max(pinned, most(s.vessel))
+      if (!mayStart(p, s, day) || upper === 0) return null
+      const weight = WEIGHTS.minutes * s.minutes + WEIGHTS.cost * s.cost
+      const means = { kind: 'start', startable: i, day } as const
+      return w.add(`s${i}_${day}`, weight, p.onlyPinned ? pinned : upper, means, pinned)
     }),
   )
+}
+
+/** The starts of those that are asked for, from their days. */
+const startTerms = (
+  p: PlanProblem,
+  starts: Starts,
+  of: (s: PlanProblem['startable'][number]) => boolean,
+  factor: (s: PlanProblem['startable'][number], from: number) => number,
+): Terms =>
+  p.startable.flatMap((s, i) =>
+    of(s)
+      ? starts[i]!.flatMap((variable, from) => {
+          const f = variable === null ? 0 : factor(s, from)
+          return f === 0 ? [] : [{ variable: variable!, factor: f }]
+        })
+      : [],
+  )
+
+/** Vessels are free for as long as each start stands. */
+function writeVessels(w: Writing, p: PlanProblem, starts: Starts): void {
   for (const [n, [vessel, free]] of Object.entries(p.vessels).entries()) {
     for (let day = 0; day < p.days; day++) {
-      const terms = p.startable.flatMap((s, i) =>
-        s.vessel !== vessel
-          ? []
-          : starts[i]!.flatMap((v, from) =>
-              v !== null && from <= day && day < from + s.holdsDays
-                ? [{ variable: v, factor: 1 }]
-                : [],
-            ),
+      const standing = startTerms(
+        p,
+        starts,
+        s => s.vessel === vessel,
+        (s, from) => Number(from <= day && day < from + s.holdsDays),
       )
-      limit(`free${n}_${day}`, terms, '<=', free[day] ?? 0)
+      w.limit(`free${n}_${day}`, standing, '<=', free[day] ?? 0)
     }
   }
-  for (const [i, l] of p.least.entries()) {
-    const terms = p.startable.flatMap((s, k) =>
-      s.food !== l.food
-        ? []
-        : starts[k]!.flatMap((v, day) =>
-            v !== null && day >= l.fromDay && day <= l.byDay ? [{ variable: v, factor: 1 }] : [],
-          ),
-    )
-    // A backup that no vessel is left for is a shortage of certainty, not a contradiction: it gives way before anything else does.
-    const lacks = add(`b${i}`, WEIGHTS.shortage / 10, l.starts, false, { kind: 'lack', least: i })
-    limit(`least_${i}`, [...terms, { variable: lacks, factor: 1 }], '>=', l.starts)
-  }
+}
 
+/** A backup that no vessel is left for is a shortage of certainty, not a contradiction: it gives way before anything else does. */
+function writeBackups(w: Writing, p: PlanProblem, starts: Starts): void {
+  for (const [i, l] of p.least.entries()) {
+    const made = startTerms(
+      p,
+      starts,
+      s => s.food === l.food,
+      (_, day) => Number(day >= l.fromDay && day <= l.byDay),
+    )
+    const lacks = w.add(`b${i}`, WEIGHTS.shortage / 10, l.starts, { kind: 'lack', least: i })
+    w.limit(`least_${i}`, [...made, { variable: lacks, factor: 1 }], '>=', l.starts)
+  }
+}
+
+/** Meals and what is short of them, by brood-day. Returns what is eaten by food and day. */
+function writeMeals(w: Writing, p: PlanProblem, starts: Starts): Map<string, Terms> {
   // What could be there of each food on each day, if everything that may be started were.
   const within = possible(p, starts)
-  const takes = new Map<string, Constraint['terms']>()
-  const cystDays: Constraint['terms'] = []
-  const cubeDays: Constraint['terms'] = []
-  /** A batch is eaten once, today or tomorrow. */
-  const batches = new Map<number, Constraint['terms']>()
-  const lost: number[] = []
+  const takes = new Map<string, Terms>()
   p.broodDays.forEach((b, i) => {
-    const parts: Constraint['terms'] = []
-    let reach = 0
     const weight = b.weight ?? 1
+    const parts: Terms = []
+    let reach = 0
     for (const [k, f] of b.foods.entries()) {
       const top = Math.min(f.most, within(f.food, b.day) / Math.max(EPS, f.organisms))
       if (f.most <= EPS || top <= 1e-9) continue
       reach += top
-      const mine: Constraint['terms'] = []
-      if (f.preferred > EPS)
-        mine.push({
-          variable: add(`y${i}_${k}`, 0, Math.min(f.preferred, f.most), false, {
-            kind: 'meal',
-            broodDay: i,
-            food: f.food,
-          }),
-          factor: 1,
-        })
-      if (f.most > f.preferred + EPS)
-        mine.push({
-          variable: add(`x${i}_${k}`, 2 * WEIGHTS.deviation * weight, f.most - f.preferred, false, {
-            kind: 'meal',
-            broodDay: i,
-            food: f.food,
-          }),
-          factor: 1,
-        })
+      const mine = writeShares(w, f, `${i}_${k}`, weight, {
+        kind: 'meal',
+        broodDay: i,
+        food: f.food,
+      })
       parts.push(...mine)
       const key = `${f.food}\n${b.day}`
       takes.set(key, [...(takes.get(key) ?? []), ...mine.map(t => ({ ...t, factor: f.organisms }))])
     }
     const preferred = b.foods.reduce((s, f) => s + Math.min(f.preferred, f.most), 0)
-    offset += weight * WEIGHTS.deviation * (preferred - 1)
+    const lacking = WEIGHTS.shortage + WEIGHTS.deviation
     // What no plan could cover is named, and kept out of what is weighed: it would drown the gap.
     const hopeless = Math.max(0, 1 - reach)
-    lost.push(hopeless)
-    offset += weight * (WEIGHTS.shortage + WEIGHTS.deviation) * hopeless
-    if (hopeless < 1 - 1e-9)
-      limit(
-        `fed${i}`,
-        [
-          ...parts,
-          {
-            variable: add(
-              `z${i}`,
-              weight * (WEIGHTS.shortage + WEIGHTS.deviation),
-              1 - hopeless,
-              false,
-              { kind: 'short', broodDay: i },
-            ),
-            factor: 1,
-          },
-        ],
-        '=',
-        1 - hopeless,
-      )
+    w.lost.push(hopeless)
+    w.offset += weight * (WEIGHTS.deviation * (preferred - 1) + lacking * hopeless)
+    if (hopeless >= 1 - 1e-9) return
+    const means = { kind: 'short', broodDay: i } as const
+    const short = w.add(`z${i}`, weight * lacking, 1 - hopeless, means)
+    w.limit(`fed${i}`, [...parts, { variable: short, factor: 1 }], '=', 1 - hopeless)
   })
-  for (const [n, [key, terms]] of [...takes].entries()) {
-    const [food, dayText] = key.split('\n') as [string, string]
-    if (p.freely.includes(food)) continue
-    const day = Number(dayText)
-    const scale = Math.max(1, ...terms.map(t => t.factor))
+  return takes
+}
+
+/** A meal of one food: within the preferred ladder, and beyond it. */
+function writeShares(
+  w: Writing,
+  f: PlanProblem['broodDays'][number]['foods'][number],
+  name: string,
+  weight: number,
+  means: Means,
+): Terms {
+  const mine: Terms = []
+  const inside = Math.min(f.preferred, f.most)
+  if (f.preferred > EPS) mine.push({ variable: w.add(`y${name}`, 0, inside, means), factor: 1 })
+  const beyond = f.most - f.preferred
+  const dear = 2 * WEIGHTS.deviation * weight
+  if (beyond > EPS) mine.push({ variable: w.add(`x${name}`, dear, beyond, means), factor: 1 })
+  return mine
+}
+
+/** A food is eaten within what running cultures spare and what is started gives. */
+function writeTake(
+  w: Writing,
+  p: PlanProblem,
+  starts: Starts,
+  food: string,
+  { n, day, terms, scale }: TakeOn,
+): void {
+  const running = p.running
+    .filter(r => r.food === food)
+    .reduce((m, r) => m + (r.surplus[day] ?? 0), 0)
+  const given = startTerms(
+    p,
+    starts,
+    s => s.food === food,
+    (s, from) => {
+      const gives = day >= from ? (s.gives[day - from] ?? 0) : 0
+      return gives > EPS ? -gives / scale : 0
+    },
+  )
+  const scaled = terms.map(t => ({ ...t, factor: t.factor / scale }))
+  w.limit(`take${n}`, [...scaled, ...given], '<=', running / scale)
+}
+
+/** Nauplii are eaten within what hatches bring, what is kept and what is frozen. */
+class HatchWriting {
+  private readonly cysts: Terms = []
+  private readonly cubes: Terms = []
+  /** A batch is eaten once, today or tomorrow. */
+  private readonly batches = new Map<number, Terms>()
+
+  constructor(
+    private readonly w: Writing,
+    private readonly p: PlanProblem,
+    private readonly h: Hatching,
+  ) {}
+
+  take({ n, day, terms, scale }: TakeOn): void {
+    const { w, p, h } = this
     const scaled = terms.map(t => ({ ...t, factor: t.factor / scale }))
-    if (p.hatching?.food === food) {
-      const { hatching: h } = p
-      const fresh = p.idle.includes(day) ? 0 : (h.most[day] ?? 0)
-      const standsFor = Math.max(...p.broodDays.filter(b => b.day === day).map(b => b.weight ?? 1))
-      const used = add(
-        `h${n}`,
-        standsFor * WEIGHTS.cost * h.gramsEach * h.costPerGram * scale,
-        fresh / scale,
-        false,
-        { kind: 'aid' },
-      )
-      // Cubes feed nothing that is alive: they close what a hatch cannot.
-      const cubes = add(
-        `c${n}`,
-        (CUBES_LAST * scale) / Math.max(1, h.frozen),
-        h.frozen / scale,
-        false,
-        { kind: 'aid' },
-      )
-      const kept = h.onHand.flatMap((b, k) => {
-        if (day < b.day || day > b.day + 1 || b.useful <= 0) return []
-        const v = add(`k${k}_${day - b.day}`, 0, 1, false, { kind: 'aid' })
-        batches.set(k, [...(batches.get(k) ?? []), { variable: v, factor: 1 }])
-        return [{ variable: v, factor: (-b.useful * (day === b.day ? 1 : h.keeps)) / scale }]
-      })
-      limit(
-        `hatch${n}`,
-        [...scaled, { variable: used, factor: -1 }, { variable: cubes, factor: -1 }, ...kept],
-        '<=',
-        0,
-      )
-      if (fresh > 0) cystDays.push({ variable: used, factor: standsFor * h.gramsEach * scale })
-      if (h.frozen > 0) cubeDays.push({ variable: cubes, factor: (standsFor * scale) / h.frozen })
-      continue
-    }
-    const running = p.running
-      .filter(r => r.food === food)
-      .reduce((m, r) => m + (r.surplus[day] ?? 0), 0)
-    const given = p.startable.flatMap((s, i) =>
-      s.food !== food
-        ? []
-        : starts[i]!.flatMap((v, from) => {
-            const gives = day >= from ? (s.gives[day - from] ?? 0) : 0
-            return v !== null && gives > EPS ? [{ variable: v, factor: -gives / scale }] : []
-          }),
-    )
-    limit(`take${n}`, [...scaled, ...given], '<=', running / scale)
-  }
-  if (p.hatching) {
-    limit('cysts', cystDays, '<=', p.hatching.gramsLeft)
-    limit('cubes', cubeDays, '<=', 1)
-    for (const [k, terms] of batches) limit(`batch${k}`, terms, '<=', 1)
+    const fresh = p.idle.includes(day) ? 0 : (h.most[day] ?? 0)
+    const standsFor = Math.max(...p.broodDays.filter(b => b.day === day).map(b => b.weight ?? 1))
+    const price = standsFor * WEIGHTS.cost * h.gramsEach * h.costPerGram * scale
+    const used = w.add(`h${n}`, price, fresh / scale, AID)
+    // Cubes feed nothing that is alive: they close what a hatch cannot.
+    const last = (CUBES_LAST * scale) / Math.max(1, h.frozen)
+    const cubes = w.add(`c${n}`, last, h.frozen / scale, AID)
+    const taken = [used, cubes].map(variable => ({ variable, factor: -1 }))
+    w.limit(`hatch${n}`, [...scaled, ...taken, ...this.kept(day, scale)], '<=', 0)
+    if (fresh > 0) this.cysts.push({ variable: used, factor: standsFor * h.gramsEach * scale })
+    if (h.frozen > 0) this.cubes.push({ variable: cubes, factor: (standsFor * scale) / h.frozen })
   }
 
-  // A plan that is begun is kept unless there is something to gain.
+  private kept(day: number, scale: number): Terms {
+    const { w, h } = this
+    return h.onHand.flatMap((b, k) => {
+      const left = leftOn(b.day, day, h.keeps)
+      if (left === 0 || b.useful <= 0) return []
+      const variable = w.add(`k${k}_${day - b.day}`, 0, 1, AID)
+      this.batches.set(k, [...(this.batches.get(k) ?? []), { variable, factor: 1 }])
+      return [{ variable, factor: (-b.useful * left) / scale }]
+    })
+  }
+
+  end(): void {
+    this.w.limit('cysts', this.cysts, '<=', this.h.gramsLeft)
+    this.w.limit('cubes', this.cubes, '<=', 1)
+    for (const [k, terms] of this.batches) this.w.limit(`batch${k}`, terms, '<=', 1)
+  }
+}
+
+/** A plan that is begun is kept unless there is something to gain. */
+function writeBegun(w: Writing, p: PlanProblem, starts: Starts): void {
   for (const [i, b] of p.begun.entries()) {
     const k = p.startable.findIndex(s => s.id === b.startable)
-    const v = k < 0 ? null : (starts[k]![b.day] ?? null)
-    if (v === null) continue
-    const moved = add(`m${i}`, WEIGHTS.moved, b.vessels, false, { kind: 'aid' })
-    limit(
-      `begun_${i}`,
-      [
-        { variable: v, factor: 1 },
-        { variable: moved, factor: 1 },
-      ],
-      '>=',
-      b.vessels,
-    )
+    const made = k < 0 ? null : (starts[k]![b.day] ?? null)
+    if (made === null) continue
+    const moved = w.add(`m${i}`, WEIGHTS.moved, b.vessels, AID)
+    const terms = [made, moved].map(variable => ({ variable, factor: 1 }))
+    w.limit(`begun_${i}`, terms, '>=', b.vessels)
   }
-  return { variables, constraints, offset, lost }
+}
+
+/** Share of what was ready on a day that is left on another: the next one only. */
+function leftOn(readyDay: number, day: number, keeps: number): number {
+  if (readyDay === day) return 1
+  return readyDay + 1 === day ? keeps : 0
 }
 
 /** Most that hatches, fridge and freezer could bring on a day. */
@@ -263,10 +301,7 @@ export function hatchedBy({ hatching: h, idle }: PlanProblem, day: number): numb
   if (!h) return 0
   return (
     h.frozen +
-    h.onHand.reduce(
-      (n, b) => n + (b.day === day ? b.useful : b.day + 1 === day ? b.useful * h.keeps : 0),
-      0,
-    ) +
+    h.onHand.reduce((n, b) => n + b.useful * leftOn(b.day, day, h.keeps), 0) +
     (idle.includes(day) ? 0 : (h.most[day] ?? 0))
   )
 }

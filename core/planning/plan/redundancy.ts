@@ -13,15 +13,11 @@ export interface Reliability {
 }
 
 /** Chance that a vessel that was started so many days before is ready and well on the day. */
-export const readyBy = (r: Reliability, days: number): number =>
-  days <= 0
-    ? 0
-    : (1 - r.failure) *
-      (r.readyLogSd > 0
-        ? normalCdf(Math.log(days / r.readyDays) / r.readyLogSd)
-        : days >= r.readyDays
-          ? 1
-          : 0)
+export function readyBy(r: Reliability, days: number): number {
+  if (days <= 0) return 0
+  if (r.readyLogSd === 0) return days >= r.readyDays ? 1 - r.failure : 0
+  return (1 - r.failure) * normalCdf(Math.log(days / r.readyDays) / r.readyLogSd)
+}
 
 /**
  * Distribution of how many of n vessels at one place are ready: beta-binomial, the one law of exchangeable vessels

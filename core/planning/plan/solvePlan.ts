@@ -1,5 +1,5 @@
 import { programText } from '../../math/linearProgram'
-import { planProgram } from './program'
+import { planProgram, type Means } from './program'
 import type { PlanProblem, PlanSolution } from './problem'
 import type { Solved, SolveLimits, SolveProgress, Solver } from '../../math/solver'
 
@@ -60,27 +60,30 @@ export function solvePlan(
   if (found.values.size === 0) return solution
   const short = new Map(shortages.map(s => [`${s.brood}\n${s.day}`, s]))
   const meals = new Map<string, PlanSolution['meals'][number]>()
-  for (const v of program.variables) {
-    const value = found.values.get(v.name) ?? 0
-    const { means } = v
-    if (means.kind === 'start' && Math.round(value) > 0)
-      solution.starts.push({
-        startable: problem.startable[means.startable]!.id,
-        day: means.day,
-        vessels: Math.round(value),
-      })
-    if (value <= LEAST_SHARE) continue
-    if (means.kind === 'meal') {
-      const at = of(problem, means.broodDay)
-      const key = `${means.broodDay}\n${means.food}`
-      meals.set(key, { ...at, food: means.food, share: (meals.get(key)?.share ?? 0) + value })
-    }
-    if (means.kind === 'lack') solution.lacks[means.least] = value
-    if (means.kind === 'short') {
-      const at = of(problem, means.broodDay)
+  const tell: { [K in Means['kind']]: (m: Extract<Means, { kind: K }>, value: number) => void } = {
+    start: (m, value) => {
+      const startable = problem.startable[m.startable]!.id
+      const vessels = Math.round(value)
+      if (vessels > 0) solution.starts.push({ startable, day: m.day, vessels })
+    },
+    meal: (m, value) => {
+      const key = `${m.broodDay}\n${m.food}`
+      const share = (meals.get(key)?.share ?? 0) + value
+      meals.set(key, { ...of(problem, m.broodDay), food: m.food, share })
+    },
+    lack: (m, value) => {
+      solution.lacks[m.least] = value
+    },
+    short: (m, value) => {
+      const at = of(problem, m.broodDay)
       const key = `${at.brood}\n${at.day}`
       short.set(key, { ...at, share: (short.get(key)?.share ?? 0) + value })
-    }
+    },
+    aid: () => {},
+  }
+  for (const v of program.variables) {
+    const value = found.values.get(v.name) ?? 0
+    if (value > LEAST_SHARE) (tell[v.means.kind] as (m: Means, x: number) => void)(v.means, value)
   }
   solution.meals = [...meals.values()]
   solution.shortages = [...short.values()]

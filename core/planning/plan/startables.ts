@@ -39,9 +39,10 @@ const givesStarter = (r: CultureReading) =>
 /** Looking at it and feeding it, spread over the days that a vessel stands. */
 function minutesPerDay(food: Food, method: FoodMethod): number {
   const { feed } = method
-  const feeds =
-    feed === null ? 0 : feed.when === 'every' ? 1 / (feed.everyDays ?? 7) : FEEDS_A_DAY[feed.when]
-  return (LOOK_MIN * 24) / LOOK_AFTER_H[food.profile.family] + FEED_MIN * feeds
+  const looks = (LOOK_MIN * 24) / LOOK_AFTER_H[food.profile.family]
+  if (feed === null) return looks
+  const feeds = feed.when === 'every' ? 1 / (feed.everyDays ?? 7) : FEEDS_A_DAY[feed.when]
+  return looks + FEED_MIN * feeds
 }
 
 /** Where a new vessel of a food would stand: where the last one stood, else at the place nearest to the middle of its range. */

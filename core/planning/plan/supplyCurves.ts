@@ -38,6 +38,7 @@ export function supplyCurves(
     ),
   )
   const standby = new Set(p.broodDays.filter(b => b.standby).map(b => `${b.brood}\n${b.day}`))
+  const eaten = solution.meals.filter(m => !standby.has(`${m.brood}\n${m.day}`))
   return foods.map(food => {
     const zero = () => new Array<number>(p.days).fill(0)
     const curve: FoodCurve = {
@@ -46,14 +47,11 @@ export function supplyCurves(
       taken: zero(),
       supply: { p10: zero(), p50: zero(), p90: zero() },
     }
-    for (const b of p.broodDays) {
-      if (b.standby) continue
-      for (const f of b.foods)
-        if (f.food === food) curve.wanted[b.day]! += f.preferred * f.organisms
-    }
-    for (const m of solution.meals)
-      if (m.food === food && !standby.has(`${m.brood}\n${m.day}`))
-        curve.taken[m.day]! += m.share * (organisms.get(`${m.brood}\n${m.day}\n${food}`) ?? 0)
+    for (const b of p.broodDays.filter(x => !x.standby))
+      for (const f of b.foods.filter(x => x.food === food))
+        curve.wanted[b.day]! += f.preferred * f.organisms
+    for (const m of eaten.filter(x => x.food === food))
+      curve.taken[m.day]! += m.share * (organisms.get(`${m.brood}\n${m.day}\n${food}`) ?? 0)
     const add = (day: number, p10: number, p50: number, p90: number) => {
       if (day >= p.days) return
       curve.supply.p10[day]! += p10
@@ -68,14 +66,9 @@ export function supplyCurves(
     }
     for (const r of p.running.filter(x => x.food === food)) {
       const band = bands[r.id]
-      r.surplus.forEach((s, d) =>
-        add(
-          d,
-          s > 0 ? (band?.p10[d] ?? s) : 0,
-          s > 0 ? (band?.p50[d] ?? s) : 0,
-          s > 0 ? (band?.p90[d] ?? s) : 0,
-        ),
-      )
+      r.surplus.forEach((s, d) => {
+        if (s > 0) add(d, band?.p10[d] ?? s, band?.p50[d] ?? s, band?.p90[d] ?? s)
+      })
     }
     for (const s of solution.starts) {
       const start = starts.find(x => x.id === s.startable)

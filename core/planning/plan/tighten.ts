@@ -82,6 +82,26 @@ export function backups(
   })
 }
 
+/** Days, by food that they lean on, that are planned whole and yet less sure than wanted. */
+function doubtfulDays(
+  solution: PlanSolution,
+  cover: readonly Cover[],
+  certainty: number,
+): Map<string, Set<number>> {
+  const shares = new Map<string, { food: string; share: number }[]>()
+  for (const m of solution.meals) {
+    const key = `${m.brood}\n${m.day}`
+    shares.set(key, [...(shares.get(key) ?? []), m])
+  }
+  const days = new Map<string, Set<number>>()
+  for (const c of cover) {
+    if (c.planned < WHOLE_FROM || c.probability >= certainty) continue
+    for (const m of shares.get(`${c.brood}\n${c.day}`) ?? [])
+      if (m.share > LEANS_FROM) days.set(m.food, (days.get(m.food) ?? new Set()).add(c.day))
+  }
+  return days
+}
+
 /**
  * Days that are planned whole and yet less sure than wanted: the foods of those days get a further vessel, started by the last safe day.
  * @param had what was asked for before; it is never taken back
@@ -94,22 +114,11 @@ export function weakFoods(
   certainty: number,
   had: readonly Least[],
 ): Least[] {
-  const shares = new Map<string, { food: string; share: number }[]>()
-  for (const m of solution.meals) {
-    const key = `${m.brood}\n${m.day}`
-    shares.set(key, [...(shares.get(key) ?? []), m])
-  }
-  const days = new Map<string, Set<number>>()
-  for (const c of cover) {
-    if (c.planned < WHOLE_FROM || c.probability >= certainty) continue
-    for (const m of shares.get(`${c.brood}\n${c.day}`) ?? []) {
-      if (m.share > LEANS_FROM && starts.some(s => s.food === m.food))
-        days.set(m.food, (days.get(m.food) ?? new Set()).add(c.day))
-    }
-  }
+  const days = doubtfulDays(solution, cover, certainty)
   const least = [...had]
   for (const [food, weak] of days) {
-    const s = starts.find(x => x.food === food)!
+    const s = starts.find(x => x.food === food)
+    if (!s) continue
     const most = vesselsOf(starts, food)
     // One further vessel serves from when it is ready until it is renewed.
     let servedTo = -1

@@ -12,7 +12,10 @@ export interface VesselClass {
 }
 
 /** Vessels of one food that a room is taken to have room for, where it names none: many jars, few buckets. */
-export const roomFor = (litres: number): number => (litres <= 2 ? 10 : litres <= 6 ? 6 : 4)
+export function roomFor(litres: number): number {
+  if (litres <= 2) return 10
+  return litres <= 6 ? 6 : 4
+}
 /** So many times smaller or larger than usual a vessel may be. */
 const FITS_WITHIN = 4
 const CLASSES = 2

@@ -1,6 +1,10 @@
 import type { RoomState } from '../../stock/roomState'
 import { lifeStage } from '../../fry/life'
 import { addDays, daysBetween, type LocalDate } from '../../time/localDate'
+import type { PlannedStart } from './explainStart'
+import type { PlanGap } from './gaps'
+import type { StartState } from './keptPlan'
+import type { CulturePlan } from './planRoom'
 import type { PlanRequest } from './request'
 
 /** A question put to a plan; nothing of it is saved. */
@@ -76,3 +80,44 @@ export const requestIf = (r: PlanRequest, w: WhatIf): PlanRequest => ({
   idle: [...r.idle, ...daysAway(w)],
   warmerC: r.warmerC + w.warmerC,
 })
+
+/** A plan as if it were kept, so that another can be held against it. */
+export const asIfKept = (starts: readonly PlannedStart[]): StartState[] =>
+  starts.map((s, i) => ({
+    id: `${s.food}${i}`,
+    food: s.food,
+    method: s.method,
+    on: s.on,
+    vessels: s.vessels,
+    placeId: s.placeId,
+    litres: s.litres,
+    orderBy: s.orderBy,
+    forBrood: s.forBrood,
+    neededOn: s.neededOn,
+    failure: s.chances.failure,
+    readyDays: s.chances.readyDays,
+    readyLogSd: s.chances.readyLogSd,
+    why: s.why.rule,
+    started: 0,
+    left: s.vessels,
+    changed: 0,
+  }))
+
+/** From so much of a day planned, and so surely, it counts as covered. */
+const PLANNED_FROM = 0.9
+const SURE_FROM = 0.8
+
+/** Days of a brood that a plan covers. */
+export const coveredDays = (plan: CulturePlan, brood: string): number =>
+  plan.cover.filter(
+    c => c.brood === brood && c.planned >= PLANNED_FROM && c.probability >= SURE_FROM,
+  ).length
+
+const SAME_SHARE = 0.02
+const sameGap = (a: PlanGap, b: PlanGap): boolean => {
+  const when = a.brood === b.brood && a.from === b.from && a.to === b.to
+  return when && Math.abs(a.share - b.share) < SAME_SHARE
+}
+/** Gaps that a plan has and another has not. */
+export const newGaps = (was: CulturePlan, is: CulturePlan): PlanGap[] =>
+  is.gaps.filter(g => !was.gaps.some(x => sameGap(x, g)))

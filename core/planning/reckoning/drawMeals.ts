@@ -155,6 +155,20 @@ function unitsFor(
   return roundedForHand(source.unit, Math.min(lacksUnits, limit), most)
 }
 
+/** What goes off is used up first, then one vessel where one is enough; then all in turn. */
+function bestFirst(
+  sources: readonly Source[],
+  brings: (s: Source) => number,
+  wanted: number,
+  meal: number,
+): readonly Source[] {
+  const goesOff = (s: Source) => s.kind === 'store' && s.useBy !== null
+  const enough = wanted * (1 - WHOLE_ENOUGH)
+  const least = (s: Source) => Math.min(enough, goesOff(s) ? WORTH_A_MEAL * meal : Infinity)
+  const best = sources.find(s => s.inHand || brings(s) >= least(s))
+  return best ? [best, ...sources.filter(s => s !== best)] : sources
+}
+
 /** Draws so much of a food for a plate: from one vessel where one is enough. */
 function drawFor(
   plate: Plate,
@@ -170,12 +184,7 @@ function drawFor(
   let drawn = 0
   const sources = larder.of(food.food.id, tank.id, over)
   const brings = (s: Source) => larder.has(s, over) * s.energy * cut
-  const enough = (s: Source) => brings(s) >= lacks * (1 - WHOLE_ENOUGH)
-  // What goes off is used up first, then one vessel where one is enough.
-  const goesOff = (s: Source) =>
-    s.kind === 'store' && s.useBy !== null && brings(s) >= WORTH_A_MEAL * food.whole
-  const whole = sources.find(s => s.inHand || goesOff(s) || enough(s))
-  for (const source of whole ? [whole, ...sources.filter(s => s !== whole)] : sources) {
+  for (const source of bestFirst(sources, brings, wanted, food.whole)) {
     if (lacks <= WHOLE_ENOUGH * food.whole) break
     const perUnit = (source.perUnit ?? 1) * cut
     const limit = (larder.has(source, over) * cut) / perUnit

@@ -1,7 +1,8 @@
+import type { CultureReading } from '../../estimation/readCulture'
 import { NAUPLII } from '../../foods/hatchProfile'
 import { foodOf } from '../../foods/index'
 import { mealsGiven } from '../../stock/broodLadder'
-import { running } from '../../stock/cultures'
+import { running, type CultureState } from '../../stock/cultures'
 import { lotInUse, type RoomState } from '../../stock/roomState'
 import { addHours, hoursBetween, toMs } from '../../time/localDate'
 import { currentRound, roundsAround, type RoundOccurrence } from '../../time/rounds'
@@ -59,6 +60,19 @@ export function roundsOf(state: RoomState): { all: RoundOccurrence[]; current: R
   return { all, current: currentRound(now, all) }
 }
 
+function readyBy(
+  c: CultureState,
+  reading: CultureReading | undefined,
+  round: RoundOccurrence,
+): boolean {
+  const food = foodOf(c.record.foodId)
+  if (!reading || !food || c.record.mother || c.quarantine) return false
+  if (isReady(c, food, reading)) return true
+  const { readyH, readiness } = reading.estimate
+  if (!readyH || readiness.failing + readiness.failed >= 0.5) return false
+  return toMs(addHours(c.startedAt, readyH.p50)) <= toMs(round.at)
+}
+
 /** Whether a food will stand ready at a coming round, by what is known today. */
 function standsBy(state: RoomState, readings: Readings, round: RoundOccurrence): Set<string> {
   const foods = new Set<string>()
@@ -67,15 +81,8 @@ function standsBy(state: RoomState, readings: Readings, round: RoundOccurrence):
     if (s.foodId !== NAUPLII && (until === null || toMs(until) >= toMs(round.at)))
       foods.add(s.foodId)
   }
-  for (const c of running(state.cultureStates)) {
-    const reading = readings.get(c.id)
-    const food = foodOf(c.record.foodId)
-    if (!reading || !food || c.record.mother || c.quarantine) continue
-    const readyH = reading.estimate.readyH?.p50
-    const ready = readyH !== undefined && toMs(addHours(c.startedAt, readyH)) <= toMs(round.at)
-    const failing = reading.estimate.readiness.failing + reading.estimate.readiness.failed
-    if (isReady(c, food, reading) || (ready && failing < 0.5)) foods.add(c.record.foodId)
-  }
+  for (const c of running(state.cultureStates))
+    if (readyBy(c, readings.get(c.id), round)) foods.add(c.record.foodId)
   const hatches = state.hatches.some(h => h.endedAt === null)
   const canHatch = state.hatchVessels.length > 0 && lotInUse(state) !== null
   if (hatches || canHatch || state.stores.some(s => s.foodId === NAUPLII)) foods.add(NAUPLII)

@@ -1,10 +1,11 @@
-import type { Sign } from '@renatus/core/dynamics/contract'
+import type { Look, Sign } from '@renatus/core/dynamics/contract'
+import type { Food } from '@renatus/core/foods/contract'
 import type { Observation } from '@renatus/core/estimation/observation'
 import type { Subject } from '@renatus/core/estimation/subject'
 import { copyCulture, runCulture, startCulture, type Culture } from '@renatus/core/foods/culture'
 import { foodOf } from '@renatus/core/foods/index'
 import { simulate } from '@renatus/core/foods/simulate'
-import { randomStream } from '@renatus/core/math/random'
+import { randomStream, type RandomStream } from '@renatus/core/math/random'
 
 /** Room temperature of the method card, and how far rooms lie from it, degC. */
 const CARD_C: Record<string, number> = { 'brine-shrimp': 25, 'mosquito-larva': 24 }
@@ -34,6 +35,17 @@ export function fixedDayRule(
     lateDay: readyDay * Math.exp(1.2816 * Math.max(0.2, food.reliability.readyLogSd)),
     cardC,
   }
+}
+
+/** What somebody writes down of a look; not every sign is looked at every time. */
+function sloppyGrades(food: Food, look: Look, chance: RandomStream) {
+  const signs: Partial<Record<Sign, number>> = {}
+  for (const [sign, { grade, sd }] of Object.entries(look) as [Sign, Look[Sign] & object][]) {
+    if (chance.next() < 0.25) continue
+    const most = (food.signs[sign]?.length ?? 4) - 1
+    signs[sign] = Math.max(0, Math.min(most, Math.round(grade + chance.normal(0, sd))))
+  }
+  return signs
 }
 
 /** A culture whose truth the filter does not see, looked at every day or two (a hatch every few hours) by somebody whose grades are sloppy. */
@@ -67,19 +79,7 @@ export function sloppyCulture(
     if (readyH === null && isReady(truth)) readyH = h - STEP_H / 2
     if (h % everyH !== 0 || chance.next() < 0.3) continue
     const look = truth.family.look(truth.state, truth.params)
-    const signs: Partial<Record<Sign, number>> = {}
-    for (const [sign, { grade, sd }] of Object.entries(look)) {
-      // Not every sign is looked at every time.
-      if (chance.next() < 0.25) continue
-      signs[sign as Sign] = Math.max(
-        0,
-        Math.min(
-          (food.signs[sign as Sign]?.length ?? 4) - 1,
-          Math.round(grade + chance.normal(0, sd)),
-        ),
-      )
-    }
-    observations.push({ h, kind: 'look', signs })
+    observations.push({ h, kind: 'look', signs: sloppyGrades(food, look, chance) })
   }
   const future = copyCulture(truth)
   for (let h = days * 24 + STEP_H; readyH === null && h <= (60 + days) * 24; h += STEP_H) {

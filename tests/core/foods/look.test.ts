@@ -9,16 +9,9 @@ import { randomStream } from '@renatus/core/math/random'
 function randomStates(food: Food, n: number, seed: number): { look: Look; readiness: Readiness }[] {
   const chance = randomStream(seed)
   const states: { look: Look; readiness: Readiness }[] = []
-  const slow =
-    food.profile.family === 'logistic'
-      ? food.parameters.tau!.median > 60
-        ? 150
-        : 45
-      : food.profile.family === 'hatch'
-        ? 3
-        : food.profile.family === 'stage-clock'
-          ? 12
-          : 35
+  const logistic = (food.parameters.tau?.median ?? 0) > 60 ? 150 : 45
+  const days: Record<string, number> = { logistic, 'hatch': 3, 'stage-clock': 12 }
+  const slow = days[food.profile.family] ?? 35
   while (states.length < n) {
     const method = food.methods[chance.integer(0, food.methods.length - 1)]!
     const [lo, hi] = food.rangeC

@@ -1,3 +1,4 @@
+import { compare } from '@renatus/core/math/compare'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
@@ -68,7 +69,7 @@ describe('ids', () => {
         fc.uint8Array({ minLength: 10, maxLength: 10 }),
         (a, b, chance) => {
           const [x, y] = [makeId(a, chance), makeId(b, chance)]
-          return x.length === 26 && idTime(x) === a && (a < b ? x < y : a > b ? x > y : x === y)
+          return x.length === 26 && idTime(x) === a && Math.sign(a - b) === compare(x!, y!)
         },
       ),
       { seed: 7 },

@@ -86,12 +86,12 @@ const rows = computed(() =>
             max: liquid.value ? vesselMl.value : 100,
             unit: unit.value,
           }).safeParse(text)
-    const given = parsed === null ? proposed : parsed.success ? parsed.data : 0
+    const given = parsed?.success ? parsed.data : 0
     return {
       p,
       proposed,
-      given,
-      share: liquid.value ? given / vesselMl.value : given / 100,
+      given: parsed === null ? proposed : given,
+      share: (parsed === null ? proposed : given) / (liquid.value ? vesselMl.value : 100),
       problem: parsed && !parsed.success ? parsed.error.issues[0]!.message : null,
     }
   }),
@@ -108,7 +108,7 @@ const elsewhere = computed(() => {
           unit: unit.value,
         }).safeParse(text)
   return {
-    share: parsed?.success ? (liquid.value ? parsed.data / vesselMl.value : parsed.data / 100) : 0,
+    share: parsed?.success ? parsed.data / (liquid.value ? vesselMl.value : 100) : 0,
     problem: parsed && !parsed.success ? parsed.error.issues[0]!.message : null,
   }
 })

@@ -110,17 +110,25 @@ function chilled(stop: HarvestStop, nauplii: number, cupMl: number, c: AnswerCon
   ]
 }
 
+/** What came out, as it was seen or else as it was foretold. */
+function pulled({ pull }: HarvestStop, given: HarvestGiven | null) {
+  const { seen = 'good', cupMl = CUP_ML, nauplii, finished, count = null } = given ?? {}
+  return {
+    seen,
+    cupMl,
+    count,
+    nauplii: nauplii ?? pull.nauplii * yieldOf(seen),
+    finished: finished ?? pull.pullNo >= pull.ofPulls,
+  }
+}
+
 export function harvestDone(
   stop: HarvestStop,
   given: HarvestGiven | null,
   c: AnswerContext,
 ): Written {
   const { pull, subject } = stop
-  const seen = given?.seen ?? 'good'
-  const cupMl = given?.cupMl ?? CUP_ML
-  const nauplii = given?.nauplii ?? pull.nauplii * yieldOf(seen)
-  const last = pull.pullNo >= pull.ofPulls
-  const finished = given?.finished ?? last
+  const { seen, cupMl, nauplii, finished, count } = pulled(stop, given)
   const next = pull.hatch.setup.pullsAt[pull.pullNo]
   const about = { type: 'culture', id: pull.hatch.id }
   const ice = given?.frozen
@@ -141,7 +149,7 @@ export function harvestDone(
           ml: null,
           organisms: nauplii,
           energy: pull.energy,
-          count: given?.count ?? null,
+          count,
           cupMl,
           finished,
           roundKey: c.roundKey,

@@ -117,24 +117,28 @@ const emptied = (stop: HatchStop): Draft[] =>
 
 function setupOf(stop: HatchStop, given: HatchGiven | null): HatchSetup {
   const p = stop.planned
-  const g = given ?? {}
-  const waterL = g.waterL ?? p.waterL
-  const saltG = g.saltG ?? p.saltG
-  const cystsG = g.cystsG ?? p.cystsG
-  const differs = waterL !== p.waterL || saltG !== p.saltG || cystsG !== p.cystsG
-  return {
-    lotId: g.lotId ?? p.lot.id,
-    saltId: g.saltId ?? p.salt?.id ?? p.vessel.id,
-    waterL: waterL as HatchSetup['waterL'],
-    saltG: saltG as HatchSetup['saltG'],
-    cystsG: cystsG as HatchSetup['cystsG'],
-    sodaG: (g.sodaG ?? p.soda?.firstG ?? 0) as HatchSetup['sodaG'],
-    temperatureC: (g.temperatureC ?? p.vessel.temperatureC) as HatchSetup['temperatureC'],
-    lit: g.lit ?? p.vessel.lit,
-    decapsulated: g.decapsulated ?? false,
-    pullsAt: g.pullsAt ?? p.pulls.map(x => x.at),
-    proposed: differs ? { waterL: p.waterL, saltG: p.saltG, cystsG: p.cystsG } : null,
-  }
+  const proposed = { waterL: p.waterL, saltG: p.saltG, cystsG: p.cystsG }
+  const is = { ...asProposed(stop), ...definedOf(given ?? {}) }
+  const differs = is.waterL !== p.waterL || is.saltG !== p.saltG || is.cystsG !== p.cystsG
+  return { ...is, proposed: differs ? proposed : null } as HatchSetup
+}
+
+const asProposed = ({ planned: p }: HatchStop) => ({
+  lotId: p.lot.id,
+  saltId: p.salt?.id ?? p.vessel.id,
+  waterL: p.waterL,
+  saltG: p.saltG,
+  cystsG: p.cystsG,
+  sodaG: p.soda?.firstG ?? 0,
+  temperatureC: p.vessel.temperatureC,
+  lit: p.vessel.lit,
+  decapsulated: false,
+  pullsAt: p.pulls.map(x => x.at),
+})
+
+/** What was given, without what was left open and what is not of the water. */
+function definedOf({ startedAt: _, ...given }: Partial<HatchGiven>) {
+  return Object.fromEntries(Object.entries(given).filter(([, v]) => v !== undefined))
 }
 
 export function hatchDone(stop: HatchStop, given: HatchGiven | null, c: AnswerContext): Written {

@@ -11,7 +11,7 @@ import { WATER_NAMES, usualWater } from '../../../planning/usualWater'
 import { likeCulture, newCultures, nextNames } from '../../../stock/newCultures'
 import { overdrawn } from '../../overdrawn'
 import type { AnswerContext, Written } from '../../stopKind'
-import type { VesselStop } from './find'
+import type { VesselStop, VesselTask } from './find'
 import { amountText } from './words'
 
 /** What really was drawn and done: shares of what was proposed; how it looked, where it did not look as drawn. */
@@ -164,65 +164,64 @@ const ENDED: Record<TendingKind, string> = {
   'renew': 'renewed',
 }
 
-function acted(
-  stop: VesselStop,
-  given: VesselGiven,
-  c: AnswerContext,
-): { entries: Draft[]; records: RecordDraft[] } {
-  const { tended, act, feed } = stop
-  const none = { entries: [], records: [] }
-  const share = given.acted
-  if (!act || share <= 0) return none
-  const text = act.amount ? `${amountText(act.amount, c.state.room.measures)} ` : ''
+interface Acted {
+  stop: VesselStop
+  act: VesselTask
+  /** Of what was proposed; 1 is all of it. */ share: number
+  c: AnswerContext
+}
+type Act = (a: Acted) => { entries: Draft[]; records: RecordDraft[] }
+const only = (...entries: Draft[]) => ({ entries, records: [] })
+const proposedText = ({ act, c }: Acted) =>
+  act.amount ? `${amountText(act.amount, c.state.room.measures)} ` : ''
+
+const fed: Act = a => {
+  const { stop, act, share } = a
+  if (stop.feed) return only(fedOn(stop, stop.feed, share))
+  const part = share === 1 ? {} : feedInModel(stop.tended, (act.amount?.value ?? 0) * share)
+  const what = `${proposedText(a)}${act.amount?.what ?? ''}`
+  return only(did(stop.tended, { action: 'feed', what, ...part }))
+}
+const waterChanged: Act = a => {
+  const { tended } = a.stop
   const agent = usualWater(tended)
-  switch (act.kind) {
-    case 'feed': {
-      const amounts =
-        share === 1 ? {} : (feedInModel(tended, (act.amount?.value ?? 0) * share) ?? {})
-      const own = did(tended, {
-        action: 'feed',
-        what: `${text}${act.amount?.what ?? ''}`,
-        ...amounts,
-      })
-      return { entries: [feed ? fedOn(stop, feed, share) : own], records: [] }
-    }
-    case 'renew':
-      return { entries: [did(tended, { action: 'renew' })], records: [] }
-    case 'thin out': {
-      const out = { action: 'takeOut' as const, unit: 'share' as const, what: 'thinned out' }
-      return { entries: [did(tended, { ...out, amount: Math.min(1, share / 3) })], records: [] }
-    }
-    case 'change water': {
-      const part = Math.min(
-        1,
-        ((act.amount?.value ?? 0) * share) / (tended.culture.record.litres * 1000),
-      )
-      const what = `${text}${WATER_NAMES[agent]}`
-      const entry = did(tended, { action: 'waterChange', amount: part, unit: 'share', what, agent })
-      return { entries: [entry], records: [] }
-    }
-    case 'split':
-      return split(tended, c)
-    case 'end':
-      return {
-        entries: [
-          {
-            kind: 'culture.ended',
-            subject: subjectOf(tended),
-            data: {
-              cultureId: tended.culture.id,
-              how: 'failed',
-              cleaner: 'hot water',
-              reason: act.because,
-              despite: [],
-            },
-          },
-        ],
-        records: [],
-      }
-    default:
-      return none
-  }
+  const share = ((a.act.amount?.value ?? 0) * a.share) / (tended.culture.record.litres * 1000)
+  const what = `${proposedText(a)}${WATER_NAMES[agent]}`
+  const amount = Math.min(1, share)
+  return only(did(tended, { action: 'waterChange', amount, unit: 'share', what, agent }))
+}
+const thinned: Act = ({ stop, share }) => {
+  const out = { action: 'takeOut' as const, unit: 'share' as const, what: 'thinned out' }
+  return only(did(stop.tended, { ...out, amount: Math.min(1, share / 3) }))
+}
+const ended: Act = ({ stop: { tended }, act }) =>
+  only({
+    kind: 'culture.ended',
+    subject: subjectOf(tended),
+    data: {
+      cultureId: tended.culture.id,
+      how: 'failed',
+      cleaner: 'hot water',
+      reason: act.because,
+      despite: [],
+    },
+  })
+
+/** What each act of tending writes; a look and what is topped up are written beside it. */
+const ACTS: Partial<Record<TendingKind, Act>> = {
+  'feed': fed,
+  'renew': ({ stop }) => only(did(stop.tended, { action: 'renew' })),
+  'thin out': thinned,
+  'change water': waterChanged,
+  'split': ({ stop, c }) => split(stop.tended, c),
+  'end': ended,
+}
+
+function acted(stop: VesselStop, given: VesselGiven, c: AnswerContext): ReturnType<Act> {
+  const { act } = stop
+  const write = act ? ACTS[act.kind] : undefined
+  if (!act || !write || given.acted <= 0) return only()
+  return write({ stop, act, share: given.acted, c })
 }
 
 function toppedUp(stop: VesselStop): Draft[] {

@@ -130,31 +130,43 @@ function madeUp(v: VesselAtRound): number {
     : 0
 }
 
+/** What is best done at it; drawing is thinning, and what was answered today is not asked again. */
+function actOf(c: RoundContext, v: VesselAtRound): VesselTask | null {
+  if (!v.act || wasAnswered(c.state, c.round.key, 'upkeep', v.tended.culture.id)) return null
+  const drawn = v.draws.length + v.others.length > 0
+  return v.act.kind === 'thin out' && drawn ? null : taskOf(v.tended, v.act)
+}
+
+function cautionsOf(
+  { state }: RoundContext,
+  { culture, method }: Tended,
+  act: VesselTask | null,
+  topUp: number,
+  acidToday: boolean,
+): StopBase['cautions'] {
+  const emptied = act?.kind === 'end' || act?.kind === 'renew'
+  const bleach =
+    emptied && acidToday && bleachRefusal(culture, state.cultureStates, state.entries, state.now)
+  const green = method.hygiene === 'green-water' && topUp > 0
+  return [...(bleach ? [ACIDS_APART] : []), ...(green ? [CLEAN_JUG] : [])]
+}
+
 function vesselStop(c: RoundContext, v: VesselAtRound, acidToday: boolean): VesselStop | null {
   const { tended } = v
   const drawn = v.draws.length + v.others.length > 0
-  // Drawing is thinning.
-  const thins = v.act?.kind === 'thin out' && drawn
-  const upkeepDone = wasAnswered(c.state, c.round.key, 'upkeep', tended.culture.id)
-  const act = v.act && !thins && !upkeepDone ? taskOf(tended, v.act) : null
+  const act = actOf(c, v)
   const topUp = madeUp(v)
   if (!drawn && !act && topUp === 0) return null
   const { id, placeId, record } = tended.culture
   // Mouths are fed from it; upkeep may wait, the latest first in line.
   const must = v.draws.length > 0
-  const ends = act?.kind === 'end' || act?.kind === 'renew'
-  const bleach =
-    ends &&
-    acidToday &&
-    bleachRefusal(tended.culture, c.state.cultureStates, c.state.entries, c.state.now)
-  const green = tended.method.hygiene === 'green-water' && topUp > 0
   return {
     kind: 'vessel',
     key: stopKey('vessel', id, c.round.key),
     upkeepKey: stopKey('upkeep', id, c.round.key),
     subject: { type: 'culture', id, name: record.name },
     placeId,
-    cautions: [...(bleach ? [ACIDS_APART] : []), ...(green ? [CLEAN_JUG] : [])],
+    cautions: cautionsOf(c, tended, act, topUp, acidToday),
     must,
     waitsH: act ? waitsOf(tended, act) : MAY_WAIT_H['top up'],
     tended,

@@ -1,0 +1,192 @@
+import type { SolveLimits, SolveProgress, Solver } from '../../math/solver'
+import type { BuiltProblem } from './buildProblem'
+import { coarse, decided, lackingDays } from './coarse'
+import { fatesOf } from './fates'
+import { playFutures, type Cover } from './futures'
+import { asGood, joinStarts, lackingFoods, type Quality } from './keptOrNew'
+import type { PlanProblem, PlanSolution, StartOn } from './problem'
+import type { PlanRequest } from './request'
+import { solvePlan } from './solvePlan'
+import { backups, weakFoods } from './tighten'
+
+/** What a plan is doing, for whoever waits: which of at most so many solves, and how near it is. */
+export interface PlanProgress extends SolveProgress {
+  solve: number
+  ofAtMost: number
+}
+
+/** Times that backups are raised and the plan is solved again after the first two solves. */
+const ROUNDS = 3
+const FIRST_FUTURES = 300
+/** First, with backups, tightened three times, and each of these once more where vessels are short; then against the kept plan. */
+const MOST_SOLVES = 2 * (ROUNDS + 1) + 3
+/** Times that days are added which were passed over. */
+const LOOKS = 3
+const LACKS_FROM = 0.01
+/** A round of tightening must take at least a tenth of the doubt away. */
+const WORTH = 0.9
+
+/**
+ * Search for the starts of a plan: solves a coarse programme, makes it up to the backups that the certainty asks for,
+ * looks at days that were passed over, and holds to the kept plan where that is as good.
+ */
+export class PlanSearch {
+  /** What was solved last. */
+  private problem: PlanProblem
+  private solution: PlanSolution
+  private solves = 0
+  private stopped = false
+  private spent = 0
+  readonly fates: ReturnType<typeof fatesOf>
+
+  constructor(
+    private readonly r: PlanRequest,
+    private readonly built: BuiltProblem,
+    days: number,
+    private readonly solver: Solver,
+    private readonly limits: SolveLimits,
+    private readonly progress?: (p: PlanProgress) => boolean,
+  ) {
+    this.fates = fatesOf(r, built, days)
+    // Backups hang on the room alone, not on what was planned before: the same room asks for the same ones.
+    this.problem = coarse({ ...built.problem, begun: [] })
+    this.solution = this.solve(this.problem)
+  }
+
+  /** Pins and vessels contradict each other: there is no plan. */
+  get clashes(): boolean {
+    const { status, meals, starts, shortages } = this.solution
+    return status === 'infeasible' && meals.length + starts.length + shortages.length === 0
+  }
+
+  /** The starts of the best plan, and the meals that they allow on every day. */
+  run(): PlanSolution {
+    const full = this.built.problem
+    const free = !this.r.onlyPinned
+    if (free && this.timeLeft()) this.makeSure()
+    let meals = free ? this.lookAtPassed() : this.mealsOf(this.solution.starts)
+    if (full.begun.length > 0 && free && this.timeLeft()) meals = this.againstKept(meals)
+    if (meals.status === 'infeasible') return this.solution
+    const { status, objective, gap } = this.solution
+    return { ...meals, status, objective, gap }
+  }
+
+  private solve(p: PlanProblem, asked: SolveLimits = this.limits): PlanSolution {
+    this.solves++
+    // The clock is one for all solves: a late one may not start the hour anew.
+    const left = { ...asked, seconds: Math.max(1, asked.seconds - this.spent) }
+    const s = solvePlan(p, this.solver, left, this.progress && (x => this.goesOn(x)))
+    this.spent += s.seconds ?? 0
+    return s
+  }
+  private goesOn(x: SolveProgress): boolean {
+    const on = this.progress!({ ...x, solve: this.solves, ofAtMost: MOST_SOLVES })
+    this.stopped ||= !on
+    return on
+  }
+  private timeLeft(): boolean {
+    return !this.stopped && this.solution.status !== 'time-limit'
+  }
+  private keep(next: PlanSolution): void {
+    if (next.status !== 'infeasible') this.solution = next
+  }
+  private mealsOf(starts: readonly StartOn[]): PlanSolution {
+    const full = { ...this.built.problem, least: [] }
+    return solvePlan(decided(full, starts), this.solver, this.limits)
+  }
+  /** How far the futures stay behind the certainty that is asked for, summed over days. */
+  private doubt(cover: readonly Cover[]): number {
+    const { certainty } = this.r
+    return cover.reduce(
+      (sum, c) => sum + Math.max(0, Math.min(1, c.planned) * certainty - c.probability),
+      0,
+    )
+  }
+  private futures(p: PlanProblem, s: PlanSolution): Cover[] {
+    return playFutures(p, s, this.fates, this.r.seed, FIRST_FUTURES)
+  }
+  private judge(m: PlanSolution): Quality {
+    const shortage = m.shortages.reduce((n, x) => n + x.share, 0)
+    return {
+      shortage: m.status === 'infeasible' ? Infinity : shortage,
+      cost: m.objective,
+      doubt: this.doubt(this.futures(this.built.problem, m)),
+    }
+  }
+
+  /** Solves with backups; those that no vessel is free for are asked for no more, lest they drown what is weighed. */
+  private solveBacked(least: PlanProblem['least']): void {
+    this.problem = { ...this.problem, least }
+    this.keep(this.solve(this.problem))
+    const { lacks } = this.solution
+    if (!lacks.some(x => x > LACKS_FROM)) return
+    const had = (starts: number, i: number) =>
+      Math.max(0, Math.floor(starts - (lacks[i] ?? 0) + LACKS_FROM))
+    this.problem = {
+      ...this.problem,
+      least: least.map((l, i) => ({ ...l, starts: had(l.starts, i) })),
+    }
+    if (this.timeLeft()) this.keep(this.solve(this.problem))
+  }
+
+  /** Backups, and then more where simulated futures leave a day too doubtful. */
+  private makeSure(): void {
+    const { r, built } = this
+    const places = Math.max(1, r.state.places.length)
+    const least = backups(built.starts, this.solution, r.certainty, places)
+    if (least.length > 0) this.solveBacked(least)
+    let doubt = Infinity
+    for (let round = 0; round < ROUNDS && this.timeLeft(); round++) {
+      const had = this.problem.least
+      const cover = this.futures(this.problem, this.solution)
+      const now = this.doubt(cover)
+      const more = weakFoods(built, this.problem, this.solution, cover, r.certainty, had)
+      // Where more vessels no longer help, time is better kept.
+      if (now > WORTH * doubt || JSON.stringify(more) === JSON.stringify(had)) break
+      doubt = now
+      this.solveBacked(more)
+    }
+  }
+
+  /** A day that was not looked at and goes short is looked at. */
+  private lookAtPassed(): PlanSolution {
+    const full = this.built.problem
+    const also = new Set<number>()
+    let meals = this.mealsOf(this.solution.starts)
+    for (let look = 0; look < LOOKS && this.timeLeft(); look++) {
+      const missed = lackingDays(full, meals, this.problem)
+      if (missed.length === 0) break
+      for (const day of missed) also.add(day)
+      this.problem = { ...this.problem, broodDays: coarse(full, also).broodDays }
+      this.keep(this.solve(this.problem))
+      meals = this.mealsOf(this.solution.starts)
+    }
+    return meals
+  }
+
+  /** The plan that is begun is kept where it is as good; else what does not lack is left where it stands. */
+  private againstKept(meals: PlanSolution): PlanSolution {
+    const full = this.built.problem
+    const keptMeals = this.mealsOf(joinStarts([...full.begun, ...full.pinned]))
+    const fresh = this.judge(meals)
+    const { objective, gap, status } = this.solution
+    if (asGood(this.judge(keptMeals), fresh)) {
+      this.solution = { ...keptMeals, objective, gap, status }
+      return keptMeals
+    }
+    const touched = lackingFoods(full, keptMeals, meals, m => this.futures(full, m))
+    const foodOf = (id: string) => this.built.starts.find(x => x.id === id)?.food ?? ''
+    const stands = full.begun.filter(b => !touched.has(foodOf(b.startable)))
+    // A hundredth of a large objective is many moves: here a tenth of that.
+    const finer = { ...this.limits, gap: this.limits.gap / 10 }
+    const pinned = joinStarts([...stands, ...full.pinned])
+    const near = this.solve({ ...this.problem, begun: full.begun, pinned }, finer)
+    if (near.status !== 'infeasible' && asGood(this.judge(this.mealsOf(near.starts)), fresh))
+      this.solution = near
+    else {
+      this.problem = { ...this.problem, begun: full.begun }
+      this.keep(this.solve(this.problem, finer))
+    }
+    return this.mealsOf(this.solution.starts)
+  }
+}
