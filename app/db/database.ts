@@ -6,6 +6,7 @@ import {
   upgradeRecords1,
   upgradeRecords3,
 } from '@renatus/core/formats/upgradeRoom'
+import { dryFoodEntries } from '@renatus/core/formats/dryFoods7'
 import { upgradeEntries6, upgradeRecords6 } from '@renatus/core/formats/upgradeRoom7'
 import type { KeptRecord } from '@renatus/core/formats/roomFile'
 
@@ -75,7 +76,7 @@ export class RenatusDatabase extends Dexie {
       const entries = await tx.table<unknown>('entries').toArray()
       const records = await tx.table<unknown>('records').toArray()
       await tx.table('records').bulkPut(upgradeRecords6(records, entries))
-      await tx.table('entries').bulkPut(upgradeEntries6(entries))
+      await tx.table('entries').bulkPut([...upgradeEntries6(entries), ...dryFoodEntries(records)])
       const kept = await tx.table<{ record: unknown }>('kept').toArray()
       await tx
         .table('kept')

@@ -1,3 +1,4 @@
+import { dryFoodEntries } from './dryFoods7'
 import { upgradeEntries6, upgradeRecords6 } from './upgradeRoom7'
 
 /**
@@ -106,11 +107,12 @@ const keptWith = (kept: unknown, change: (items: readonly unknown[]) => unknown[
 /** Version 6 to 7, of a whole file. */
 function upgradeFile6(f: Raw): Raw {
   const entries = Array.isArray(f.entries) ? (f.entries as unknown[]) : []
+  const records = Array.isArray(f.records) ? (f.records as unknown[]) : []
   return {
     ...f,
     version: 7,
     records: list(f.records, items => upgradeRecords6(items, entries)),
-    entries: list(f.entries, upgradeEntries6),
+    entries: list(f.entries, items => [...upgradeEntries6(items), ...dryFoodEntries(records)]),
     kept: keptWith(f.kept, items => upgradeRecords6(items, [])),
   }
 }

@@ -1,3 +1,4 @@
+import { naupliiPerCube } from './reckoning/cubes'
 import { dayText } from '../time/dayText'
 import { NAUPLII } from '../foods/hatchProfile'
 import { foodOf } from '../foods/index'
@@ -34,8 +35,6 @@ function measured(value: number, unit: 'g' | 'mL' | 'each' | 'share', what: stri
   if (unit === 'g') return `${formatGrams(value)} ${what}`
   return unit === 'mL' ? `${formatMillilitres(value)} ${what}` : `${value} ${what}`
 }
-/** Nauplii that a cube of the usual tray holds, where none was frozen yet (working estimate). */
-const NAUPLII_PER_CUBE = 5000
 
 /**
  * What to prepare and what somebody without a feel for it can do: each brood its portions, each culture its feed, nothing else.
@@ -124,8 +123,7 @@ function gelFor(state: RoomState, tank: Tank, food: string, date: LocalDate): st
 function portionFor(state: RoomState, food: string, organisms: number): string {
   const known = edible(food)
   if (food === NAUPLII) {
-    const perCube =
-      state.stores.find(s => s.keep === 'freezer' && s.unit === 'cube')?.perUnit ?? NAUPLII_PER_CUBE
+    const perCube = naupliiPerCube(state)
     const cubes = Math.max(0.5, Math.round((organisms / perCube) * 2) / 2)
     return `${cubes} ${cubes <= 1 ? 'cube' : 'cubes'} of nauplii from the freezer, thawed in tank water`
   }

@@ -35,6 +35,11 @@ export const room = z.object({
   hatchSaltGL: z.number().min(3).max(60).brand<'g/L'>(),
   /** Foods that are kept here or can be had at once; ladders are made of them. */
   foods: z.array(foodId).max(100).default(['brine-shrimp']),
+  /** Cubes of frozen nauplii that are wanted by a date, made of what is over. */
+  cubesWanted: z
+    .object({ cubes: z.number().int().min(1).max(2000), by: z.iso.date() })
+    .nullable()
+    .default(null),
   /** Where other devices reach this app; labels carry it. Empty: the address it is opened at. */
   address: z.string().trim().max(200).default(''),
 })

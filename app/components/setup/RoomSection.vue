@@ -11,6 +11,7 @@ import { useRoomStore } from '~/stores/room'
 import {
   addressField,
   clockField,
+  dateField,
   numberField,
   optionalNumber,
   RULES,
@@ -37,6 +38,10 @@ const schema = z.object({
   soft: z.boolean(),
   hatchSaltGL: numberField(RULES.saltTarget),
   address: addressField,
+  cubes: optionalNumber({ label: 'Cubes of nauplii wanted', min: 1, max: 2000, whole: true }),
+  cubesBy: z.string().refine(d => d === '' || dateField('Wanted by').safeParse(d).success, {
+    error: 'Wanted by cannot be read: enter a date such as 2026-03-23.',
+  }),
 })
 const form = useZodForm(() => schema, {
   name: current.value.name,
@@ -46,9 +51,11 @@ const form = useZodForm(() => schema, {
   soft: current.value.water.soft,
   hatchSaltGL: String(current.value.hatchSaltGL),
   address: current.value.address ?? '',
+  cubes: String(current.value.cubesWanted?.cubes ?? ''),
+  cubesBy: current.value.cubesWanted?.by ?? '',
 })
 
-const submit = form.handleSubmit(async ({ pH, soft, ...v }) => {
+const submit = form.handleSubmit(async ({ pH, soft, cubes, cubesBy, ...v }) => {
   problem.value = null
   for (const r of rounds.value) {
     const found = [
@@ -62,12 +69,15 @@ const submit = form.handleSubmit(async ({ pH, soft, ...v }) => {
   if (rounds.value.every(r => r.feedingOnly))
     problem.value =
       'Every round is for feeding only, so nothing could be started or harvested: leave one a full round.'
+  if (cubes !== null && cubesBy === '')
+    problem.value = 'Say by when the cubes are wanted, or leave their number empty.'
   if (problem.value) return
   await room.save([
     {
       ...current.value,
       ...v,
       water: { pH, soft },
+      cubesWanted: cubes === null ? null : { cubes, by: cubesBy },
       rounds: rounds.value.map(r => ({ ...r })).sort((a, b) => (a.at < b.at ? -1 : 1)),
     } as unknown as RecordDraft,
   ])
@@ -113,6 +123,13 @@ function minutesFrom(text: string): number | null {
         label="Address for phones"
         hint="Labels open it, such as http://loft.local:3000; empty: the address this page is at"
       />
+      <FormField
+        name="cubes"
+        label="Cubes of nauplii wanted"
+        numeric
+        hint="Frozen out of what hatches have over; empty for none"
+      />
+      <FormField name="cubesBy" label="Wanted by" type="date" />
       <FormCheck name="soft" label="The water is soft (under 3 °dKH)" />
     </div>
     <fieldset class="grid gap-2">

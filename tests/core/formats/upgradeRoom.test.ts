@@ -10,9 +10,12 @@ import {
 import { speciesOf } from '@renatus/core/fry/species/speciesOf'
 import type { SpeciesRecord } from '@renatus/core/records/records'
 import { readRoom } from '@renatus/core/estimation/readRoom'
+import { dryFoodEntries } from '@renatus/core/formats/dryFoods7'
+import { roundsOf } from '@renatus/core/planning/reckoning/reckon'
+import { sourcesAt } from '@renatus/core/planning/reckoning/sourcesAt'
 import { upgradeEntries6 } from '@renatus/core/formats/upgradeRoom7'
 import { ofKind } from '@renatus/core/records/effectiveEntries'
-import { entry } from '@renatus/core/records/entries'
+import { entry, type Entry } from '@renatus/core/records/entries'
 import { buildRound } from '@renatus/core/round/round'
 import { roomState } from '@renatus/core/stock/roomState'
 import { cultureOf } from '../cultureRoom'
@@ -276,5 +279,17 @@ describe('version 6 to 7', () => {
     expect(p7).toMatchObject({ data: { organisms: 5000, cupMl: 200, finished: false } })
     expect(e7).toMatchObject({ kind: 'culture.ended', data: { reason: 'spent' } })
     expect(upgradeEntries6([s7, p7, e7])).toEqual([s7, p7, e7])
+  })
+
+  it('dry food that was ticked stands in the room as a tin, once however often it is upgraded', () => {
+    const room = records({ foods: ['first-powder', 'paramecium'] })
+    const tins = dryFoodEntries(room).map(x => entry.parse(x))
+    expect(tins).toHaveLength(1)
+    expect(tins[0]!.data).toMatchObject({ foodId: 'first-powder', keep: 'dry', amount: null })
+    expect(dryFoodEntries(room)).toEqual(dryFoodEntries(structuredClone(room)))
+    const state = roomState(room, tins as Entry[], '2026-03-10T06:00:00Z')!
+    expect(state.stores.map(s => s.foodId)).toEqual(['first-powder'])
+    const sources = sourcesAt(state, new Map(), roundsOf(state).current, [])
+    expect(sources.find(s => s.foodId === 'first-powder')?.ready).toBe(true)
   })
 })

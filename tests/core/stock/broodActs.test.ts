@@ -29,7 +29,7 @@ describe('what is seen of a brood', () => {
       split,
     ]
     for (const e of acts.flatMap(a => a.entries)) {
-      const whole = { ...e, id: uid(), at: NOW, supersedes: null, act: uid() }
+      const whole = { ...e, id: uid(), at: NOW, supersedes: null, by: 'test', act: uid() }
       expect(() => entry.parse(whole)).not.toThrow()
     }
     const record = { ...split.records[0]!, updatedAt: NOW, removedAt: null }

@@ -9,6 +9,7 @@ import { HARVEST_GRADES } from '../../../records/vocabulary'
 import { CUP_ML } from '../../../planning/reckoning/sourcesAt'
 import { addHours } from '../../../time/localDate'
 import type { AnswerContext, Written } from '../../stopKind'
+import type { Freezing } from '../../../planning/reckoning/cubes'
 import type { HarvestStop } from './find'
 
 /** What came: as it looked in the cup, or counted; how large the cup is, and whether the vessel is empty now. */
@@ -110,6 +111,16 @@ function chilled(stop: HarvestStop, nauplii: number, cupMl: number, c: AnswerCon
   ]
 }
 
+/** Of a cup that holds the whole pull, what is frozen, mL to the nearest five. */
+export const freezeMl = (freeze: Freezing, pull: HarvestStop['pull']): number =>
+  Math.max(5, Math.round((CUP_ML * freeze.nauplii) / Math.max(1, pull.nauplii) / 5) * 5)
+
+/** What was proposed to be frozen, where it came as expected. */
+function proposedIce({ freeze, pull }: HarvestStop, given: HarvestGiven | null) {
+  if (!freeze || given !== null) return null
+  return { ml: freezeMl(freeze, pull), cubes: freeze.cubes }
+}
+
 /** What came out, as it was seen or else as it was foretold. */
 function pulled({ pull }: HarvestStop, given: HarvestGiven | null) {
   const { seen = 'good', cupMl = CUP_ML, nauplii, finished, count = null } = given ?? {}
@@ -131,7 +142,7 @@ export function harvestDone(
   const { seen, cupMl, nauplii, finished, count } = pulled(stop, given)
   const next = pull.hatch.setup.pullsAt[pull.pullNo]
   const about = { type: 'culture', id: pull.hatch.id }
-  const ice = given?.frozen
+  const ice = given?.frozen ?? proposedIce(stop, given)
   const iced = ice && cupMl > 0 ? nauplii * Math.min(1, ice.ml / cupMl) : 0
   const left = Math.max(0, nauplii - iced - givenBefore(stop, c))
   const leftMl = Math.max(0.1, cupMl - (ice?.ml ?? 0))

@@ -1,4 +1,5 @@
 import { stopKey } from '../../../planning/reckoning/answered'
+import { freezingOf, type Freezing } from '../../../planning/reckoning/cubes'
 import type { ExpectedPull } from '../../../planning/supply'
 import { modelOfHatch, type HatchCulture } from '../../../stock/hatchCultures'
 import { pullForecast } from '../../../stock/pullForecast'
@@ -14,11 +15,14 @@ export interface HarvestStop extends StopBase {
   pull: ExpectedPull
   /** Tanks that are fed of it at this round. */
   tanks: readonly string[]
+  /** Part of it that is frozen, where cubes are wanted and it is over. */
+  freeze: Freezing | null
 }
 
 export function findHarvests(c: RoundContext): HarvestStop[] {
   if (c.round.feedingOnly) return []
-  return c.reckoning.hatch.pulls
+  const { pulls, meals } = c.reckoning.hatch
+  return pulls
     .filter(p => p.round.key === c.round.key)
     .map(pull => {
       const draws = c.reckoning.draws.filter(d => d.source.id === pull.hatch.id)
@@ -32,6 +36,7 @@ export function findHarvests(c: RoundContext): HarvestStop[] {
         waitsH: 0,
         pull,
         tanks: [...new Set(draws.map(d => d.tank.name))],
+        freeze: freezingOf(c.state, pulls, pull, meals),
       }
     })
 }
@@ -56,6 +61,7 @@ export function harvestNow(
     must: true,
     waitsH: 0,
     tanks: [],
+    freeze: null,
     pull: {
       hatch: culture,
       round,

@@ -1,7 +1,16 @@
 import { CUP_ML } from '../../../planning/reckoning/sourcesAt'
-import { formatCount } from '../../../units/format'
+import { formatCount, formatMillilitres } from '../../../units/format'
 import type { StopLine } from '../../stopKind'
+import { freezeMl } from './answer'
 import type { HarvestStop } from './find'
+
+/** "Freeze 100 mL of it as 2 cubes: 5 of 20 wanted are there." */
+function freezeText({ freeze, pull }: HarvestStop): string {
+  if (!freeze) return ''
+  const ml = formatMillilitres(freezeMl(freeze, pull))
+  const cubes = `${freeze.cubes} ${freeze.cubes === 1 ? 'cube' : 'cubes'}`
+  return ` Freeze ${ml} of it, sieved, as ${cubes}: ${formatCount(freeze.have)} of ${freeze.wanted} wanted are there.`
+}
 
 export function harvestWords(stop: HarvestStop): StopLine[] {
   const { pull, subject } = stop
@@ -14,7 +23,7 @@ export function harvestWords(stop: HarvestStop): StopLine[] {
       amount: Math.round(pull.nauplii),
       unit: 'nauplii',
       big: formatCount(pull.nauplii),
-      text: `Harvest ${subject.name}: about ${formatCount(pull.nauplii)} nauplii into a cup of ${CUP_ML} mL, pull ${pull.pullNo} of ${pull.ofPulls}.${tanks}`,
+      text: `Harvest ${subject.name}: about ${formatCount(pull.nauplii)} nauplii into a cup of ${CUP_ML} mL, pull ${pull.pullNo} of ${pull.ofPulls}.${tanks}${freezeText(stop)}`,
       why: pull.late
         ? 'It was due before: harvest it now, look and smell first.'
         : (pull.why?.rule ?? 'It is due at this round.'),
