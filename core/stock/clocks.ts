@@ -1,5 +1,5 @@
 import { ofKind } from '../records/effectiveEntries'
-import type { Entry } from '../records/entries'
+import type { Entry, EntryData } from '../records/entries'
 import { hoursBetween, toMs, type Instant } from '../time/localDate'
 
 /** A clock is an end instant in the log, not a timer: it survives whatever happens to the page. */
@@ -15,6 +15,14 @@ export interface Clock {
   passed: number
   ended: boolean
 }
+
+/** So long an ended clock is shown whose subject the round asks for anyway, h. */
+const SHOWN_H = 2
+const IN_ROUND: readonly string[] = ['culture', 'store']
+
+/** The round asks for what this clock was set for. */
+const takenOver = (d: EntryData<'clock.started'>, now: Instant): boolean =>
+  IN_ROUND.includes(d.about.type) && hoursBetween(d.endsAt, now) > SHOWN_H
 
 /**
  * Clocks nobody has answered yet, the next to end first. The clock of a hatch is answered by its next pull or by emptying it,
@@ -35,7 +43,8 @@ export function clocks(
       e =>
         !seen.has(e.data.clockId) &&
         !(e.data.about.type === 'culture' && answered(e.data.about.id, e.at)) &&
-        !(e.data.about.type === 'store' && !stores.has(e.data.about.id)),
+        !(e.data.about.type === 'store' && !stores.has(e.data.about.id)) &&
+        !takenOver(e.data, now),
     )
     .map(({ at, data }) => {
       const span = toMs(data.endsAt) - toMs(at)

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { format } from 'date-fns'
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { clocks } from '@renatus/core/stock/clocks'
@@ -24,7 +24,9 @@ const running = computed(() => {
     : []
 })
 const going = computed(() => running.value.filter(c => !c.ended))
-const ended = computed(() => running.value.filter(c => c.ended))
+/** The last to end first. */
+const ended = computed(() => running.value.filter(c => c.ended).reverse())
+const allEnded = ref(false)
 const left = (h: number) =>
   h * 60 < 2 ? `${Math.max(0, Math.ceil(h * 3600))} s` : units.duration(h)
 const today = computed(() => format(units.local(new Date(second.value).toISOString()), 'EEE d MMM'))
@@ -46,13 +48,18 @@ const toCalendar = async (clock: (typeof running.value)[number]) =>
     class="print:hidden sticky top-0 z-20 bg-ground border-b border-line px-4 desk:px-6 min-h-12 flex items-center gap-x-6 gap-y-1 flex-wrap py-1"
     aria-label="Clocks"
   >
-    <p class="desk:hidden font-bold text-lg grow">Renatus</p>
-    <Popover v-for="clock in going.slice(0, 3)" :key="clock.id" class="relative min-w-0">
+    <p class="desk:hidden font-bold text-lg" :class="{ 'sr-only': going.length }">Renatus</p>
+    <Popover
+      v-for="(clock, i) in going.slice(0, 3)"
+      :key="clock.id"
+      class="relative min-w-0"
+      :class="{ 'hidden desk:block': i === 1, 'hidden 2xl:block': i > 1 }"
+    >
       <PopoverButton
         class="flex items-center gap-2 min-h-12 text-[0.9375rem] max-w-full"
         :data-testid="`clock-${clock.about.type}`"
       >
-        <span class="truncate max-w-44">{{ clock.label }}</span>
+        <span class="truncate max-w-40 desk:max-w-44">{{ clock.label }}</span>
         <span class="w-16 desk:w-22 h-2.5 border border-ink shrink-0" aria-hidden="true"
           ><span class="block h-full bg-due" :style="{ width: `${clock.passed * 100}%` }"
         /></span>
@@ -71,10 +78,13 @@ const toCalendar = async (clock: (typeof running.value)[number]) =>
         <button class="btn btn-quiet" @click="seen(clock.id)">Stop this clock</button>
       </PopoverPanel>
     </Popover>
-    <span v-if="going.length > 3" class="small">and {{ going.length - 3 }} more</span>
+    <span v-if="going.length > 1" class="small desk:hidden">+{{ going.length - 1 }}</span>
+    <span v-if="going.length > 2" class="small hidden desk:inline 2xl:hidden"
+      >+{{ going.length - 2 }}</span
+    ><span v-if="going.length > 3" class="small hidden 2xl:inline">+{{ going.length - 3 }}</span>
     <button
       type="button"
-      class="desk:ml-auto min-h-12 px-2 link text-[0.9375rem] print:hidden"
+      class="ml-auto min-h-12 px-2 link text-[0.9375rem] print:hidden"
       aria-keyshortcuts="/"
       @click="emit('find')"
     >
@@ -92,22 +102,28 @@ const toCalendar = async (clock: (typeof running.value)[number]) =>
   >
     <ul>
       <li
-        v-for="clock in ended"
+        v-for="clock in allEnded ? ended : ended.slice(0, 1)"
         :key="clock.id"
-        class="flex flex-wrap items-center gap-x-4 gap-y-1 py-1"
+        class="flex items-center gap-x-4 py-1"
       >
-        <p class="grow">
+        <p class="grow min-w-0">
           <strong>{{ clock.label }}</strong>
-          {{ ' '
-          }}<span class="small"
-            >ended {{ units.when(clock.endsAt) }}, {{ units.duration(-clock.left) }} ago</span
-          >
+          {{ ' ' }}<span class="small">ended {{ units.duration(-clock.left) }} ago</span>
         </p>
         <button class="btn" :aria-label="`Seen: ${clock.label}`" @click="seen(clock.id)">
           Seen
         </button>
       </li>
     </ul>
+    <button
+      v-if="ended.length > 1"
+      type="button"
+      class="link min-h-12"
+      :aria-expanded="allEnded"
+      @click="allEnded = !allEnded"
+    >
+      {{ allEnded ? 'Show the last one only' : `${ended.length - 1} more` }}
+    </button>
     <p v-if="ringing.blocked.value" class="small">
       The sound is held back until you tap the page once.
     </p>

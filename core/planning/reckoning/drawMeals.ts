@@ -27,6 +27,7 @@ interface Plate {
 /** What is left of the sources while meals are drawn. */
 class Larder {
   private readonly left: Map<Source, { easy: number; most: number }>
+  private readonly opened = new Set<Source>()
 
   constructor(sources: readonly Source[]) {
     const ready = sources.filter(s => s.ready)
@@ -55,6 +56,12 @@ class Larder {
     const left = this.left.get(s)!
     left.easy -= organisms
     left.most -= organisms
+    this.opened.add(s)
+  }
+
+  /** Somebody draws from it already, or it is in the hand. */
+  isOpen(s: Source): boolean {
+    return s.inHand || this.opened.has(s)
   }
 
   most(s: Source): number {
@@ -169,48 +176,84 @@ function bestFirst(
   return best ? [best, ...sources.filter(s => s !== best)] : sources
 }
 
-/** Draws so much of a food for a plate: from one vessel where one is enough. */
-function drawFor(
+/** Less than this of a meal is no stop of its own, while another food that fits is drawn anyway. */
+const WORTH_A_VESSEL = 0.3
+
+/** Another food of those that are drawn anyway fits whole what is open on a plate. */
+function standsInstead(
   plate: Plate,
   food: WantedFood,
-  share: number,
   larder: Larder,
   over: boolean,
-): number {
-  const { tank } = plate.want
+  opened: ReadonlySet<string>,
+): boolean {
+  return plate.turns.some(({ food: f }) => {
+    const { id } = f.food
+    if (f === food || !opened.has(id) || plate.tried.has(id)) return false
+    return larder.useful(id, plate.want.tank.id, over) >= openFor(plate, f) * f.whole
+  })
+}
+
+/** What a food is drawn for: a plate, what of it is open, and whether another food could stand in. */
+interface Drawing {
+  plate: Plate
+  food: WantedFood
+  larder: Larder
+  over: boolean
+  instead: boolean
+}
+
+/** Too little to be worth a stop: a rest that ends soon, or a thin vessel nobody else draws from. */
+function notWorthIt(source: Source, brings: number, lacks: number, d: Drawing): boolean {
+  if (source.inHand) return false
+  const meal = d.food.whole
+  if (brings < lacks && brings < WORTH_OPENING * meal) return true
+  return d.instead && !d.larder.isOpen(source) && brings < WORTH_A_VESSEL * meal
+}
+
+/** Takes what a plate lacks from one source, as a hand measures it. Useful animals drawn and still lacking. */
+function drawFrom(source: Source, lacks: number, d: Drawing): { useful: number; lacks: number } {
+  const { plate, food, larder, over } = d
   const cut = cutFactor(food)
-  const wanted = share * food.whole
-  let lacks = wanted
+  const perUnit = (source.perUnit ?? 1) * cut
+  const limit = (larder.has(source, over) * cut) / perUnit
+  const most = (larder.most(source) * cut) / perUnit
+  const lacksUnits = lacks / source.energy / perUnit
+  const units = unitsFor(source, larder, lacksUnits, limit, most)
+  const organisms = units * perUnit
+  if (organisms <= 0) return { useful: 0, lacks }
+  larder.take(source, organisms / cut)
+  const useful = organisms * source.energy
+  put(plate, {
+    tank: plate.want.tank,
+    wanted: food,
+    foodId: food.food.id,
+    source,
+    organisms,
+    amount: { value: units, unit: source.unit },
+    share: (useful / food.whole) * food.reaches,
+    overdrawn: over && source.kind === 'culture' && organisms / cut > source.easy,
+  })
+  // What the hand cannot measure finer is no lack.
+  const isWhole = units < most && Math.abs(units - lacksUnits) < units
+  const enough = isWhole && units >= lacksUnits * 0.5 && limit >= lacksUnits
+  return { useful, lacks: enough ? 0 : lacks - useful }
+}
+
+/** Draws so much of a food for a plate: from one vessel where one is enough. Share of the meal that came. */
+function drawFor(d: Drawing, share: number): number {
+  const { plate, food, larder, over } = d
+  const cut = cutFactor(food)
+  let lacks = share * food.whole
   let drawn = 0
-  const sources = larder.of(food.food.id, tank.id, over)
+  const sources = larder.of(food.food.id, plate.want.tank.id, over)
   const brings = (s: Source) => larder.has(s, over) * s.energy * cut
-  for (const source of bestFirst(sources, brings, wanted, food.whole)) {
+  for (const source of bestFirst(sources, brings, lacks, food.whole)) {
     if (lacks <= WHOLE_ENOUGH * food.whole) break
-    const perUnit = (source.perUnit ?? 1) * cut
-    const limit = (larder.has(source, over) * cut) / perUnit
-    const most = (larder.most(source) * cut) / perUnit
-    const lacksUnits = lacks / source.energy / perUnit
-    const tiny = limit < lacksUnits && limit * perUnit * source.energy < WORTH_OPENING * food.whole
-    if (tiny && !source.inHand) continue
-    const units = unitsFor(source, larder, lacksUnits, limit, most)
-    const organisms = units * perUnit
-    if (organisms <= 0) continue
-    larder.take(source, organisms / cut)
-    const useful = organisms * source.energy
-    // What the hand cannot measure finer is no lack.
-    const isWhole = units < most && Math.abs(units - lacksUnits) < units
-    lacks = isWhole && units >= lacksUnits * 0.5 && limit >= lacksUnits ? 0 : lacks - useful
-    drawn += useful
-    put(plate, {
-      tank,
-      wanted: food,
-      foodId: food.food.id,
-      source,
-      organisms,
-      amount: { value: units, unit: source.unit },
-      share: (useful / food.whole) * food.reaches,
-      overdrawn: over && source.kind === 'culture' && organisms / cut > source.easy,
-    })
+    if (notWorthIt(source, brings(source), lacks, d)) continue
+    const got = drawFrom(source, lacks, d)
+    lacks = got.lacks
+    drawn += got.useful
   }
   return lacks <= 0 ? Math.max(share, drawn / food.whole) : drawn / food.whole
 }
@@ -251,7 +294,8 @@ function pass(plates: readonly Plate[], larder: Larder, over: boolean): boolean 
     for (const { plate, food } of group) {
       const open = openFor(plate, food)
       const share = part < WORTH_A_MEAL ? open : open * part
-      const got = drawFor(plate, food, share, larder, over)
+      const instead = standsInstead(plate, food, larder, over, opened)
+      const got = drawFor({ plate, food, larder, over, instead }, share)
       fill(plate, food, got)
     }
   }

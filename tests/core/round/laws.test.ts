@@ -225,11 +225,13 @@ describe('the laws of the round', () => {
 
   it('25 broods, 40 cultures and 12 cones: what must be done is 30 stops and 90 minutes at most', () => {
     const now = '2026-03-24T05:34:00.000Z'
-    const { round } = knownRound(largeRoom(now), now)
-    const must = round.stops.filter(s => s.must)
-    expect(must.length).toBeGreaterThan(15)
-    expect(must.length).toBeLessThanOrEqual(30)
-    expect(must.reduce((m, s) => m + minutesOf(s), 0)).toBeLessThanOrEqual(90)
+    for (const seed of [1, 4, 5]) {
+      const { round } = knownRound(largeRoom(now, seed), now)
+      const must = round.stops.filter(s => s.must)
+      expect(must.length).toBeGreaterThan(15)
+      expect(must.length).toBeLessThanOrEqual(30)
+      expect(must.reduce((m, s) => m + minutesOf(s), 0)).toBeLessThanOrEqual(90)
+    }
   })
 
   it('keys are unique, and every food named is one that is known', () => {
