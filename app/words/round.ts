@@ -6,3 +6,8 @@ export function roundLead(stops: number, minutes: number, early: boolean): strin
   if (stops === 0) return 'Nothing is due.'
   return `${plural(stops, 'stop')}, about ${plural(Math.ceil(minutes), 'minute')}. ${early ? 'Not due yet; you may begin.' : 'Food first, tanks last.'}`
 }
+
+const LONG_DAYS = 730
+/** How long something kept lasts. */
+export const lastsWords = (days: number): string =>
+  days > LONG_DAYS ? 'more than two years' : plural(Math.round(days), 'day')

@@ -10,7 +10,7 @@ import { foodOf } from '@renatus/core/foods/index'
 import { useStores } from '~/composables/useStores'
 import { foodInText, foodName } from '~/words/foods'
 import { pieces } from '~/words/gel'
-import { plural } from '~/words/round'
+import { lastsWords, plural } from '~/words/round'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
 
@@ -139,7 +139,7 @@ const daysLeft = (l: (typeof lots.value)[number]) =>
               {{ plural(l.state.counts, 'counted bottle') }})</template
             ><template v-else> says the tin</template
             ><template v-if="daysLeft(l) !== null"
-              >, lasts {{ plural(Math.round(daysLeft(l)!), 'day') }}</template
+              >, lasts {{ lastsWords(daysLeft(l)!) }}</template
             ></span
           >
         </li>

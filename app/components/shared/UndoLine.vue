@@ -6,9 +6,12 @@ import { UNDO_SECONDS, useUndo } from '~/composables/useUndo'
 /** Ten seconds to take back what was just done, at the stop itself. */
 const undo = useUndo()
 const second = useSecond()
-const left = computed(() =>
-  undo.last.value ? Math.ceil((undo.last.value.at + UNDO_SECONDS * 1000 - second.value) / 1000) : 0,
-)
+const left = computed(() => {
+  const { value: last } = undo.last
+  if (!last) return 0
+  // The page's second may lie a little before the tap.
+  return Math.min(UNDO_SECONDS, Math.ceil((last.at - second.value) / 1000 + UNDO_SECONDS))
+})
 </script>
 
 <template>

@@ -1,12 +1,10 @@
 import { suitsOn } from '../../fry/wholeMeal'
 import type { Draw, MealGap } from './draw'
 import { foodsInTurn, takenInTurn, WORTH_A_MEAL, type MealsGiven, type Turn } from './chooseFoods'
-import { roundedForHand } from './handAmount'
+import { roundedForHand, WHOLE_ENOUGH } from './handAmount'
 import type { Source } from './source'
 import type { Want, WantedFood } from './want'
 
-/** A meal that lacks less than this share is whole. */
-export const WHOLE_ENOUGH = 0.05
 /** Passes after which nobody asks any more. */
 const MOST_PASSES = 24
 /** Foods at one meal. */

@@ -37,15 +37,20 @@ function stepOf(unit: HandUnit, value: number): number {
   return ML_STEPS.find(([upTo]) => value <= upTo)![1]
 }
 
+/** A meal that lacks less than this share is whole. */
+export const WHOLE_ENOUGH = 0.05
+
 const tidy = (value: number) => Number(value.toPrecision(12))
 
 /**
- * An amount as a hand can measure it: to the nearest step, at least one, and never more than there is.
+ * An amount as a hand can measure it: to the nearest step, or the next where that would be short, and never more than there is.
  * Where less than the finest step is left, all of it.
  */
 export function roundedForHand(unit: HandUnit, value: number, most: number): number {
   const step = stepOf(unit, value)
-  const near = Math.max(step, Math.round(value / step) * step)
+  const nearest = Math.max(step, Math.round(value / step) * step)
+  const short = nearest < value * (1 - WHOLE_ENOUGH) && nearest + step <= most + 1e-9
+  const near = short ? nearest + step : nearest
   if (near <= most + 1e-9) return tidy(near)
   const down = Math.floor(most / step + 1e-9) * step
   return tidy(down > 0 ? down : most)
