@@ -30,6 +30,7 @@ export default defineNuxtConfig({
   },
   vite: {
     plugins: [tailwindcss()],
+    define: { __RENATUS_BUILD__: JSON.stringify(new Date().toISOString()) },
     worker: { format: 'es' },
     // `nuxt dev` without server rendering looks for an entry that does not exist otherwise.
     $server:

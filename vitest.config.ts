@@ -28,6 +28,7 @@ export default defineConfig({
       },
       {
         resolve: { alias },
+        define: { __RENATUS_BUILD__: JSON.stringify('test') },
         plugins: [vue()],
         test: {
           name: 'app',

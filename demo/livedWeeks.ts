@@ -156,5 +156,5 @@ export function livedWeeks(
 ): { entries: Entry[]; records: AnyRecord[] } {
   const weeks = new Weeks(records, cultures, chance, id)
   for (const round of rounds) weeks.live(round)
-  return { entries: effectiveEntries(weeks.log), records: [...weeks.added] }
+  return { entries: [...effectiveEntries(weeks.log)], records: [...weeks.added] }
 }

@@ -1,4 +1,5 @@
-import { wrap } from 'comlink'
+import { useFailures } from './useFailures'
+import { workerClient } from '~/engine/workerClient'
 import { ref } from 'vue'
 import { localDateOf } from '@renatus/core/time/localDate'
 import { DATABASES } from '~/db/database'
@@ -21,16 +22,19 @@ export async function openDemoRoom(): Promise<void> {
   const today = `${localDateOf(now, timeZone)} ${timeZone}`
   if ((await room.db.meta.get(MADE_ON))?.value === today) return
   makingDemo.value = true
-  const worker = new Worker(new URL('../workers/demo.worker.ts', import.meta.url), {
-    type: 'module',
-  })
+  const maker = workerClient<DemoMaker>(
+    'making the demo room',
+    () => new Worker(new URL('../workers/demo.worker.ts', import.meta.url), { type: 'module' }),
+  )
   try {
-    await importRoom(room.db, await wrap<DemoMaker>(worker).make(now, timeZone), 'replace')
+    await importRoom(room.db, await maker.call(m => m.make(now, timeZone)), 'replace')
     // Marked before it is learned from: a reload meanwhile must not make it again, over what was written in it.
     await room.db.meta.put({ key: MADE_ON, value: today })
     await learn(DATABASES.demo)
+  } catch (error) {
+    useFailures().report(error)
   } finally {
-    worker.terminate()
+    maker.stop()
     makingDemo.value = false
   }
 }

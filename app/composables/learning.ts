@@ -1,4 +1,5 @@
-import { wrap, type Remote } from 'comlink'
+import { useFailures } from './useFailures'
+import { workerClient } from '~/engine/workerClient'
 import { ref } from 'vue'
 import type { Entry, EntryKind } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'
@@ -32,18 +33,32 @@ export const learningPosition = (
   records: readonly AnyRecord[],
   entries: readonly Entry[],
 ): string =>
-  `${entries
-    .filter(e => TEACH.has(e.kind))
-    .map(e => e.id)
-    .join('')} ${records
+  `${countAndLast(entries)} ${records
     .filter(r => TAUGHT.has(r.type))
     .map(r => r.id + r.updatedAt)
     .join('')}`
 
+/** How many entries teach, and the last of them: a log only grows. */
+function countAndLast(entries: readonly Entry[]): string {
+  let count = 0
+  let last = ''
+  for (const e of entries) {
+    if (!TEACH.has(e.kind)) continue
+    count++
+    if (e.id > last) last = e.id
+  }
+  return `${count} ${last}`
+}
+
 /** True while the log is being worked through. */
 export const learningNow = ref(false)
 
-let learner: Remote<Learner> | null = null
+const LEARNING_MS = 300_000
+const learner = workerClient<Learner>(
+  'learning from the log',
+  () => new Worker(new URL('../workers/learn.worker.ts', import.meta.url), { type: 'module' }),
+  LEARNING_MS,
+)
 let queue: Promise<void> = Promise.resolve()
 const waiting = new Map<string, Promise<void>>()
 
@@ -54,11 +69,10 @@ export function learn(database: string): Promise<void> {
   const mine = queue.then(async () => {
     waiting.delete(database)
     learningNow.value = true
-    learner ??= wrap<Learner>(
-      new Worker(new URL('../workers/learn.worker.ts', import.meta.url), { type: 'module' }),
-    )
     try {
-      await learner.learn(database)
+      await learner.call(l => l.learn(database))
+    } catch (error) {
+      useFailures().report(error)
     } finally {
       learningNow.value = false
     }

@@ -1,9 +1,9 @@
-import { proxy, wrap, type Remote } from 'comlink'
+import { useFailures } from './useFailures'
+import { readCultures } from '~/engine/readingClient'
 import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
 import type { CultureReading } from '@renatus/core/estimation/readCulture'
 import { DATABASES } from '~/db/database'
 import { useRoomStore } from '~/stores/room'
-import type { CultureReader } from '~/workers/cultures.worker'
 
 export interface ReadingsWanted {
   /** With the days to come. */
@@ -14,18 +14,20 @@ export interface ReadingsWanted {
   together?: boolean
 }
 
+let askers = 0
+
 /** Readings of some cultures, worked out in a worker; anew when something is written. */
 export function useCultureReadings(ids: Ref<readonly string[]>, wanted: ReadingsWanted = {}) {
   const room = useRoomStore()
   const readings = shallowRef<ReadonlyMap<string, CultureReading>>(new Map())
   const busy = ref(false)
   const done = ref(0)
-  const worker = new Worker(new URL('../workers/cultures.worker.ts', import.meta.url), {
-    type: 'module',
-  })
-  const reader: Remote<CultureReader> = wrap<CultureReader>(worker)
-  onScopeDispose(() => worker.terminate())
+  const problem = ref<string | null>(null)
+  const asker = `view ${++askers}`
   let turn = 0
+  onScopeDispose(() => {
+    turn++
+  })
 
   async function read() {
     const mine = ++turn
@@ -36,21 +38,28 @@ export function useCultureReadings(ids: Ref<readonly string[]>, wanted: Readings
     }
     busy.value = true
     done.value = 0
+    problem.value = null
     const found = new Map<string, CultureReading>()
-    await reader.read(
-      DATABASES[room.which],
-      [...ids.value],
-      at,
-      wanted.ahead ?? false,
-      proxy((r: CultureReading) => {
-        if (mine !== turn) return
-        found.set(r.id, r)
-        done.value = found.size
-        if (!wanted.together) readings.value = new Map(readings.value).set(r.id, r)
-      }),
-    )
+    const take = (batch: readonly CultureReading[]) => {
+      if (mine !== turn) return
+      for (const r of batch) found.set(r.id, r)
+      done.value = found.size
+      if (!wanted.together) readings.value = new Map([...readings.value, ...found])
+    }
+    const question = {
+      database: DATABASES[room.which],
+      ids: [...ids.value],
+      now: at,
+      ahead: wanted.ahead ?? false,
+      asker,
+    }
+    try {
+      await readCultures(question, take)
+    } catch (error) {
+      if (mine === turn) problem.value = useFailures().report(error).text
+    }
     if (mine !== turn) return
-    if (wanted.together) readings.value = found
+    if (wanted.together && problem.value === null) readings.value = found
     busy.value = false
   }
 
@@ -63,5 +72,5 @@ export function useCultureReadings(ids: Ref<readonly string[]>, wanted: Readings
     () => void read(),
     { immediate: true },
   )
-  return { readings, busy, done }
+  return { readings, busy, done, problem, again: () => void read() }
 }

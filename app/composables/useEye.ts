@@ -1,4 +1,6 @@
-import { wrap, type Remote } from 'comlink'
+import { failureOf } from '~/words/failures'
+import { workerClient } from '~/engine/workerClient'
+import type { Remote } from 'comlink'
 import { onScopeDispose, ref, shallowRef } from 'vue'
 import type { Eye, OpenedPicture } from '~/workers/picture.worker'
 import { PICTURE_PROBLEMS } from '~/words/count'
@@ -7,23 +9,18 @@ export type ShownPicture = Extract<OpenedPicture, { ok: true }>
 
 /** A picture and the worker that looks at it. A worker that is stopped is thrown away: decoding cannot be asked to end. */
 export function useEye() {
-  let worker: Worker | null = null
-  let eye: Remote<Eye> | null = null
+  const eye = workerClient<Eye>(
+    'looking at the picture',
+    () => new Worker(new URL('../workers/picture.worker.ts', import.meta.url), { type: 'module' }),
+  )
   const picture = shallowRef<ShownPicture | null>(null)
   const problem = ref<string | null>(null)
   const busy = ref(false)
   let turn = 0
 
-  function remote(): Remote<Eye> {
-    worker ??= new Worker(new URL('../workers/picture.worker.ts', import.meta.url), {
-      type: 'module',
-    })
-    return (eye ??= wrap<Eye>(worker))
-  }
   function stop() {
     turn++
-    worker?.terminate()
-    worker = eye = null
+    eye.stop()
     busy.value = false
   }
   onScopeDispose(stop)
@@ -33,19 +30,30 @@ export function useEye() {
     const mine = ++turn
     problem.value = null
     busy.value = true
-    const opened = await remote().open(file)
-    if (mine !== turn) return null
-    if (!opened.ok) {
-      problem.value = PICTURE_PROBLEMS[opened.why]
-      busy.value = false
+    try {
+      const opened = await eye.call(e => e.open(file))
+      if (mine !== turn) return null
+      if (!opened.ok) {
+        problem.value = PICTURE_PROBLEMS[opened.why]
+        return null
+      }
+      picture.value = opened
+      const result = await eye.call(then)
+      return mine === turn ? result : null
+    } catch (error) {
+      if (mine === turn) problem.value = failureOf(error).text
       return null
+    } finally {
+      if (mine === turn) busy.value = false
     }
-    picture.value = opened
-    const result = await then(remote())
-    if (mine !== turn) return null
-    busy.value = false
-    return result
   }
 
-  return { picture, problem, busy, open, stop, grey: (x: number, y: number) => remote().grey(x, y) }
+  return {
+    picture,
+    problem,
+    busy,
+    open,
+    stop,
+    grey: (x: number, y: number) => eye.call(e => e.grey(x, y)),
+  }
 }

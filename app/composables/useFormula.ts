@@ -1,4 +1,4 @@
-import { wrap, type Remote } from 'comlink'
+import { workerClient } from '~/engine/workerClient'
 import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
 import type { Formula } from '@renatus/core/gel/formulate'
 import type { Choice, Objective } from '@renatus/core/gel/formulaProgram'
@@ -17,8 +17,10 @@ export function useFormula(question: Ref<FormulaQuestion | null>) {
   const answer = shallowRef<Formula | null>(null)
   const busy = ref(false)
   const problem = ref('')
-  let worker: Worker | null = null
-  let kitchen: Remote<GelKitchen> | null = null
+  const kitchen = workerClient<GelKitchen>(
+    'working out the formula',
+    () => new Worker(new URL('../workers/gel.worker.ts', import.meta.url), { type: 'module' }),
+  )
   let turn = 0
   let timer: ReturnType<typeof setTimeout> | undefined
   async function solve(q: FormulaQuestion) {
@@ -26,17 +28,9 @@ export function useFormula(question: Ref<FormulaQuestion | null>) {
     busy.value = true
     problem.value = ''
     try {
-      worker ??= new Worker(new URL('../workers/gel.worker.ts', import.meta.url), {
-        type: 'module',
-      })
-      kitchen ??= wrap<GelKitchen>(worker)
       const plain = JSON.parse(JSON.stringify(q)) as FormulaQuestion
-      const found = await kitchen.formulate(
-        plain.choices,
-        plain.targets,
-        plain.objective,
-        plain.candidates,
-      )
+      const { choices, targets, objective, candidates } = plain
+      const found = await kitchen.call(k => k.formulate(choices, targets, objective, candidates))
       if (mine === turn) answer.value = found
     } catch (error) {
       if (mine === turn)
@@ -61,7 +55,7 @@ export function useFormula(question: Ref<FormulaQuestion | null>) {
   )
   onScopeDispose(() => {
     clearTimeout(timer)
-    worker?.terminate()
+    kitchen.stop()
   })
   return { answer, busy, problem }
 }

@@ -1,3 +1,4 @@
+import { useFailures } from './useFailures'
 import { liveQuery } from 'dexie'
 import { onScopeDispose, shallowRef, watch, type Ref, type ShallowRef } from 'vue'
 
@@ -18,7 +19,7 @@ export function useLive<T>(
           value.value = v
         },
         error: (e: unknown) => {
-          throw e
+          useFailures().report(e)
         },
       })
       stop = () => subscription.unsubscribe()

@@ -1,4 +1,6 @@
-import { proxy, wrap, type Remote } from 'comlink'
+import { failureOf } from '~/words/failures'
+import { workerClient, WorkerFailed } from '~/engine/workerClient'
+import { proxy } from 'comlink'
 import { onScopeDispose, ref, toRaw } from 'vue'
 import type { CulturePlan } from '@renatus/core/planning/plan/planRoom'
 import type { PlanProgress } from '@renatus/core/planning/plan/planSearch'
@@ -9,27 +11,34 @@ import { exportRoom } from '~/db/transfer'
 import { useRoomStore } from '~/stores/room'
 import type { Planner } from '~/workers/plan.worker'
 
+/** Reading the vessels and one solve may take a minute without a word, ms. */
+const PLANNING_MS = 180_000
+
 /** Why there is no answer: stopped by hand, or in words. */
 export class PlanStopped extends Error {}
 
-/**
- * One planner: on this device in a worker, or on the server where Setup says so. A newer question ends an older one.
- * What throws is told in words by `problem`.
- */
 /** What went wrong, as it is told: a server that cannot be reached has its own way out. */
 function planFailure(error: unknown): string {
+  if (error instanceof WorkerFailed) return failureOf(error).text
   const said = error instanceof Error ? error.message : String(error)
   if (planPlace() !== 'server' || said.startsWith('The server')) return said
   return 'The server does not answer. Nothing was lost: choose this device in Setup, or try again when it is reached.'
 }
 
+/**
+ * One planner: on this device in a worker, or on the server where Setup says so. A newer question ends an older one.
+ * What throws is told in words by `problem`.
+ */
 export function usePlanner() {
   const room = useRoomStore()
   const busy = ref(false)
   const progress = ref<PlanProgress | null>(null)
   const problem = ref<string | null>(null)
-  let worker: Worker | null = null
-  let planner: Remote<Planner> | null = null
+  const planner = workerClient<Planner>(
+    'planning',
+    () => new Worker(new URL('../workers/plan.worker.ts', import.meta.url), { type: 'module' }),
+    PLANNING_MS,
+  )
   let abort: AbortController | null = null
   let reject: ((e: Error) => void) | null = null
   let turn = 0
@@ -37,11 +46,7 @@ export function usePlanner() {
   function stop() {
     turn++
     abort?.abort()
-    if (busy.value) {
-      worker?.terminate()
-      worker = null
-      planner = null
-    }
+    if (busy.value) planner.stop()
     reject?.(new PlanStopped())
     reject = null
     busy.value = false
@@ -49,15 +54,16 @@ export function usePlanner() {
   onScopeDispose(stop)
 
   const here = (question: PlanQuestion, mine: number) => {
-    worker ??= new Worker(new URL('../workers/plan.worker.ts', import.meta.url), { type: 'module' })
-    planner ??= wrap<Planner>(worker)
-    return planner.plan(
-      DATABASES[room.which],
-      room.now,
-      question,
-      proxy((p: PlanProgress) => {
-        if (mine === turn) progress.value = p
-      }),
+    return planner.call((p, alive) =>
+      p.plan(
+        DATABASES[room.which],
+        room.now,
+        question,
+        proxy((at: PlanProgress) => {
+          alive()
+          if (mine === turn) progress.value = at
+        }),
+      ),
     )
   }
 

@@ -1,5 +1,6 @@
-import { wrap } from 'comlink'
-import { ref } from 'vue'
+import { useFailures } from './useFailures'
+import { workerClient, WorkerStopped } from '~/engine/workerClient'
+import { ref, shallowRef } from 'vue'
 import type { MergeResult } from '@renatus/core/formats/mergeRooms'
 import type { RoomFile } from '@renatus/core/formats/roomFile'
 import { exportRoom, importRoom, isOtherRoom } from '~/db/transfer'
@@ -11,12 +12,17 @@ import { download } from './download'
 /** Export and import of the room, with what is to be said about it. */
 export function useRoomFile() {
   const room = useRoomStore()
+  const { report } = useFailures()
   const problem = ref<string | null>(null)
-  const merged = ref<MergeResult | null>(null)
+  const merged = shallowRef<MergeResult | null>(null)
   const reading = ref(false)
   /** A readable file of another room, held until the user decides. */
-  const other = ref<{ file: RoomFile; name: string } | null>(null)
-  let worker: Worker | undefined
+  const other = shallowRef<{ file: RoomFile; name: string } | null>(null)
+  const reader = workerClient<RoomFileReader>(
+    'reading the file',
+    () =>
+      new Worker(new URL('../workers/readRoomFile.worker.ts', import.meta.url), { type: 'module' }),
+  )
 
   async function exportNow() {
     const text = await exportRoom(room.db)
@@ -33,11 +39,8 @@ export function useRoomFile() {
     merged.value = null
     other.value = null
     reading.value = true
-    worker = new Worker(new URL('../workers/readRoomFile.worker.ts', import.meta.url), {
-      type: 'module',
-    })
     try {
-      const result = await wrap<RoomFileReader>(worker).read(blob)
+      const result = await reader.call(r => r.read(blob))
       if (!result.ok) {
         problem.value = roomFileProblem(result.problem)
         return
@@ -49,22 +52,27 @@ export function useRoomFile() {
         return
       }
       merged.value = await importRoom(room.db, result.file, 'merge')
+    } catch (error) {
+      if (!(error instanceof WorkerStopped)) problem.value = report(error).text
     } finally {
       stop()
     }
   }
 
   function stop() {
-    worker?.terminate()
-    worker = undefined
+    reader.stop()
     reading.value = false
   }
 
   async function replace() {
     if (!other.value) return
-    merged.value = await importRoom(room.db, other.value.file, 'replace')
-    other.value = null
-    problem.value = null
+    try {
+      merged.value = await importRoom(room.db, other.value.file, 'replace')
+      other.value = null
+      problem.value = null
+    } catch (error) {
+      problem.value = report(error).text
+    }
   }
 
   return { problem, merged, reading, other, exportNow, take, stop, replace }

@@ -1,15 +1,17 @@
-import { wrap, type Remote } from 'comlink'
+import { useFailures } from './useFailures'
+import { workerClient, WorkerStopped, type WorkerClient } from '~/engine/workerClient'
 import { onScopeDispose, shallowRef, watch, toRaw, type Ref } from 'vue'
 import type { Sheet, SheetRequest } from '@renatus/core/fry/broodSheet'
 import type { SheetMaker, SheetSummary } from '~/workers/sheet.worker'
 
 /** A worker for as long as somebody looks at ladders. */
-function useMaker(): Remote<SheetMaker> {
-  const worker = new Worker(new URL('../workers/sheet.worker.ts', import.meta.url), {
-    type: 'module',
-  })
-  onScopeDispose(() => worker.terminate())
-  return wrap<SheetMaker>(worker)
+function useMaker(): WorkerClient<SheetMaker> {
+  const maker = workerClient<SheetMaker>(
+    'working out the ladders',
+    () => new Worker(new URL('../workers/sheet.worker.ts', import.meta.url), { type: 'module' }),
+  )
+  onScopeDispose(() => maker.stop())
+  return maker
 }
 
 /** Answers of the worker to the newest question; what was shown stays until they come. */
@@ -28,8 +30,12 @@ function useAnswers<T>(
     }
     busy = true
     const mine = ++newest
-    const answer = await ask(JSON.parse(JSON.stringify(toRaw(requests.value))) as SheetRequest[])
-    if (mine === newest) value.value = answer
+    try {
+      const answer = await ask(JSON.parse(JSON.stringify(toRaw(requests.value))) as SheetRequest[])
+      if (mine === newest) value.value = answer
+    } catch (error) {
+      if (!(error instanceof WorkerStopped)) useFailures().report(error)
+    }
     busy = false
     if (again) {
       again = false
@@ -43,7 +49,7 @@ function useAnswers<T>(
 /** Full ladders of a few broods. */
 export function useSheets(requests: Ref<readonly SheetRequest[]>): Ref<Sheet[] | undefined> {
   const maker = useMaker()
-  return useAnswers(requests, plain => maker.sheets(plain))
+  return useAnswers(requests, plain => maker.call(m => m.sheets(plain)))
 }
 
 /** The short of many ladders. */
@@ -51,5 +57,5 @@ export function useSummaries(
   requests: Ref<readonly SheetRequest[]>,
 ): Ref<SheetSummary[] | undefined> {
   const maker = useMaker()
-  return useAnswers(requests, plain => maker.summaries(plain))
+  return useAnswers(requests, plain => maker.call(m => m.summaries(plain)))
 }

@@ -15,6 +15,12 @@ export interface Meta {
   key: string
   value: unknown
 }
+/** What a build has worked out; thrown away where another one reads it. */
+export interface Derived {
+  key: string
+  build: string
+  value: unknown
+}
 export type StoredKept = KeptRecord & { n?: number }
 
 /** Names of the two databases: the user's room, and the demo room that is made anew every day. */
@@ -27,9 +33,11 @@ export class RenatusDatabase extends Dexie {
   entries!: EntityTable<Entry, 'id'>
   kept!: Table<StoredKept, number>
   meta!: EntityTable<Meta, 'key'>
+  derived!: EntityTable<Derived, 'key'>
 
   constructor(name: string) {
-    super(name)
+    // What is acknowledged is on the disk, not in a buffer that a dead battery takes along.
+    super(name, { chromeTransactionDurability: 'strict' })
     this.version(1).stores({
       records: 'id, type',
       entries: 'id, at, kind, act, answers',
@@ -82,5 +90,7 @@ export class RenatusDatabase extends Dexie {
         .table('kept')
         .bulkPut(kept.map(k => ({ ...k, record: upgradeRecords6([k.record], [])[0] })))
     })
+    // What is worked out from the log and kept between visits.
+    this.version(8).stores({ derived: 'key' })
   }
 }

@@ -10,8 +10,8 @@ export async function learnInto(db: RenatusDatabase): Promise<void> {
     storedLearning(db),
   ])
   const result = learnRoom(records, entries, before?.cache)!
-  await db.meta.put({
-    key: LEARNED_KEY,
-    value: { version: LEARNED_VERSION, ...result } satisfies StoredLearning,
-  })
+  const value = { version: LEARNED_VERSION, ...result } satisfies StoredLearning
+  // What is the same is not written: to whoever watches it a write is a change.
+  if (JSON.stringify(before) === JSON.stringify(value)) return
+  await db.meta.put({ key: LEARNED_KEY, value })
 }

@@ -13,6 +13,8 @@ export type WriteResult =
   | { ok: true; act: string; entries: Entry[] }
   | { ok: false; code: 'answered-elsewhere'; by: string; at: string }
   | { ok: false; code: 'nothing-to-undo' }
+  /** It could not be written; the notices say why. */
+  | { ok: false; code: 'failed'; message: string }
 
 /**
  * Writes entries that belong together: all or none, under one act.

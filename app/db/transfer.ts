@@ -2,11 +2,13 @@ import { mergeRooms, type MergeResult } from '@renatus/core/formats/mergeRooms'
 import { writeRoomFile, type RoomFile } from '@renatus/core/formats/roomFile'
 import type { RenatusDatabase } from './database'
 import { deviceName } from './device'
-import { rememberId } from './newId'
+import { GENERATION_KEY } from './logTail'
+import { newId, rememberId } from './newId'
 
 const EXPORTED = 'exportedAt'
 
-const everything = async (db: RenatusDatabase) => ({
+/** All that a room file holds. */
+export const everything = async (db: RenatusDatabase) => ({
   records: await db.records.toArray(),
   entries: await db.entries.toArray(),
   kept: (await db.kept.toArray()).map(({ n: _n, ...rest }) => rest),
@@ -36,7 +38,8 @@ export async function importRoom(
   file: RoomFile,
   mode: 'merge' | 'replace',
 ): Promise<MergeResult> {
-  return db.transaction('rw', [db.records, db.entries, db.kept], async () => {
+  return db.transaction('rw', [db.records, db.entries, db.kept, db.meta], async () => {
+    await db.meta.put({ key: GENERATION_KEY, value: newId() })
     const mine = mode === 'merge' ? await everything(db) : { records: [], entries: [], kept: [] }
     const merged = mergeRooms(mine, file, new Date().toISOString())
     await Promise.all([db.records.clear(), db.entries.clear(), db.kept.clear()])

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SlowWait from '~/components/shared/SlowWait.vue'
 import { computed, defineAsyncComponent, type Component } from 'vue'
 import { placeName } from '@renatus/core/round/placeName'
 import type { Stop, StopKindId } from '@renatus/core/round/stop'
@@ -37,6 +38,9 @@ const CARDS: Record<StopKindId, Component> = {
   tub: Plain,
 }
 
+const OPENING_WAYS =
+  'Another tab of an older Renatus may hold the database: close all of them. Or this browser keeps no data for the page: allow storage, or leave the private window.'
+
 const early = computed(
   () => room.round !== null && Date.parse(room.round.current.at) > Date.parse(room.now),
 )
@@ -61,11 +65,15 @@ const waiting = computed(() => room.state?.broods.length === 0)
 </script>
 
 <template>
-  <div v-if="!room.loaded" class="small" role="status">Opening the room</div>
+  <SlowWait v-if="!room.loaded" doing="Opening the room" :ways="OPENING_WAYS" />
   <WelcomeForm v-else-if="!room.state" />
   <div v-else-if="!room.round" class="grid gap-2">
     <h1>{{ room.state.room.name }}</h1>
-    <p class="small" role="status">
+    <p v-if="cultures.problem" role="alert" class="grid gap-2">
+      <span>The vessels could not be read. {{ cultures.problem }}</span>
+      <button class="btn justify-self-start" @click="cultures.again()">Try again</button>
+    </p>
+    <p v-else class="small" role="status">
       <template v-if="cultures.ids.length"
         >Reading {{ plural(cultures.ids.length, 'vessel') }}: {{ cultures.known }} read.</template
       ><template v-else>Reckoning the round.</template>

@@ -1,3 +1,4 @@
+import { local } from '~/db/local'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import {
@@ -43,8 +44,8 @@ export const useAheadStore = defineStore('ahead', () => {
   const main = usePlanner()
   const side = usePlanner()
 
-  const days = ref(Number(localStorage.getItem(DAYS_KEY)) || 60)
-  watch(days, n => localStorage.setItem(DAYS_KEY, String(n)))
+  const days = ref(Number(local.get(DAYS_KEY)) || 60)
+  watch(days, n => local.set(DAYS_KEY, String(n)))
   const certainty = ref(0.95)
   const proposal = shallowRef<CulturePlan | null>(null)
   const proposalKey = ref('')

@@ -8,7 +8,7 @@ import { useRoomStore } from './room'
 export const useCulturesStore = defineStore('cultures', () => {
   const room = useRoomStore()
   const ids = computed(() => running(room.roundState?.cultureStates ?? []).map(c => c.id))
-  const { readings, busy, done } = useCultureReadings(ids, {
+  const { readings, busy, done, problem, again } = useCultureReadings(ids, {
     at: computed(() => room.roundState?.now ?? null),
     together: true,
   })
@@ -28,5 +28,5 @@ export const useCulturesStore = defineStore('cultures', () => {
     },
     { immediate: true },
   )
-  return { ids, readings, busy, known, complete }
+  return { ids, readings, busy, known, complete, problem, again }
 })

@@ -1,11 +1,13 @@
+import { useFailures } from '~/composables/useFailures'
+import { local } from '~/db/local'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { idTime } from '@renatus/core/records/id'
 import type { CultureReading } from '@renatus/core/estimation/readCulture'
 import type { Round } from '@renatus/core/round/round'
 import { roomState, type RoomState } from '@renatus/core/stock/roomState'
 import { DATABASES, RenatusDatabase, type WhichRoom } from '~/db/database'
-import { undoAct, writeAct, type Draft } from '~/db/logbook'
+import { undoAct, writeAct, type Draft, type WriteResult } from '~/db/logbook'
+import { LogTail } from '~/db/logTail'
 import { rememberId } from '~/db/newId'
 import { removeRecord, saveRecords, type RecordDraft } from '~/db/registry'
 import { lastLearned } from '~/db/learned'
@@ -17,11 +19,13 @@ const WHICH_KEY = 'renatus.which'
 
 /** The room on screen: its records and log, live, and what core makes of them. Everything shown is a projection. */
 export const useRoomStore = defineStore('room', () => {
-  const which = ref<WhichRoom>(localStorage.getItem(WHICH_KEY) === 'demo' ? 'demo' : 'own')
+  const which = ref<WhichRoom>(local.get(WHICH_KEY) === 'demo' ? 'demo' : 'own')
   const db = shallowRef(new RenatusDatabase(DATABASES[which.value]))
   const now = useMinute()
   const records = useLive(() => db.value.records.toArray(), db)
-  const entries = useLive(() => db.value.entries.toArray(), db)
+  /** The log, of which only what came is read again. */
+  const tail = computed(() => new LogTail(db.value))
+  const entries = useLive(() => tail.value.read(), db)
   const learned = useLive(() => lastLearned(db.value), db)
   const loaded = computed(
     () => records.value !== undefined && entries.value !== undefined && learned.value !== undefined,
@@ -60,7 +64,8 @@ export const useRoomStore = defineStore('room', () => {
     return newest !== '' && Date.parse(newest) > Date.parse(now.value) + 10 * 60_000 ? newest : null
   })
   watch(entries, list => {
-    const newest = list?.reduce((id, e) => (idTime(e.id) > idTime(id) ? e.id : id), '0'.repeat(26))
+    // In order of the ids: the last is the newest.
+    const newest = list?.at(-1)?.id
     if (newest) rememberId(newest)
   })
 
@@ -70,8 +75,18 @@ export const useRoomStore = defineStore('room', () => {
   )
   watch(position, p => p !== null && void learn(DATABASES[which.value]))
 
+  const { attempt, report } = useFailures()
+  /** A write that fails is a result with a face, as any other refusal. */
+  const written = async (act: () => Promise<WriteResult>): Promise<WriteResult> => {
+    try {
+      return await act()
+    } catch (error) {
+      return { ok: false, code: 'failed', message: report(error).text }
+    }
+  }
+
   function open(room: WhichRoom) {
-    localStorage.setItem(WHICH_KEY, room)
+    local.set(WHICH_KEY, room)
     which.value = room
     readings.value = null
     db.value.close()
@@ -93,14 +108,14 @@ export const useRoomStore = defineStore('room', () => {
     timeZone,
     clockBehind,
     open,
-    save: (drafts: readonly RecordDraft[]) => saveRecords(db.value, drafts),
-    remove: (id: string) => removeRecord(db.value, id),
-    bringBack: (id: string) => removeRecord(db.value, id, false),
+    save: (drafts: readonly RecordDraft[]) => attempt(() => saveRecords(db.value, drafts)),
+    remove: (id: string) => attempt(() => removeRecord(db.value, id)),
+    bringBack: (id: string) => attempt(() => removeRecord(db.value, id, false)),
     write: (
       drafts: readonly Draft[],
       answers: string | null = null,
       records: readonly RecordDraft[] = [],
-    ) => writeAct(db.value, drafts, answers, records),
-    undo: (act: string) => undoAct(db.value, act),
+    ) => written(() => writeAct(db.value, drafts, answers, records)),
+    undo: (act: string) => written(() => undoAct(db.value, act)),
   }
 })

@@ -25,9 +25,10 @@ export const OTHER_ROOM = (theirs: string, mine: string) =>
 
 /** Somebody was quicker: who and when, so that nobody wonders. */
 export function answeredElsewhere(
-  result: { code: string; by?: string; at?: string },
+  result: { code: string; by?: string; at?: string; message?: string },
   timeZone: string,
 ): string {
+  if (result.message) return result.message
   const at = result.at
     ? ` at ${new Intl.DateTimeFormat('en-GB', { timeZone, hour: '2-digit', minute: '2-digit' }).format(new Date(result.at))}`
     : ''

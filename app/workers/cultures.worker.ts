@@ -3,11 +3,14 @@ import { readCulture, type CultureReading } from '@renatus/core/estimation/readC
 import type { ReplayMemory } from '@renatus/core/estimation/replay'
 import { byTime, effectiveEntries } from '@renatus/core/records/effectiveEntries'
 import type { Entry } from '@renatus/core/records/entries'
-import type { Place } from '@renatus/core/records/records'
+import type { CultureRecord, Place } from '@renatus/core/records/records'
 import { cultureIdOf } from '@renatus/core/stock/cultures'
-import { NOTHING_LEARNED } from '@renatus/core/stock/learned'
+import { NOTHING_LEARNED, type Learned } from '@renatus/core/stock/learned'
 import { RenatusDatabase } from '~/db/database'
+import { keepReadings, knownReadings, type KeptReading } from '~/db/keptReadings'
 import { lastLearned } from '~/db/learned'
+import { LogTail } from '~/db/logTail'
+import type { ReadingQuestion } from '~/engine/readingQuestion'
 
 /** Entries that can say something of a culture, by its id; what is read of a place goes to all. */
 function entriesByCulture(entries: readonly Entry[]): (id: string) => readonly Entry[] {
@@ -24,61 +27,126 @@ function entriesByCulture(entries: readonly Entry[]): (id: string) => readonly E
   return id => found.get(id) ?? everywhere
 }
 
-const memories = new Map<string, ReplayMemory>()
-let turn = 0
+interface Open {
+  db: RenatusDatabase
+  tail: LogTail
+  /** Effective entries by culture, of the log that they were made of. */
+  by: { log: readonly Entry[]; of: (id: string) => readonly Entry[] } | null
+  memories: Map<string, ReplayMemory>
+}
+const rooms = new Map<string, Open>()
 
-/** Reads cultures off the page, one after another, and hands each over as soon as it is read. Remembers where it stood. */
+function open(name: string): Open {
+  const known = rooms.get(name)
+  if (known?.db.isOpen() || (known && !known.db.hasFailed())) return known
+  const db = new RenatusDatabase(name)
+  const fresh = { db, tail: new LogTail(db), by: null, memories: new Map() }
+  rooms.set(name, fresh)
+  return fresh
+}
+
+async function entriesOf(room: Open): Promise<(id: string) => readonly Entry[]> {
+  const log = await room.tail.read()
+  if (room.by?.log !== log) room.by = { log, of: entriesByCulture(effectiveEntries(log)) }
+  return room.by.of
+}
+
+/** All that a reading hangs on, so that one that is kept can be believed. */
+const signatureOf = (
+  record: CultureRecord,
+  entries: readonly Entry[],
+  learned: string,
+  places: string,
+  { now, ahead }: ReadingQuestion,
+): string => {
+  const last = entries.at(-1)?.id ?? ''
+  const ids = entries.reduce((h, e) => (Math.imul(h, 31) + hash(e.id)) | 0, 0)
+  return [now, ahead, record.updatedAt, entries.length, last, ids, learned, places].join(' ')
+}
+function hash(text: string): number {
+  let h = 0
+  for (let i = 0; i < text.length; i++) h = (Math.imul(h, 33) + text.charCodeAt(i)) | 0
+  return h
+}
+
+/** Handed over together after so long, ms. */
+const BATCH_MS = 150
+const turns = new Map<string, number>()
+
+/** Reads cultures off the page, one after another. What is known of an earlier visit comes at once; remembers where it stood. */
 const reader = {
-  /**
-   * @param ahead also work out the days to come
-   * @param onReading called with each reading; a newer call stops an older one
-   */
   async read(
-    database: string,
-    ids: readonly string[],
-    now: string,
-    ahead: boolean,
-    onReading: (r: CultureReading) => void,
+    q: ReadingQuestion,
+    onReadings: (batch: readonly CultureReading[]) => void,
   ): Promise<void> {
-    const mine = ++turn
-    const db = new RenatusDatabase(database)
-    try {
-      const [entries, learned, records] = await Promise.all([
-        db.entries.toArray(),
-        lastLearned(db),
-        db.records.where('type').anyOf('place', 'culture').toArray(),
-      ])
-      const places = records.filter((r): r is Place => r.type === 'place')
-      const byId = new Map(records.map(r => [r.id, r]))
-      const effective = effectiveEntries(entries)
-      const entriesOf = entriesByCulture(effective)
-      for (const id of ids) {
-        // Lets a newer call in.
-        await new Promise(resolve => setTimeout(resolve))
-        const record = byId.get(id)
-        if (mine !== turn) return
-        const result =
-          record?.type === 'culture'
-            ? readCulture(
-                record,
-                entriesOf(id),
-                learned ?? NOTHING_LEARNED,
-                now,
-                memories.get(id),
-                {
-                  places,
-                  ahead,
-                },
-              )
-            : null
-        if (!result) continue
-        memories.set(id, result.memory)
-        onReading(result.reading)
-      }
-    } finally {
-      db.close()
-    }
+    const mine = (turns.get(q.asker) ?? 0) + 1
+    turns.set(q.asker, mine)
+    const room = open(q.database)
+    const [of, learned, records] = await Promise.all([
+      entriesOf(room),
+      lastLearned(room.db),
+      room.db.records.where('type').anyOf('place', 'culture').toArray(),
+    ])
+    const places = records.filter((r): r is Place => r.type === 'place')
+    const byId = new Map(records.map(r => [r.id, r]))
+    const taught = String(hash(JSON.stringify(learned)))
+    const where = String(hash(JSON.stringify(places)))
+    const asked = q.ids.flatMap(id => {
+      const record = byId.get(id)
+      if (record?.type !== 'culture') return []
+      return [{ record, signature: signatureOf(record, of(id), taught, where, q) }]
+    })
+    const kept = await knownReadings(
+      room.db,
+      asked.map(a => ({ id: a.record.id, ...a })),
+    )
+    if (kept.size > 0) onReadings([...kept.values()])
+    const open_ = asked.filter(a => !kept.has(a.record.id))
+    await readNew(
+      room,
+      open_,
+      of,
+      learned ?? NOTHING_LEARNED,
+      places,
+      q,
+      onReadings,
+      () => turns.get(q.asker) === mine,
+    )
   },
+}
+
+async function readNew(
+  room: Open,
+  asked: readonly { record: CultureRecord; signature: string }[],
+  of: (id: string) => readonly Entry[],
+  learned: Learned,
+  places: Place[],
+  { now, ahead }: ReadingQuestion,
+  onReadings: (batch: readonly CultureReading[]) => void,
+  wanted: () => boolean,
+): Promise<void> {
+  let batch: KeptReading[] = []
+  let since = performance.now()
+  const hand = () => {
+    if (batch.length === 0) return
+    onReadings(batch.map(b => b.reading))
+    void keepReadings(room.db, batch)
+    batch = []
+    since = performance.now()
+  }
+  for (const { record, signature } of asked) {
+    // Lets a newer call in.
+    await new Promise(resolve => setTimeout(resolve))
+    if (!wanted()) return
+    const { id } = record
+    const more = { places, ahead }
+    const result = readCulture(record, of(id), learned, now, room.memories.get(id), more)
+    if (!result) continue
+    room.memories.set(id, result.memory)
+    batch.push({ id, ahead, signature, reading: result.reading })
+    if (performance.now() - since > BATCH_MS) hand()
+  }
+  hand()
 }
 
 export type CultureReader = typeof reader

@@ -8,7 +8,18 @@ export const byTime = (a: Entry, b: Entry) => compare(a.at, b.at) || compare(a.i
  * What the log says now: entries in order of time, without those undone or superseded.
  * An undo that is itself undone has no effect; of two corrections of one entry the later id holds.
  */
-export function effectiveEntries(entries: readonly Entry[]): Entry[] {
+export function effectiveEntries(entries: readonly Entry[]): readonly Entry[] {
+  const known = effective.get(entries)
+  if (known?.length === entries.length) return known.standing
+  const standing = standingOf(entries)
+  effective.set(entries, { length: entries.length, standing })
+  return standing
+}
+
+/** A log is worked through once for as long as it stays the same list. */
+const effective = new WeakMap<readonly Entry[], { length: number; standing: readonly Entry[] }>()
+
+function standingOf(entries: readonly Entry[]): Entry[] {
   const undone = new Set<string>()
   // Undos are read from the newest back, so that an undo of an undo is known before the undo it strikes out.
   const undos = entries.filter(e => e.kind === 'undone').sort((a, b) => (a.id < b.id ? 1 : -1))
@@ -32,6 +43,25 @@ export function effectiveEntries(entries: readonly Entry[]): Entry[] {
   return standing.filter(e => !superseded(e)).sort(byTime)
 }
 
-/** The entries of one kind, typed. */
-export const ofKind = <K extends EntryKind>(entries: readonly Entry[], kind: K) =>
-  entries.filter((e): e is EntryOf<K> => e.kind === kind)
+/** Entries by kind, of a list that is asked more than once. */
+const indexes = new WeakMap<readonly Entry[], { length: number; kinds: Map<EntryKind, Entry[]> }>()
+
+function kindsOf(entries: readonly Entry[]): Map<EntryKind, Entry[]> {
+  const known = indexes.get(entries)
+  if (known?.length === entries.length) return known.kinds
+  const kinds = new Map<EntryKind, Entry[]>()
+  for (const e of entries) {
+    const list = kinds.get(e.kind)
+    if (list) list.push(e)
+    else kinds.set(e.kind, [e])
+  }
+  indexes.set(entries, { length: entries.length, kinds })
+  return kinds
+}
+const NONE: readonly Entry[] = []
+
+/** The entries of one kind, typed. A list is sorted out once: the room asks for the same kinds again and again. */
+export const ofKind = <K extends EntryKind>(
+  entries: readonly Entry[],
+  kind: K,
+): readonly EntryOf<K>[] => (kindsOf(entries).get(kind) ?? NONE) as readonly EntryOf<K>[]

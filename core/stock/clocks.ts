@@ -17,7 +17,7 @@ export interface Clock {
 }
 
 /** So long an ended clock is shown whose subject the round asks for anyway, h. */
-const SHOWN_H = 2
+const SHOWN_H = 6
 const IN_ROUND: readonly string[] = ['culture', 'store']
 
 /** The round asks for what this clock was set for. */

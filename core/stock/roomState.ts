@@ -62,7 +62,7 @@ export interface RoomState {
   broods: BroodState[]
   today: LocalDate
   /** Effective entries in order of time. */
-  entries: Entry[]
+  entries: readonly Entry[]
   /** Cultures that hatch, with those that have ended. */
   hatches: HatchCulture[]
   stores: Store[]

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import FailureNotices from '~/components/shell/FailureNotices.vue'
+import { useFailures } from '~/composables/useFailures'
 import { computed } from 'vue'
 import { useNuxtApp } from '#imports'
 import { useTyping } from '~/composables/useTyping'
@@ -16,14 +18,18 @@ const pwa = computed(
     ).$pwa,
 )
 const typing = useTyping()
+const { failures } = useFailures()
 </script>
 
 <template>
   <section
     aria-label="Notices"
     class="print:hidden px-4 desk:px-6 grid gap-2"
-    :class="{ 'pt-3': room.which === 'demo' || room.clockBehind || pwa?.needRefresh }"
+    :class="{
+      'pt-3': failures.length || room.which === 'demo' || room.clockBehind || pwa?.needRefresh,
+    }"
   >
+    <FailureNotices />
     <p
       v-if="room.which === 'demo'"
       class="small border-l-[6px] border-plan bg-paper pl-4 py-1 flex flex-wrap gap-x-4 items-center"

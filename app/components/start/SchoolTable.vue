@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { proxy, wrap, type Remote } from 'comlink'
+import { useFailures } from '~/composables/useFailures'
+import { workerClient, WorkerStopped } from '~/engine/workerClient'
+import { proxy } from 'comlink'
 import { onScopeDispose, shallowRef, watch } from 'vue'
 import type { Food } from '@renatus/core/foods/contract'
 import type { SchoolSummary } from '@renatus/core/planning/compareSchools'
@@ -12,23 +14,37 @@ const props = defineProps<{ food: Food; litres: number; temperatureC: number }>(
 const chosen = defineModel<string>({ required: true })
 const units = useUnits()
 const found = shallowRef<ReadonlyMap<string, SchoolSummary>>(new Map())
-const worker = new Worker(new URL('../../workers/schools.worker.ts', import.meta.url), {
-  type: 'module',
-})
-const comparer: Remote<SchoolComparer> = wrap<SchoolComparer>(worker)
-onScopeDispose(() => worker.terminate())
+const comparer = workerClient<SchoolComparer>(
+  'comparing the schools',
+  () => new Worker(new URL('../../workers/schools.worker.ts', import.meta.url), { type: 'module' }),
+)
+onScopeDispose(() => comparer.stop())
+/** Schools as they are worked out; until then the table stands without their figures. */
+async function compare(foodId: string, l: number, c: number) {
+  const show = (s: SchoolSummary) => {
+    if (props.food.profile.id === foodId) found.value = new Map(found.value).set(s.methodId, s)
+  }
+  try {
+    await comparer.call((w, alive) =>
+      w.compare(
+        foodId,
+        l,
+        c,
+        proxy((s: SchoolSummary) => {
+          alive()
+          show(s)
+        }),
+      ),
+    )
+  } catch (error) {
+    if (!(error instanceof WorkerStopped)) useFailures().report(error)
+  }
+}
 watch(
   () => [props.food.profile.id, props.litres, props.temperatureC] as const,
   ([foodId, l, c]) => {
     found.value = new Map()
-    void comparer.compare(
-      foodId,
-      l,
-      c,
-      proxy((s: SchoolSummary) => {
-        if (props.food.profile.id === foodId) found.value = new Map(found.value).set(s.methodId, s)
-      }),
-    )
+    void compare(foodId, l, c)
   },
   { immediate: true },
 )

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { local } from '~/db/local'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from '#imports'
 import { sitterSheet, type SheetLine } from '@renatus/core/planning/sitterSheet'
@@ -43,8 +44,8 @@ const sheet = computed(() =>
 )
 
 const WHO_KEY = 'renatus.sitter'
-const who = ref(localStorage.getItem(WHO_KEY) ?? '')
-watch(who, name => localStorage.setItem(WHO_KEY, name))
+const who = ref(local.get(WHO_KEY) ?? '')
+watch(who, name => local.set(WHO_KEY, name))
 const problem = ref('')
 const ticks = computed(
   () => new Map(ofKind(room.state?.entries ?? [], 'sheet.ticked').map(e => [e.data.key, e])),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { local } from '~/db/local'
 import { computed, reactive, ref, watch } from 'vue'
 import { useRoute } from '#imports'
 import { foods, foodOf } from '@renatus/core/foods/index'
@@ -18,8 +19,8 @@ const room = useRoomStore()
 const route = useRoute()
 const units = useUnits()
 const key = computed(() => `renatus.start.${room.which}`)
-const draft = reactive<StartDraft>(readStart(localStorage.getItem(key.value), newId))
-watch(draft, d => localStorage.setItem(key.value, JSON.stringify(d)), { deep: true })
+const draft = reactive<StartDraft>(readStart(local.get(key.value), newId))
+watch(draft, d => local.set(key.value, JSON.stringify(d)), { deep: true })
 
 const food = computed(() => foodOf(draft.foodId))
 const method = computed(() => food.value?.methods.find(m => m.id === draft.methodId) ?? null)
@@ -27,7 +28,7 @@ const started = ref<CultureDraft[]>([])
 const litres = ref(0)
 const temperatureC = ref(22)
 function fresh(foodId: string) {
-  localStorage.removeItem(key.value)
+  local.remove(key.value)
   Object.assign(draft, readStart(null, newId), {
     foodId,
     methodId: '',
@@ -61,7 +62,7 @@ function choose(id: string) {
 }
 function done(cultures: CultureDraft[]) {
   started.value = cultures
-  localStorage.removeItem(key.value)
+  local.remove(key.value)
   const left = readStart(null, newId)
   Object.assign(draft, left, {
     foodId: '',

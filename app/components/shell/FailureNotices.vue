@@ -1,0 +1,31 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useFailures } from '~/composables/useFailures'
+import { rescueCopy } from '~/composables/rescueCopy'
+
+/** What failed, what became of it, and the ways on: try again by hand, export everything, reload. */
+const { failures, putAway } = useFailures()
+const exported = ref('')
+async function rescue() {
+  exported.value = (await rescueCopy())
+    ? 'A copy of everything that can be read is among your downloads.'
+    : 'Nothing could be read to be exported. Reload first.'
+}
+const reload = () => location.reload()
+</script>
+
+<template>
+  <div
+    v-for="f in failures"
+    :key="f.text"
+    role="alert"
+    class="border-l-[6px] border-harm bg-paper px-4 py-2 flex flex-wrap gap-x-4 gap-y-2 items-center"
+    :data-failure="f.code"
+  >
+    <p class="grow basis-72"><strong>Not done.</strong> {{ f.text }}</p>
+    <button v-if="f.code !== 'invalid'" class="btn" @click="reload">Reload</button>
+    <button v-if="f.code !== 'gone'" class="btn" @click="rescue">Export everything</button>
+    <button class="btn btn-quiet" @click="putAway(f)">Put away</button>
+  </div>
+  <p v-if="exported" role="status" class="small">{{ exported }}</p>
+</template>
