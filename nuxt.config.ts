@@ -1,5 +1,23 @@
+import { cp } from 'node:fs/promises'
 import tailwindcss from '@tailwindcss/vite'
+import { build } from 'esbuild'
 import { fileURLToPath } from 'node:url'
+
+/** Threads of the server are files of their own beside it. */
+async function buildThreads(serverDir: string): Promise<void> {
+  await build({
+    entryPoints: [fileURLToPath(new URL('./server/threads/plan.ts', import.meta.url))],
+    outfile: `${serverDir}/threads/plan.mjs`,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    external: ['highs'],
+  })
+  // The solver finds its WebAssembly beside itself.
+  const highs = fileURLToPath(new URL('./node_modules/highs', import.meta.url))
+  await cp(highs, `${serverDir}/node_modules/highs`, { recursive: true, dereference: true })
+}
 
 // Why each unusual line is here: docs/decisions.md, "Build".
 export default defineNuxtConfig({
@@ -11,7 +29,8 @@ export default defineNuxtConfig({
   modules: ['@pinia/nuxt', '@vite-pwa/nuxt'],
   css: ['~/assets/main.css'],
   components: [{ path: '~/components', pathPrefix: false }],
-  experimental: { appManifest: false },
+  // A chunk that is gone is told, with an offer to reload: by itself a page would lose what is typed.
+  experimental: { appManifest: false, emitRouteChunkError: 'manual' },
   alias: { '@demo': fileURLToPath(new URL('./demo', import.meta.url)) },
   app: {
     head: {
@@ -59,8 +78,20 @@ export default defineNuxtConfig({
     'build:manifest': manifest => {
       for (const chunk of Object.values(manifest)) chunk.dynamicImports = []
     },
+    'nitro:init': nitro => {
+      nitro.hooks.hook('compiled', () => buildThreads(nitro.options.output.serverDir))
+    },
   },
-  nitro: { prerender: { routes: ['/'], crawlLinks: false } },
+  spaLoadingTemplate: true,
+  nitro: {
+    prerender: { routes: ['/'], crawlLinks: false },
+    compressPublicAssets: { gzip: true, brotli: true },
+    routeRules: {
+      '/_nuxt/**': { headers: { 'cache-control': 'public, max-age=31536000, immutable' } },
+      '/': { headers: { 'cache-control': 'no-cache' } },
+      '/sw.js': { headers: { 'cache-control': 'no-cache' } },
+    },
+  },
   pwa: {
     registerType: 'prompt',
     manifest: {

@@ -35,6 +35,6 @@ console.log(`\nDemo room:   http://localhost:${port}/?room=demo`)
 console.log(`Own room:    http://localhost:${port}/?room=own`)
 if (lan)
   console.log(
-    `From a phone on this network: http://${lan}:${port}/  (plain http: no installing, no use without the network)`,
+    `From a phone on this network: http://${lan}:${port}/  (plain http: no installing, no use without the network)\nEverybody on this network can open the page; rooms stay in the browsers, nothing is kept here. HOST=127.0.0.1 keeps it to this machine.`,
   )
 console.log('Stop with Ctrl+C.')

@@ -1,3 +1,4 @@
+import { foldCalendar } from './foldCalendar'
 import type { Clock } from '@renatus/core/stock/clocks'
 
 /** A clock as a calendar event with an alarm at its end. The calendar package is loaded when it is asked for. */
@@ -14,9 +15,10 @@ export async function clockCalendar(
     startOutputType: 'utc',
     duration: { minutes: 15 },
     alarms: [
-      { action: 'display', description: clock.label, trigger: { minutes: 0, before: true } },
+      // Nothing before is no duration (RFC 5545, 3.3.6): a second is the least.
+      { action: 'display', description: clock.label, trigger: { seconds: 1, before: true } },
     ],
   })
   if (error || !value) throw error ?? new Error('no calendar text')
-  return value
+  return foldCalendar(value)
 }

@@ -38,7 +38,8 @@ export interface IngredientRow {
   gPerMl: number | null
   role: IngredientRole | null
   most: number | null
-  atHand: boolean
+  /** Null where the table says nothing of it: it stays as it is. */
+  atHand: boolean | null
 }
 export type ReadIngredients =
   { ok: true; rows: IngredientRow[] } | { ok: false; problems: string[] }
@@ -131,16 +132,30 @@ export async function readIngredients(text: string): Promise<ReadIngredients> {
     : { ok: true, rows }
 }
 
+/** Three digits after a comma: thousands to some, a fraction to others. */
+const AMBIGUOUS = /^[1-9]\d{0,2},\d{3}$/
+/** What was written so that no spreadsheet takes it for a formula. */
+const ESCAPED = /^'(?=[=+\-@\t\r])/
+const yesOrNo = (said: string | null): boolean | null =>
+  said === null ? null : /yes|true|1/.test(said)
+
 function readRow(
   cells: readonly string[],
   head: readonly string[],
   line: number,
   problems: string[],
 ): IngredientRow {
-  const at = (c: Column) => (cells[head.indexOf(c)] ?? '').trim()
+  const at = (c: Column) => (cells[head.indexOf(c)] ?? '').trim().replace(ESCAPED, '')
   const number = (c: Column, most: number): number | null => {
     const raw = at(c)
     if (raw === '') return null
+    if (AMBIGUOUS.test(raw)) {
+      const [point, comma] = [raw.replace(',', ''), raw.replace(',', '.')]
+      problems.push(
+        `Line ${line}, column “${c}”: “${raw}” may mean ${point} or ${comma}. Write it without the comma, or with a point.`,
+      )
+      return null
+    }
     const n = Number(raw.replace(/\s|%$/g, '').replace(',', '.'))
     if (Number.isFinite(n) && n >= 0 && n <= most) return n
     problems.push(
@@ -197,9 +212,6 @@ function readRow(
     gPerMl: density,
     role: word('is', INGREDIENT_ROLES),
     most: most === null ? null : most / 100,
-    atHand:
-      (word('at_hand', ['yes', 'no', 'true', 'false', '1', '0'] as const) ?? 'yes').match(
-        /yes|true|1/,
-      ) !== null,
+    atHand: yesOrNo(word('at_hand', ['yes', 'no', 'true', 'false', '1', '0'] as const)),
   }
 }

@@ -1,7 +1,5 @@
-import { writeRoomFile } from '@renatus/core/formats/roomFile'
 import { DATABASES, RenatusDatabase } from '~/db/database'
-import { deviceName } from '~/db/device'
-import { everything } from '~/db/transfer'
+import { roomText } from '~/db/transfer'
 import { local } from '~/db/local'
 import { download } from './download'
 
@@ -14,7 +12,7 @@ export async function rescueCopy(): Promise<boolean> {
   const db = new RenatusDatabase(DATABASES[which])
   try {
     const exportedAt = new Date().toISOString()
-    const text = writeRoomFile({ exportedAt, by: deviceName(), ...(await everything(db)) })
+    const text = await roomText(db, exportedAt)
     download(`renatus-rescue-${exportedAt.slice(0, 10)}.json`, 'application/json', text)
     return true
   } catch {

@@ -26,6 +26,38 @@ const START_MIN = 20
 const HATCH_MIN = 10
 const ORDER_MIN = 5
 
+/** So many hatches of a vessel that are not planned any more are taken out of a calendar that had them. */
+const CANCELLED = 4
+const PULLS = 2
+
+/**
+ * Hatches and their pulls, each under the number it will have in its vessel: put off, the same one moves;
+ * those that fell away are cancelled.
+ */
+function hatchItems(round: Round, state: RoomState, host: string): CalendarItem[] {
+  const sequence = Math.floor(Date.parse(state.now) / 60_000) % 100_000_000
+  const items: CalendarItem[] = []
+  const add = (uid: string, title: string, text: string, at: Instant, cancelled: boolean) =>
+    items.push({ uid: `${uid}@${host}`, title, text, at, minutes: HATCH_MIN, sequence, cancelled })
+  for (const { id, name } of state.hatchVessels) {
+    const done = state.hatches.filter(h => h.vesselId === id).length
+    const planned = round.reckoning.hatch.hatches.filter(h => h.vessel.id === id)
+    for (let i = 0; i < planned.length + CANCELLED; i++) {
+      const hatch = planned[i]
+      const of = `${id}-${done + i + 1}`
+      const at = hatch?.startAt ?? state.now
+      const what = hatch ? `${hatch.cystsG} g cysts, ${Math.round(hatch.saltG)} g salt.` : ''
+      add(`hatch-${of}`, `Start ${name}`, what, at, !hatch)
+      for (let n = 0; n < PULLS; n++) {
+        const pull = hatch?.pulls[n]
+        const brings = pull ? `About ${Math.round(pull.nauplii)} nauplii.` : ''
+        add(`pull-${of}-${n + 1}`, `Harvest ${name}`, brings, pull?.at ?? at, !pull)
+      }
+    }
+  }
+  return items
+}
+
 /**
  * What lies ahead, for a calendar: kept starts and orders, hatches and their pulls, waits that run. Starts that were given up are cancelled.
  * Everything falls on a round of the room.
@@ -73,28 +105,7 @@ export function calendarItems(round: Round, state: RoomState): CalendarItem[] {
       sequence: 99,
       cancelled: true,
     })
-  for (const h of round.reckoning.hatch.hatches) {
-    items.push({
-      uid: `hatch-${h.vessel.id}-${h.startRound.key.replace(/\W/g, '')}@${host}`,
-      title: `Start ${h.vessel.name}`,
-      text: `${h.cystsG} g cysts, ${Math.round(h.saltG)} g salt.`,
-      at: h.startAt,
-      minutes: HATCH_MIN,
-      sequence: 0,
-      cancelled: false,
-    })
-    h.pulls.forEach((p, i) =>
-      items.push({
-        uid: `pull-${h.vessel.id}-${h.startRound.key.replace(/\W/g, '')}-${i + 1}@${host}`,
-        title: `Harvest ${h.vessel.name}`,
-        text: `About ${Math.round(p.nauplii)} nauplii.`,
-        at: p.at,
-        minutes: HATCH_MIN,
-        sequence: 0,
-        cancelled: false,
-      }),
-    )
-  }
+  items.push(...hatchItems(round, state, host))
   for (const c of state.clocks)
     items.push({
       uid: `clock-${c.id}@${host}`,

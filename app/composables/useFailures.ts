@@ -24,6 +24,10 @@ export function useFailures() {
   return {
     failures,
     report,
+    /** Something that was done, and that somebody should know of. */
+    notice: (text: string) => {
+      failures.value = [...failures.value, { code: 'notice', text }]
+    },
     putAway: (failure: Failure) => {
       failures.value = failures.value.filter(f => f !== failure)
     },

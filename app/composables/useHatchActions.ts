@@ -50,7 +50,7 @@ export function useHatchActions() {
   }
 
   async function readTemperature(cultureId: string, temperatureC: number) {
-    await room.write([
+    await room.writeOrStop([
       {
         kind: 'culture.temperature',
         subject: { type: 'culture', id: cultureId },

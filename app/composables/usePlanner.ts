@@ -7,12 +7,15 @@ import type { PlanProgress } from '@renatus/core/planning/plan/planSearch'
 import type { PlanQuestion } from '@renatus/core/planning/plan/question'
 import { planPlace } from '~/db/device'
 import { DATABASES } from '~/db/database'
-import { exportRoom } from '~/db/transfer'
+import { roomText } from '~/db/transfer'
 import { useRoomStore } from '~/stores/room'
 import type { Planner } from '~/workers/plan.worker'
 
 /** Reading the vessels and one solve may take a minute without a word, ms. */
 const PLANNING_MS = 180_000
+/** A server that is busy is asked again after so long, ms, and so many times. */
+const BUSY_MS = 5000
+const MOST_WAITS = 20
 
 /** Why there is no answer: stopped by hand, or in words. */
 export class PlanStopped extends Error {}
@@ -69,16 +72,20 @@ export function usePlanner() {
 
   async function onServer(question: PlanQuestion): Promise<CulturePlan> {
     abort = new AbortController()
-    const answer = await fetch('/api/plan', {
-      method: 'POST',
-      signal: abort.signal,
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({
-        room: JSON.parse(await exportRoom(room.db)) as unknown,
-        now: room.now,
-        question,
-      }),
+    const { signal } = abort
+    const body = JSON.stringify({
+      room: JSON.parse(await roomText(room.db, room.now)) as unknown,
+      now: room.now,
+      question,
     })
+    const headers = { 'content-type': 'application/json' }
+    const send = () => fetch('/api/plan', { method: 'POST', signal, headers, body })
+    let answer = await send()
+    // It plans for somebody else: that takes a minute at the most.
+    for (let tries = 0; answer.status === 429 && tries < MOST_WAITS; tries++) {
+      await new Promise(resolve => setTimeout(resolve, BUSY_MS))
+      answer = await send()
+    }
     if (!answer.ok)
       throw new Error(
         `The server could not plan (${answer.status}). Nothing was lost: choose this device in Setup, or try again.`,

@@ -2,8 +2,10 @@ import { useFailures } from './useFailures'
 import { workerClient, WorkerStopped } from '~/engine/workerClient'
 import { ref, shallowRef } from 'vue'
 import type { MergeResult } from '@renatus/core/formats/mergeRooms'
-import type { RoomFile } from '@renatus/core/formats/roomFile'
-import { exportRoom, importRoom, isOtherRoom } from '~/db/transfer'
+import { readRoomFile, type RoomFile } from '@renatus/core/formats/roomFile'
+import { keepCopy, type Copy } from '~/db/copies'
+import { readMarker, writeMarker } from '~/db/marker'
+import { exportRoom, importRoom, isOtherRoom, roomText } from '~/db/transfer'
 import type { RoomFileReader } from '~/workers/readRoomFile.worker'
 import { useRoomStore } from '~/stores/room'
 import { OTHER_ROOM, roomFileProblem } from '~/words/problems'
@@ -26,6 +28,8 @@ export function useRoomFile() {
 
   async function exportNow() {
     const text = await exportRoom(room.db)
+    const known = readMarker()
+    if (known && room.which === 'own') writeMarker({ ...known, exportedAt: room.now })
     const name =
       room.state?.room.name
         .toLowerCase()
@@ -51,6 +55,7 @@ export function useRoomFile() {
         problem.value = OTHER_ROOM(name, room.state?.room.name ?? 'this room')
         return
       }
+      await copyBefore('before an import')
       merged.value = await importRoom(room.db, result.file, 'merge')
     } catch (error) {
       if (!(error instanceof WorkerStopped)) problem.value = report(error).text
@@ -64,9 +69,33 @@ export function useRoomFile() {
     reading.value = false
   }
 
+  /** The room as it is, so that what comes can be taken back. That it cannot be kept is told, and holds nothing up. */
+  async function copyBefore(why: Copy['why']) {
+    if (!room.state) return
+    try {
+      const at = new Date().toISOString()
+      const text = await roomText(room.db, at)
+      await keepCopy({ at, name: room.state.room.name, why, text })
+    } catch (error) {
+      report(error)
+    }
+  }
+
+  /** Goes back to a copy: what is here now is copied first. */
+  async function goBack(copy: Copy) {
+    const read = readRoomFile(copy.text)
+    if (!read.ok) {
+      problem.value = roomFileProblem(read.problem)
+      return
+    }
+    other.value = { file: read.file, name: copy.name }
+    await replace()
+  }
+
   async function replace() {
     if (!other.value) return
     try {
+      await copyBefore('before a replacement')
       merged.value = await importRoom(room.db, other.value.file, 'replace')
       other.value = null
       problem.value = null
@@ -75,5 +104,5 @@ export function useRoomFile() {
     }
   }
 
-  return { problem, merged, reading, other, exportNow, take, stop, replace }
+  return { problem, merged, reading, other, exportNow, take, stop, replace, goBack }
 }

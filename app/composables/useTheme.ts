@@ -1,8 +1,11 @@
-import { usePreferredDark, useLocalStorage } from '@vueuse/core'
-import { watchEffect } from 'vue'
+import { usePreferredDark } from '@vueuse/core'
+import { ref, watch, watchEffect } from 'vue'
+import { local } from '~/db/local'
 
 export type Theme = 'auto' | 'light' | 'dark'
-const theme = useLocalStorage<Theme>('renatus.theme', 'auto')
+const KEY = 'renatus.theme'
+const stored = local.get(KEY)
+const theme = ref<Theme>(stored === 'light' || stored === 'dark' ? stored : 'auto')
 const prefersDark = usePreferredDark()
 
 /** Light by day, dim and warm before lights-on; the device decides unless the user did. */
@@ -15,4 +18,5 @@ export function followTheme() {
     const ofDevice = prefersDark.value ? 'dark' : 'light'
     document.documentElement.dataset.theme = theme.value === 'auto' ? ofDevice : theme.value
   })
+  watch(theme, t => local.set(KEY, t))
 }

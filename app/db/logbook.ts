@@ -3,7 +3,7 @@ import type { Draft } from '@renatus/core/records/draft'
 import { entry as entrySchema, type Entry } from '@renatus/core/records/entries'
 import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
 import type { RenatusDatabase } from './database'
-import { checkedRecords, type RecordDraft } from './registry'
+import { putRecords, type RecordDraft } from './registry'
 import { deviceName } from './device'
 import { newId } from './newId'
 
@@ -43,11 +43,10 @@ export async function writeAct(
       data: JSON.parse(JSON.stringify(d.data)) as unknown,
     }),
   )
-  const checked = checkedRecords(records, now)
-  return db.transaction('rw', [db.entries, db.records], async (): Promise<WriteResult> => {
+  return db.transaction('rw', [db.entries, db.records, db.kept], async (): Promise<WriteResult> => {
     const before = answers === null ? null : await answeredBy(db, answers)
     if (before) return { ok: false, code: 'answered-elsewhere', by: before.by, at: before.at }
-    await db.records.bulkPut(checked)
+    await putRecords(db, records, now)
     await db.entries.bulkAdd(entries)
     return { ok: true, act, entries }
   })

@@ -14,11 +14,19 @@ export const everything = async (db: RenatusDatabase) => ({
   kept: (await db.kept.toArray()).map(({ n: _n, ...rest }) => rest),
 })
 
-/** The whole room as the text of one open file; remembers when. */
+/** The whole room as the text of one open file. */
+export const roomText = async (db: RenatusDatabase, exportedAt: string): Promise<string> =>
+  writeRoomFile({ exportedAt, by: deviceName(), ...(await everything(db)) })
+
+/** The text of the room to be carried away; remembers when, unless nothing can be written any more. */
 export async function exportRoom(db: RenatusDatabase): Promise<string> {
   const exportedAt = new Date().toISOString()
-  const text = writeRoomFile({ exportedAt, by: deviceName(), ...(await everything(db)) })
-  await db.meta.put({ key: EXPORTED, value: exportedAt })
+  const text = await roomText(db, exportedAt)
+  try {
+    await db.meta.put({ key: EXPORTED, value: exportedAt })
+  } catch {
+    // A full disk must not keep anybody from carrying the room away.
+  }
   return text
 }
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import SlowWait from '~/components/shared/SlowWait.vue'
-import { computed, defineAsyncComponent, type Component } from 'vue'
+import { computed, defineAsyncComponent, ref, watch, type Component } from 'vue'
 import { placeName } from '@renatus/core/round/placeName'
 import type { Stop, StopKindId } from '@renatus/core/round/stop'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
@@ -9,11 +9,13 @@ import { useStopOrder } from '~/composables/useStopOrder'
 import { useUndo } from '~/composables/useUndo'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
+import { readMarker, type Marker } from '~/db/marker'
 import { useCulturesStore } from '~/stores/cultures'
 import { plural, roundLead } from '~/words/round'
 
 /** Not part of the first load: needed once in the life of a room, or after the first view stands. */
 const AheadLine = defineAsyncComponent(() => import('~/components/ahead/AheadLine.vue'))
+const MissingRoom = defineAsyncComponent(() => import('~/components/setup/MissingRoom.vue'))
 const WelcomeForm = defineAsyncComponent(() => import('~/components/setup/WelcomeForm.vue'))
 const room = useRoomStore()
 const cultures = useCulturesStore()
@@ -41,6 +43,15 @@ const CARDS: Record<StopKindId, Component> = {
 const OPENING_WAYS =
   'Another tab of an older Renatus may hold the database: close all of them. Or this browser keeps no data for the page: allow storage, or leave the private window.'
 
+/** A room stood here and is gone. */
+const missing = ref<Marker | null>(null)
+watch(
+  () => room.loaded && room.which === 'own' && !room.state,
+  gone => {
+    missing.value = gone ? readMarker() : null
+  },
+  { immediate: true },
+)
 const early = computed(
   () => room.round !== null && Date.parse(room.round.current.at) > Date.parse(room.now),
 )
@@ -66,6 +77,7 @@ const waiting = computed(() => room.state?.broods.length === 0)
 
 <template>
   <SlowWait v-if="!room.loaded" doing="Opening the room" :ways="OPENING_WAYS" />
+  <MissingRoom v-else-if="missing" :marker="missing" @anew="missing = null" />
   <WelcomeForm v-else-if="!room.state" />
   <div v-else-if="!room.round" class="grid gap-2">
     <h1>{{ room.state.room.name }}</h1>

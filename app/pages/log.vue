@@ -37,7 +37,8 @@ const undoneActs = computed(
 )
 interface Row {
   entry: Entry
-  text: string
+  /** Worked out when it is shown or searched: a log is long, and forty lines are on screen. */
+  readonly text: string
   stands: boolean
 }
 const rows = computed((): Row[] =>
@@ -49,7 +50,9 @@ const rows = computed((): Row[] =>
     )
     .map(e => ({
       entry: e,
-      text: entrySentence(e, records.value, units.measures.value),
+      get text() {
+        return entrySentence(e, records.value, units.measures.value)
+      },
       stands: e.kind === 'undone' || standing.value.has(e.id),
     })),
 )
@@ -84,7 +87,7 @@ async function take(act: string) {
 }
 async function addNote() {
   if (note.value.trim() === '') return
-  await room.write([
+  await room.writeOrStop([
     {
       kind: 'note',
       subject: { type: 'room', id: room.state!.room.id },

@@ -10,6 +10,9 @@ import { undoAct, writeAct, type Draft, type WriteResult } from '~/db/logbook'
 import { LogTail } from '~/db/logTail'
 import { rememberId } from '~/db/newId'
 import { removeRecord, saveRecords, type RecordDraft } from '~/db/registry'
+import { HELD_ELSEWHERE, overtakenWords } from '~/words/failures'
+import { writeMarker } from '~/db/marker'
+import { lastExport } from '~/db/transfer'
 import { lastLearned } from '~/db/learned'
 import { learn, learningPosition } from '~/composables/learning'
 import { useLive } from '~/composables/useLive'
@@ -69,13 +72,28 @@ export const useRoomStore = defineStore('room', () => {
     if (newest) rememberId(newest)
   })
 
+  // Beside the database it is remembered that there is one.
+  watch([() => state.value?.room.name, () => entries.value?.length], async ([name, count]) => {
+    if (which.value !== 'own' || name === undefined || count === undefined) return
+    writeMarker({ name, entries: count, exportedAt: await lastExport(db.value) })
+  })
+
   // The log is worked through again when something was written that teaches.
   const position = computed(() =>
     records.value && entries.value ? learningPosition(records.value, entries.value) : null,
   )
   watch(position, p => p !== null && void learn(DATABASES[which.value]))
 
-  const { attempt, report } = useFailures()
+  const { attempt, report, notice } = useFailures()
+  /** A database that does not open is told: queries that wait for it say nothing. */
+  watch(
+    db,
+    opened => {
+      opened.open().catch(report)
+      opened.on('blocked', () => notice(HELD_ELSEWHERE))
+    },
+    { immediate: true },
+  )
   /** A write that fails is a result with a face, as any other refusal. */
   const written = async (act: () => Promise<WriteResult>): Promise<WriteResult> => {
     try {
@@ -108,7 +126,11 @@ export const useRoomStore = defineStore('room', () => {
     timeZone,
     clockBehind,
     open,
-    save: (drafts: readonly RecordDraft[]) => attempt(() => saveRecords(db.value, drafts)),
+    save: async (drafts: readonly RecordDraft[]) => {
+      const { records, overtaken } = await attempt(() => saveRecords(db.value, drafts))
+      for (const r of overtaken) notice(overtakenWords(r))
+      return records
+    },
     remove: (id: string) => attempt(() => removeRecord(db.value, id)),
     bringBack: (id: string) => attempt(() => removeRecord(db.value, id, false)),
     write: (
@@ -116,6 +138,12 @@ export const useRoomStore = defineStore('room', () => {
       answers: string | null = null,
       records: readonly RecordDraft[] = [],
     ) => written(() => writeAct(db.value, drafts, answers, records)),
+    /** As write, for those who go on to something else: where it cannot be written they are stopped. */
+    writeOrStop: (
+      drafts: readonly Draft[],
+      answers: string | null = null,
+      records: readonly RecordDraft[] = [],
+    ) => attempt(() => writeAct(db.value, drafts, answers, records)),
     undo: (act: string) => written(() => undoAct(db.value, act)),
   }
 })

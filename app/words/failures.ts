@@ -1,6 +1,6 @@
 import { WorkerFailed } from '~/engine/workerClient'
 
-export type FailureCode =
+type FailureCode =
   | 'full'
   | 'closed'
   | 'newer'
@@ -11,6 +11,7 @@ export type FailureCode =
   | 'worker'
   | 'gone'
   | 'bug'
+  | 'notice'
 
 export interface Failure {
   code: FailureCode
@@ -48,6 +49,7 @@ const TEXTS: Record<FailureCode, string> = {
   invalid: 'Something in it does not fit, so it was not written.',
   worker: 'A helper thread of the browser failed twice.',
   gone: 'This tab is older than the app on the server, and a part of it is gone there. Reload: nothing is lost.',
+  notice: '',
   bug: 'Something went wrong that should not. What is written is safe.',
 }
 
@@ -79,3 +81,10 @@ export function failureOf(error: unknown): Failure {
   if (code === 'worker') return { code, text: `${TEXTS.worker} (${(error as WorkerFailed).doing})` }
   return { code, text: code === 'bug' ? `${TEXTS.bug} (${message})` : TEXTS[code] }
 }
+
+/** Two forms were open at once: the second was saved, the first is not lost. */
+export const overtakenWords = (r: { type: string }): string =>
+  `${'name' in r ? String(r.name) : `A ${r.type}`} was changed elsewhere while this form was open. What you saved stands; the other version is kept in Setup, under Data, and can be brought back.`
+
+export const HELD_ELSEWHERE =
+  'Another tab of an older Renatus holds the database. Close all other tabs of it, then reload this one.'

@@ -53,7 +53,8 @@ export function estimate(
     const { family, state, params } = p.culture
     readiness[family.readiness(state, params)] += w[n]!
     const stage = family.stage(state, params)
-    stages[stage] = (stages[stage] ?? 0) + w[n]!
+    // Weights sum to one but for the last bit.
+    stages[stage] = Math.min(1, (stages[stage] ?? 0) + w[n]!)
     return family.stock(state, params)
   })
   const courses = lookAhead(r.cloud, w, temperature, subject.seed + 31)

@@ -39,18 +39,28 @@ export interface ReadOptions {
 /** An entry so many hours after the hour for which is read belongs to the same round. */
 const SAME_ROUND_H = 12
 
+/** What lies further back tells nothing of a vessel today, h; three years. */
+const REACH_H = 3 * 365 * 24
+
+/** A vessel that stands longer is read as if it had been set up when the reach begins. */
+function withinReach(c: CultureRecord, now: Instant): CultureRecord {
+  if (hoursBetween(c.startedAt, now) <= REACH_H) return c
+  return { ...c, startedAt: new Date(Date.parse(now) - REACH_H * 3_600_000).toISOString() }
+}
+
 /**
  * Reads a culture of the log with what the room has learned of its food; null for a food or method this version does not know.
  * @param entries effective, in order of time
  */
 export function readCulture(
-  c: CultureRecord,
+  culture: CultureRecord,
   entries: readonly Entry[],
   learned: Learned,
   now: Instant,
   memory?: ReplayMemory,
   options: ReadOptions = {},
 ): { reading: CultureReading; memory: ReplayMemory } | null {
+  const c = withinReach(culture, now)
   const subject = cultureSubject(c, learned.foods[c.foodId]?.priors)
   if (!subject) return null
   const observations = observationsOf(c, entries, learned, options.places)

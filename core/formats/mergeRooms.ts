@@ -33,6 +33,15 @@ function canonical(value: unknown): string {
   return JSON.stringify(value) ?? 'undefined'
 }
 
+const isLiveRoom = (r: AnyRecord) => r.type === 'room' && r.removedAt === null
+
+/** Which of two versions stands: a room that is there above all else, then the newer, then the larger text. */
+function isAbove(a: AnyRecord, b: AnyRecord): boolean {
+  if (isLiveRoom(a) !== isLiveRoom(b)) return isLiveRoom(a)
+  if (a.updatedAt !== b.updatedAt) return a.updatedAt > b.updatedAt
+  return canonical(a) > canonical(b)
+}
+
 /**
  * Merges a file into a room: entries are united by id, of each record the newest wins, the loser is kept and can be restored.
  * Nothing that either side knew is lost. Ties fall to the larger text, so that both devices choose alike.
@@ -52,9 +61,7 @@ export function mergeRooms(mine: RoomData, theirs: RoomData, now: Instant): Merg
       records.set(record.id, record)
       added.records++
     } else if (!same(old, record)) {
-      const theirsWins =
-        record.updatedAt > old.updatedAt ||
-        (record.updatedAt === old.updatedAt && canonical(record) > canonical(old))
+      const theirsWins = isAbove(record, old)
       const loser = theirsWins ? old : record
       records.set(record.id, theirsWins ? record : old)
       kept.set(`${loser.id} ${canonical(loser)}`, {

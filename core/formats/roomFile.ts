@@ -63,7 +63,8 @@ export function readRoomFile(text: string): ReadRoomFile {
     const issue = parsed.error.issues[0]!
     return fail({ code: 'broken', path: issue.path.join('.'), message: issue.message })
   }
-  if (!parsed.data.records.some(r => r.type === 'room')) return fail({ code: 'no-room' })
+  if (!parsed.data.records.some(r => r.type === 'room' && r.removedAt === null))
+    return fail({ code: 'no-room' })
   return { ok: true, file: parsed.data }
 }
 

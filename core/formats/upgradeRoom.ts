@@ -101,7 +101,10 @@ const list = (x: unknown, change: (items: readonly unknown[]) => unknown[]) =>
   Array.isArray(x) ? change(x) : x
 const keptWith = (kept: unknown, change: (items: readonly unknown[]) => unknown[]) =>
   list(kept, items =>
-    (items as Raw[]).flatMap(k => change([k.record]).map(record => ({ ...k, record }))),
+    // What is no kept record is left as it is: the schema says so with its place.
+    (items as (Raw | null)[]).flatMap(k =>
+      k && typeof k === 'object' ? change([k.record]).map(record => ({ ...k, record })) : [k],
+    ),
   )
 
 /** Version 6 to 7, of a whole file. */

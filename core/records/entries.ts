@@ -28,13 +28,13 @@ const fryCount = z.number().int().min(0).max(100_000)
 const seen = z.enum(HARVEST_GRADES)
 const despite = z.array(z.enum(REFUSALS)).max(10).default([])
 const air = z.number().min(-20).max(50).brand<'degC'>()
-const positive = z.number().positive().max(1e6)
+const positive = z.number().min(1e-6).max(1e6)
 
 /** What went into a vessel of cysts: the setup of a culture that hatches. */
 const hatchSetup = z.object({
   lotId: id,
   saltId: id,
-  waterL: z.number().positive().max(200).brand<'L'>(),
+  waterL: z.number().min(1e-3).max(200).brand<'L'>(),
   saltG: grams(20_000),
   cystsG: grams(2000),
   sodaG: grams(400),

@@ -4,11 +4,16 @@ import { GEL_FORMS, INGREDIENT_ROLES, LEVELS, MILLINGS, VESSEL_KINDS } from './v
 
 /** Schemas of everything that is stored and can be edited. The newest updatedAt wins in a merge. */
 export const id = z.string().regex(/^[0-9A-Z]{26}$/, 'not an id of this app')
-export const instant = z.iso.datetime()
-export const localDate = z.iso.date()
+/** Nothing in a room is older or later: beyond lies a slip of the pen or a clock that ran away. */
+const within = (text: string) => text >= '2000' && text < '2100'
+const NOT_WITHIN = 'lies outside the years 2000 to 2099'
+export const instant = z.iso.datetime().refine(within, NOT_WITHIN)
+export const localDate = z.iso.date().refine(within, NOT_WITHIN)
 const name = z.string().trim().min(1).max(60)
 export const foodId = z.string().min(1).max(60)
-const positive = (max: number) => z.number().positive().max(max)
+/** Less than this of anything is nothing that can be measured. */
+const LEAST = 1e-6
+const positive = (max: number) => z.number().min(LEAST).max(max)
 
 const base = { id, updatedAt: instant, removedAt: instant.nullable().default(null) }
 

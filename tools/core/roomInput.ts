@@ -12,8 +12,8 @@ export const roomInput = z.preprocess(
     return typeof version === 'number' ? upgradeFile(file, version) : file
   },
   roomFile.refine(
-    f => f.records.some(r => r.type === 'room'),
-    'there is no room in this file: it needs one record of type "room"',
+    f => f.records.some(r => r.type === 'room' && r.removedAt === null),
+    'there is no room in this file: it needs one record of type "room" that was not removed',
   ),
 )
 

@@ -9,7 +9,8 @@ export const saltInput = z.union([
   z.enum(['fine', 'coarse', 'sea-mix']),
   z.object({ gPerMl: z.number().min(0.1).max(3) }),
 ])
-export const spoonCount = z.object({ measure: z.string(), count: z.number().min(0).max(10_000) })
+/** As many spoons as a bath takes: nobody types so many, but salt for ten thousand litres is so many. */
+export const spoonCount = z.object({ measure: z.string(), count: z.number().min(0).max(1e7) })
 
 export const toSalt = (input: z.infer<typeof saltInput>): Salt =>
   typeof input === 'string'

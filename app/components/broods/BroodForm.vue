@@ -123,7 +123,7 @@ const submit = form.handleSubmit(async v => {
 const shift = (days: number) => form.setFieldValue('on', addDays(String(form.values.on), days))
 async function remove() {
   if (!record) return
-  await room.write([
+  await room.writeOrStop([
     {
       kind: 'brood.ended',
       subject: { type: 'brood', id: record.id },

@@ -39,7 +39,7 @@ async function keepTemperature() {
   if (!tank) return
   const temperatureC = now.value + what.value.warmerC
   await room.save([{ ...tank, temperatureC } as never])
-  await room.write([
+  await room.writeOrStop([
     {
       kind: 'tank.temperature',
       subject: { type: 'tank', id: tank.id },

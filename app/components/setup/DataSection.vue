@@ -1,8 +1,11 @@
 <script setup lang="ts">
-import { onMounted, ref, toRef } from 'vue'
+import { onMounted, ref, shallowRef, toRef, watch } from 'vue'
 import type { AnyRecord } from '@renatus/core/records/records'
+import { download } from '~/composables/download'
+import { listCopies, type Copy } from '~/db/copies'
 import { restoreKept } from '~/db/transfer'
 import { deviceName, renameDevice } from '~/db/device'
+import FileButton from '~/components/shared/FileButton.vue'
 import HoldButton from '~/components/shared/HoldButton.vue'
 import { askToKeep, persistence, type Persistence } from '~/composables/persistence'
 import { useExportAge } from '~/composables/useExportAge'
@@ -22,17 +25,21 @@ const kept = useLive(() => room.db.kept.toArray(), toRef(room, 'db'))
 const persisted = ref<Persistence>('not-asked')
 const secure = window.isSecureContext
 
+/** Copies that were made before an import or a replacement. */
+const copies = shallowRef<Copy[]>([])
+const readCopies = async () => {
+  copies.value = await listCopies()
+}
+watch(() => file.merged.value, readCopies)
+const saveCopy = (c: Copy) =>
+  download(`renatus-copy-${c.at.slice(0, 10)}.json`, 'application/json', c.text)
+
 onMounted(async () => {
+  await readCopies()
   persisted.value = await persistence(room.db)
 })
 async function persist() {
   persisted.value = await askToKeep(room.db)
-}
-function chosen(event: Event) {
-  const input = event.target as HTMLInputElement
-  const picked = input.files?.[0]
-  if (picked) void file.take(picked)
-  input.value = ''
 }
 const types: Record<AnyRecord['type'], string> = {
   'room': 'Room',
@@ -73,15 +80,7 @@ const types: Record<AnyRecord['type'], string> = {
     </p>
     <div class="flex flex-wrap gap-3 items-center">
       <button class="btn btn-main" @click="file.exportNow()">Export the room</button>
-      <label class="btn"
-        ><input
-          type="file"
-          accept=".json,application/json"
-          class="sr-only"
-          data-testid="import"
-          @change="chosen"
-        />Import a file</label
-      >
+      <FileButton label="Import a file" @picked="file.take($event)" />
       <template v-if="file.reading.value"
         ><span role="status">Reading the file</span
         ><button class="btn btn-quiet" @click="file.stop()">Stop</button></template
@@ -112,6 +111,16 @@ const types: Record<AnyRecord['type'], string> = {
         {{ plural(file.merged.value.entryConflicts.length, 'entry', 'entries') }} had the same id
         and other contents; those here stand.
       </p>
+    </div>
+    <div v-if="copies.length">
+      <h3 class="font-bold">Copies made by themselves</h3>
+      <ul>
+        <li v-for="c in copies" :key="c.n" class="rule py-2 flex flex-wrap gap-3 items-center">
+          <span class="grow">“{{ c.name }}”, {{ units.when(c.at) }}, {{ c.why }}</span>
+          <button class="btn" @click="saveCopy(c)">Save as a file</button>
+          <HoldButton label="Go back to it" @held="file.goBack(c)" />
+        </li>
+      </ul>
     </div>
     <div v-if="kept?.length">
       <h3 class="font-bold">Older versions from merges</h3>

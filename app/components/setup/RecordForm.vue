@@ -52,7 +52,7 @@ const submit = form.handleSubmit(async values => {
     was !== now
   ) {
     const tankId = String(props.record.id)
-    await room.write(
+    await room.writeOrStop(
       [
         {
           kind: 'tank.temperature',

@@ -19,11 +19,14 @@ import {
   textField,
   volumeField,
 } from '~/words/fields'
+import FileButton from '~/components/shared/FileButton.vue'
+import { useRoomFile } from '~/composables/useRoomFile'
 import FormCheck from '~/components/shared/FormCheck.vue'
 import FormField from '~/components/shared/FormField.vue'
 import { densityOf, SALT_CHOICES, saltName } from './salts'
 
 const room = useRoomStore()
+const file = useRoomFile()
 const zones = Intl.supportedValuesOf('timeZone')
 const here = Intl.DateTimeFormat().resolvedOptions().timeZone
 const zoneOptions = [...new Set([here, 'UTC', ...zones])].map(z => ({
@@ -156,6 +159,14 @@ const nextName = (name: string) =>
       <p class="sentence mt-2 max-w-prose">
         Two minutes. Everything has a sensible default and can be changed later. Nothing leaves this
         device.
+      </p>
+      <p class="mt-3 flex flex-wrap gap-3 items-center">
+        Is there one already?
+        <FileButton label="Bring it from a file" @picked="file.take($event)" />
+        <span v-if="file.reading.value" role="status">Reading the file</span>
+      </p>
+      <p v-if="file.problem.value" role="alert" class="text-harm font-semibold">
+        {{ file.problem.value }}
       </p>
       <p class="mt-3">
         Only looking?

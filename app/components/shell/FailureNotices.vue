@@ -22,9 +22,13 @@ const reload = () => location.reload()
     class="border-l-[6px] border-harm bg-paper px-4 py-2 flex flex-wrap gap-x-4 gap-y-2 items-center"
     :data-failure="f.code"
   >
-    <p class="grow basis-72"><strong>Not done.</strong> {{ f.text }}</p>
-    <button v-if="f.code !== 'invalid'" class="btn" @click="reload">Reload</button>
-    <button v-if="f.code !== 'gone'" class="btn" @click="rescue">Export everything</button>
+    <p class="grow basis-72"><strong v-if="f.code !== 'notice'">Not done.</strong> {{ f.text }}</p>
+    <button v-if="!['invalid', 'notice'].includes(f.code)" class="btn" @click="reload">
+      Reload
+    </button>
+    <button v-if="!['gone', 'notice'].includes(f.code)" class="btn" @click="rescue">
+      Export everything
+    </button>
     <button class="btn btn-quiet" @click="putAway(f)">Put away</button>
   </div>
   <p v-if="exported" role="status" class="small">{{ exported }}</p>

@@ -12,7 +12,7 @@ const understood = defineModel<string[]>('understood', { required: true })
 const room = useRoomStore()
 async function clock(step: TickStep) {
   const about = { type: 'start', id: props.startId }
-  await room.write([
+  await room.writeOrStop([
     {
       kind: 'clock.started',
       subject: about,

@@ -62,7 +62,7 @@ async function tick(line: SheetLine, box: HTMLInputElement) {
     box.checked = !done
     return
   }
-  await room.write([
+  await room.writeOrStop([
     {
       kind: 'sheet.ticked',
       subject: { type: 'sheet', id: line.key.slice(0, 60) },

@@ -8,6 +8,7 @@ import HoldButton from '~/components/shared/HoldButton.vue'
 import NoRoom from '~/components/shared/NoRoom.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { download } from '~/composables/download'
+import { textOf } from '~/composables/textOf'
 import { readIngredients, writeIngredients, type IngredientRow } from '~/composables/ingredientCsv'
 import type { RecordDraft } from '~/db/registry'
 import { useRoomStore } from '~/stores/room'
@@ -83,7 +84,7 @@ function merged(row: IngredientRow): Record<string, unknown> {
     role: 'feed',
     collagen: false,
     source: '',
-    atHand: true,
+    atHand: false,
     recordId: null,
     own: true,
     changed: true,
@@ -98,7 +99,7 @@ function merged(row: IngredientRow): Record<string, unknown> {
     gPerMl: row.gPerMl ?? base.gPerMl,
     role: row.role ?? base.role,
     most: row.most ?? base.most,
-    atHand: row.atHand,
+    atHand: row.atHand ?? base.atHand,
   })
 }
 async function chosen(event: Event) {
@@ -107,7 +108,7 @@ async function chosen(event: Event) {
   said.value = ''
   problems.value = []
   if (!file) return
-  const read = await readIngredients(await file.text())
+  const read = await readIngredients(await textOf(file))
   input.value = ''
   if (!read.ok) problems.value = read.problems
   else {

@@ -90,7 +90,7 @@ async function settle() {
   const about = { type: 'harvest', id }
   const endsAt = new Date(Date.now() + SETTLE_MINUTES * 60_000).toISOString()
   const label = `${hatch.value?.name ?? 'Vessel'}: shells rising`
-  await room.write([
+  await room.writeOrStop([
     { kind: 'clock.started', subject: about, data: { clockId: newId(), label, endsAt, about } },
   ])
 }

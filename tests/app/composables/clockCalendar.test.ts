@@ -13,6 +13,16 @@ describe('a clock as a calendar alarm', () => {
     const event = new ICAL.Event(calendar.getFirstSubcomponent('vevent')!)
     expect(event.summary).toBe('Cone 1 to first pull; "gently"')
     expect(event.startDate.toJSDate().toISOString()).toBe('2026-03-29T04:30:00.000Z')
-    expect(calendar.getFirstSubcomponent('vevent')!.getFirstSubcomponent('valarm')).not.toBeNull()
+    const alarm = calendar.getFirstSubcomponent('vevent')!.getFirstSubcomponent('valarm')!
+    const trigger = alarm.getFirstPropertyValue('trigger') as ICAL.Duration
+    expect(trigger.toSeconds()).toBe(-1)
+  })
+  it('keeps to 75 octets a line, whatever its name is written with', async () => {
+    const label = 'Becken \u201eGro\u00df\u201c, zweiter Zug: '.repeat(4)
+    const text = await clockCalendar({ id: 'x', label, endsAt: '2026-03-29T04:30:00.000Z' })
+    for (const line of text.split('\r\n'))
+      expect(new TextEncoder().encode(line).length).toBeLessThanOrEqual(75)
+    const event = new ICAL.Component(ICAL.parse(text) as never).getFirstSubcomponent('vevent')!
+    expect(new ICAL.Event(event).summary.trim()).toBe(label.trim())
   })
 })

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { readIngredients, writeIngredients } from '~/composables/ingredientCsv'
+import { textOf } from '~/composables/textOf'
 import { kitchenIngredients } from '@renatus/core/stock/gelKitchen'
 
 const problems = async (text: string) => {
@@ -61,7 +62,7 @@ describe('the table of ingredients', () => {
           name: 'Mud',
           label: { protein: 5.5, fat: 0.6, fibre: 0.1, ash: 0.5, moisture: 91.5 },
           costPerKg: null,
-          atHand: true,
+          atHand: null,
         },
       ],
     })
@@ -85,5 +86,35 @@ describe('the table of ingredients', () => {
     [`${HEAD}\nMud,0,0,0,0,100`, 'leaves nothing dry'],
   ])('refuses %j by line and column', async (text, said) => {
     expect((await problems(text)).join('\n')).toContain(said)
+  })
+
+  it('asks where a comma may be a thousand or a fraction, and reads where it cannot', async () => {
+    const line = (price: string) =>
+      `${HEAD.replaceAll(',', ';')};price_per_kg\nMud;5;1;1;1;90;${price}`
+    expect((await problems(line('1,234')))[0]).toMatch(/line 2.*1234 or 1\.234/i)
+    expect(await problems(line('0,234'))).toEqual([])
+    expect(await problems(line('12,34'))).toEqual([])
+  })
+  it('a table that says nothing of what is at hand changes nothing of it', async () => {
+    const read = await readIngredients(`${HEAD}\nMud,5,1,1,1,90`)
+    expect(read.ok && read.rows[0]!.atHand).toBeNull()
+  })
+  it('a name that a spreadsheet would take for a formula comes back as it was', async () => {
+    const [first] = kitchenIngredients([])
+    const list = [
+      { ...first!, name: '=SUM(A1)' },
+      { ...first!, name: '-5 mesh' },
+    ]
+    const text = await writeIngredients(list)
+    expect(text).toContain("'=SUM(A1)")
+    const read = await readIngredients(text)
+    expect(read.ok && read.rows.map(r => r.name)).toEqual(['=SUM(A1)', '-5 mesh'])
+  })
+  it('text of an older spreadsheet is read as it was meant', async () => {
+    const windows = new Uint8Array([0x4d, 0xe9, 0x6c, 0x61, 0x6e, 0x67, 0x65])
+    const utf16 = new Uint8Array([0xff, 0xfe, 0x4d, 0x00, 0xe9, 0x00])
+    expect(await textOf(new Blob([windows]))).toBe('M\u00e9lange')
+    expect(await textOf(new Blob([utf16]))).toBe('M\u00e9')
+    expect(await textOf(new Blob(['M\u00e9lange']))).toBe('M\u00e9lange')
   })
 })

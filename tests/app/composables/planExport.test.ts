@@ -91,6 +91,31 @@ describe('the calendar', () => {
     expect(of(after, 'microworm-2').status).toBe('CANCELLED')
     expect(of(before, 'microworm-2').status).toBe('CONFIRMED')
   })
+
+  it('a hatch that is put off moves under its own name, and what fell away is cancelled: no ghost stays', async () => {
+    const put = log(NOW, 'stop.answered', {
+      ...{ key: '', roundKey: '', how: 'not-now' as const, minutes: 0 },
+    })
+    const before = await calendar([])
+    const state = roomState(records({ freeSwimmingOn: '2026-03-21' }), [], NOW)!
+    const stop = buildRound(state).stops.find(x => x.kind === 'hatch')
+    const { key } = stop ?? { key: '' }
+    const after = await calendar([
+      { ...put, data: { ...put.data, key, roundKey: buildRound(state).current.key } } as Entry,
+    ])
+    // What a calendar holds that took in both files: of each name the newer.
+    const held = new Map<string, string>()
+    for (const { events } of [before, after])
+      for (const e of events) held.set(e.event.uid, String(e.status))
+    const standing = [...held].filter(
+      ([uid, status]) => /^(hatch|pull)-/.test(uid) && status !== 'CANCELLED',
+    )
+    const planned = after.events.filter(
+      e => /^(hatch|pull)-/.test(e.event.uid) && e.status !== 'CANCELLED',
+    )
+    expect(planned.length).toBeGreaterThan(0)
+    expect(standing.map(([uid]) => uid).sort()).toEqual(planned.map(e => e.event.uid).sort())
+  })
 })
 
 describe('the table', () => {

@@ -62,8 +62,30 @@ describe('the registry', () => {
     expect(await db.records.count()).toBe(0)
   })
   it('removing hides a record and keeps it', async () => {
-    const [place] = await saveRecords(db, [{ type: 'place', name: 'Bench' }])
+    const { records } = await saveRecords(db, [{ type: 'place', name: 'Bench' }])
+    const [place] = records
     await removeRecord(db, place!.id)
     expect((await db.records.get(place!.id))?.removedAt).not.toBeNull()
+  })
+
+  it('of two forms that were open at once the second stands, and the first is kept', async () => {
+    const { records } = await saveRecords(db, [{ type: 'place', name: 'Bench' }])
+    const opened = { ...records[0]! } as never
+    const first = await saveRecords(db, [{ ...(opened as object), name: 'By the door' } as never])
+    expect(first.overtaken).toEqual([])
+    const second = await saveRecords(db, [{ ...(opened as object), name: 'By the sill' } as never])
+    expect(second.overtaken).toMatchObject([{ name: 'By the door' }])
+    expect((await db.records.toArray()).map(r => r.name)).toEqual(['By the sill'])
+    expect((await db.kept.toArray()).map(k => k.record.name)).toEqual(['By the door'])
+  })
+  it('a version is never older than the one it replaces, whatever a clock says', async () => {
+    const { records } = await saveRecords(db, [{ type: 'place', name: 'Bench' }])
+    const ahead = '2090-01-01T00:00:00.000Z'
+    await db.records.put({ ...records[0]!, updatedAt: ahead })
+    const later = await saveRecords(db, [{ id: records[0]!.id, type: 'place', name: 'Sill' }])
+    expect(later.records[0]!.updatedAt > ahead).toBe(true)
+    await removeRecord(db, records[0]!.id)
+    const removed = (await db.records.get(records[0]!.id))!
+    expect(removed.updatedAt > later.records[0]!.updatedAt).toBe(true)
   })
 })

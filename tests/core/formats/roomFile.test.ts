@@ -114,4 +114,47 @@ describe('merge', () => {
       data: { text: 'foam — “brown”' },
     })
   })
+
+  it('no file takes the room away: neither a removed one that is newer, nor another record under its id', () => {
+    const room = records().find(r => r.type === 'room')!
+    const later = '2030-01-01T00:00:00Z'
+    const removed = { ...room, removedAt: later, updatedAt: later }
+    const place = { ...records().find(r => r.type === 'place')!, id: room.id, updatedAt: later }
+    for (const record of [removed, place]) {
+      const theirs: RoomData = { records: [record as never], entries: [], kept: [] }
+      for (const [a, b] of [
+        [data(), theirs],
+        [theirs, data()],
+      ] as const) {
+        const merged = mergeRooms(a, b, NOW)
+        expect(merged.records.find(r => r.id === room.id)).toEqual(room)
+        expect(merged.kept.map(k => k.record)).toContainEqual(record)
+      }
+    }
+    expect(readRoomFile(text({ ...data(), records: [removed] as never }))).toMatchObject({
+      problem: { code: 'no-room' },
+    })
+  })
+  it('what lies outside of any life of a room is refused with its place', () => {
+    const file = (change: (d: ReturnType<typeof data>) => void) => {
+      const d = structuredClone(data())
+      change(d)
+      return readRoomFile(text(d))
+    }
+    const broken = [
+      file(d => ((d.entries[0] as { at: string }).at = '2126-01-01T00:00:00Z')),
+      file(d => ((d.entries[0] as { at: string }).at = '1970-01-01T00:00:00Z')),
+      file(d => {
+        const vessel = d.records.find(r => r.type === 'vessel') as { litres: number }
+        vessel.litres = 5e-324
+      }),
+    ]
+    for (const b of broken) expect(b).toMatchObject({ ok: false, problem: { code: 'broken' } })
+    const odd = JSON.parse(text()) as Record<string, unknown>
+    for (const version of [1, 2, 3, 4, 5, 6, 7])
+      expect(readRoomFile(JSON.stringify({ ...odd, version, kept: [null] }))).toMatchObject({
+        ok: false,
+        problem: { code: 'broken' },
+      })
+  })
 })

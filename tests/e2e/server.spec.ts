@@ -1,0 +1,130 @@
+import { request as httpRequest } from 'node:http'
+import { expect, test } from '@playwright/test'
+import { demoRoom } from '@demo/demoRoom'
+
+// One after the other: they are one client, and a client has one plan at a time.
+test.describe.configure({ mode: 'default' })
+
+const NOW = '2026-03-24T05:34:00.000Z'
+const question = {
+  days: 14,
+  certainty: 0.9,
+  pins: [],
+  onlyPinned: false,
+  whatIf: { shift: {}, fry: {}, warmerC: 0, lost: [], away: null },
+}
+const roomOf = (over: object = {}) => ({
+  ...demoRoom(NOW, 'Europe/Berlin'),
+  ...over,
+})
+
+test('every answer says what may run, that nothing is guessed and that nobody frames it; files are packed and kept', async ({
+  request,
+  page,
+}) => {
+  const home = await request.get('/')
+  const policy = home.headers()['content-security-policy']!
+  expect(policy).toContain("frame-ancestors 'none'")
+  expect(policy).toContain("object-src 'none'")
+  const scripts = policy.split('; ').find(p => p.startsWith('script-src'))!
+  expect(scripts).not.toContain('unsafe-inline')
+  expect(scripts).toMatch(/'sha256-/)
+  for (const path of ['/', '/api/health', '/manifest.webmanifest']) {
+    const headers = (await request.get(path)).headers()
+    expect(headers['x-content-type-options'], path).toBe('nosniff')
+    expect(headers['referrer-policy'], path).toBe('no-referrer')
+  }
+  const script = /src="(\/_nuxt\/[^"]+\.js)"/.exec(await home.text())![1]!
+  const packed = await request.get(script, { headers: { 'accept-encoding': 'br' } })
+  expect(packed.headers()['content-encoding']).toBe('br')
+  expect(packed.headers()['cache-control']).toContain('immutable')
+  expect(home.headers()['cache-control']).toBe('no-cache')
+  // The frame stands before any script: name and first lines are in the page itself.
+  expect(await home.text()).toContain('Opening the room')
+  const refused: string[] = []
+  page.on('console', m => {
+    if (/Content Security Policy/.test(m.text())) refused.push(m.text())
+  })
+  await page.goto('/?room=own')
+  await expect(page.getByRole('heading', { name: 'Set up your room' })).toBeVisible()
+  expect(refused).toEqual([])
+})
+
+test('a plan is made off the server’s own thread, bad rooms are refused in words, and one client has one at a time', async ({
+  request,
+}) => {
+  test.setTimeout(120_000)
+  const plan = (room: object, now = NOW) =>
+    request.post('/api/plan', { data: { room, now, question }, timeout: 110_000 })
+  const first = plan(roomOf())
+  await new Promise(r => setTimeout(r, 700))
+  const begun = Date.now()
+  expect((await request.get('/api/health')).ok()).toBe(true)
+  expect(Date.now() - begun).toBeLessThan(1500)
+  const second = await plan(roomOf())
+  expect(second.status()).toBe(429)
+  expect(second.headers()['retry-after']).toBe('5')
+  const answer = await first
+  expect(answer.status(), await answer.text()).toBe(200)
+  expect((await answer.json()).cover.length).toBeGreaterThan(0)
+
+  for (const [room, now] of [
+    [roomOf({ kept: [null] }), NOW],
+    [roomOf({ records: [] }), NOW],
+    [{ version: 7 }, NOW],
+    [roomOf(), 'yesterday'],
+    [roomOf({ entries: [null] }), NOW],
+  ] as const) {
+    const bad = await plan(room, now)
+    expect(bad.status()).toBe(400)
+    expect((await bad.json()).data.message.length).toBeGreaterThan(3)
+  }
+})
+
+test('a body without a length is cut off where a room ends, and a client that leaves frees its place', async ({
+  request,
+  baseURL,
+}) => {
+  test.setTimeout(60_000)
+  const { port } = new URL(baseURL!)
+  const status = await new Promise<number | string>(resolve => {
+    const req = httpRequest({ host: 'localhost', port, path: '/api/plan', method: 'POST' }, res =>
+      resolve(res.statusCode ?? 0),
+    )
+    req.on('error', (e: NodeJS.ErrnoException) => resolve(e.code ?? 'error'))
+    const part = Buffer.alloc(1024 * 1024, 0x20)
+    let sent = 0
+    const more = () => {
+      while (sent < 90) {
+        sent++
+        if (!req.write(part)) {
+          req.once('drain', more)
+          return
+        }
+      }
+      req.end()
+    }
+    more()
+  })
+  expect([413, 'ECONNRESET', 'EPIPE']).toContain(status)
+  const gone = new AbortController()
+  const leaving = fetch(`${baseURL}/api/plan`, {
+    method: 'POST',
+    signal: gone.signal,
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ room: roomOf(), now: NOW, question: { ...question, days: 120 } }),
+  }).then(
+    r => r.status,
+    () => 'left',
+  )
+  await new Promise(r => setTimeout(r, 1500))
+  gone.abort()
+  expect(await leaving).toBe('left')
+  await expect
+    .poll(
+      async () =>
+        (await request.post('/api/plan', { data: { room: {}, now: NOW, question } })).status(),
+      { timeout: 10_000 },
+    )
+    .toBe(400)
+})
