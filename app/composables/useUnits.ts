@@ -1,27 +1,21 @@
 import { computed } from 'vue'
-import { TZDate } from '@date-fns/tz'
-import { format } from 'date-fns'
 import { celsiusToFahrenheit, litresToGallons } from '@renatus/core/units/convert'
-import { dayText } from '@renatus/core/time/dayText'
+import { dayText, weekdayText } from '@renatus/core/time/dayText'
 import * as f from '@renatus/core/units/format'
-import { localDateOf, type Instant } from '@renatus/core/time/localDate'
+import { clockOf, daysBetween, localDateOf, type Instant } from '@renatus/core/time/localDate'
 import { useRoomStore } from '~/stores/room'
 
 /** Amounts and times in the room's measures and time zone. */
 export function useUnits() {
   const room = useRoomStore()
   const measures = computed(() => room.measures)
-  const local = (at: Instant) => new TZDate(Date.parse(at), room.timeZone)
-  const clock = (at: Instant) => format(local(at), 'HH:mm')
-  const day = (at: Instant) => format(local(at), 'EEE d MMM')
+  const dateOf = (at: Instant) => localDateOf(at, room.timeZone)
+  const clock = (at: Instant) => clockOf(at, room.timeZone)
+  const day = (at: Instant) => dayText(dateOf(at))
   /** "today 19:00", "tomorrow 06:30", "Thu 26 Nov 06:30". */
   function when(at: Instant): string {
-    const today = localDateOf(room.now, room.timeZone)
-    const date = localDateOf(at, room.timeZone)
-    const days = Math.round(
-      (Date.parse(`${date}T12:00Z`) - Date.parse(`${today}T12:00Z`)) / 86_400_000,
-    )
-    const named = Math.abs(days) < 7 ? format(local(at), 'EEEE') : day(at)
+    const days = daysBetween(dateOf(room.now), dateOf(at))
+    const named = Math.abs(days) < 7 ? weekdayText(dateOf(at)) : day(at)
     const word = NEAR_DAYS[days] ?? named
     return `${word} ${clock(at)}`
   }
@@ -30,7 +24,7 @@ export function useUnits() {
     clock,
     day,
     when,
-    local,
+    dateOf,
     date: dayText,
     litres: (l: number) => f.formatLitres(l, measures.value),
     /** The other system, small, beside a volume. */

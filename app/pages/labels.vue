@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { format } from 'date-fns'
 import QRCode from 'qrcode'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from '#imports'
@@ -37,7 +36,7 @@ watch(
   },
   { immediate: true },
 )
-const dated = (at: string) => format(units.local(at), 'EEE d MMM yyyy')
+const dated = (at: string) => `${units.day(at)} ${units.dateOf(at).slice(0, 4)}`
 const print = () => window.print()
 </script>
 

@@ -1,5 +1,4 @@
-import { TZDate } from '@date-fns/tz'
-import { format } from 'date-fns'
+import { instantAt, wallClock } from './zone'
 
 /** An instant as ISO 8601 in UTC, such as 2026-03-23T06:30:00.000Z. */
 export type Instant = string
@@ -31,7 +30,7 @@ export const addHours = (at: Instant, hours: number): Instant =>
 
 /** The calendar date of an instant in a zone. */
 export const localDateOf = (at: Instant, timeZone: string): LocalDate =>
-  format(new TZDate(toMs(at), timeZone), 'yyyy-MM-dd')
+  wallClock(toMs(at), timeZone).slice(0, 10)
 
 const MS_PER_DAY = 86_400_000
 /**
@@ -52,10 +51,12 @@ export function instantOf(date: LocalDate, clock: string, timeZone: string): Ins
 }
 
 function clockTime(date: LocalDate, clock: string, timeZone: string): Instant {
-  const [y, m, d] = date.split('-').map(Number) as [number, number, number]
-  const [h, min] = clock.split(':').map(Number) as [number, number]
-  return toInstant(new TZDate(y, m - 1, d, h, min, timeZone).getTime())
+  return toInstant(instantAt(Date.parse(`${date}T${clock}:00Z`), timeZone))
 }
+
+/** Clock time of an instant in a zone, HH:mm. */
+export const clockOf = (at: Instant, timeZone: string): string =>
+  wallClock(toMs(at), timeZone).slice(11, 16)
 
 /** True for an IANA zone this machine knows. */
 export function isTimeZone(timeZone: string): boolean {

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { format } from 'date-fns'
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { clocks } from '@renatus/core/stock/clocks'
 import { useSecond } from '~/composables/useNow'
@@ -29,8 +28,8 @@ const ended = computed(() => running.value.filter(c => c.ended).reverse())
 const allEnded = ref(false)
 const left = (h: number) =>
   h * 60 < 2 ? `${Math.max(0, Math.ceil(h * 3600))} s` : units.duration(h)
-const today = computed(() => format(units.local(new Date(second.value).toISOString()), 'EEE d MMM'))
-const time = computed(() => format(units.local(new Date(second.value).toISOString()), 'HH:mm'))
+const today = computed(() => units.day(new Date(second.value).toISOString()))
+const time = computed(() => units.clock(new Date(second.value).toISOString()))
 
 const ringing = useRinging(ended)
 const seen = (id: string) =>
