@@ -11,7 +11,7 @@ import { LogTail } from '~/db/logTail'
 import { rememberId } from '~/db/newId'
 import { removeRecord, saveRecords, type RecordDraft } from '~/db/registry'
 import { HELD_ELSEWHERE, overtakenWords } from '~/words/failures'
-import { writeMarker } from '~/db/marker'
+import { readMarker, writeMarker } from '~/db/marker'
 import { lastExport } from '~/db/transfer'
 import { lastLearned } from '~/db/learned'
 import { learn, learningPosition } from '~/composables/learning'
@@ -75,7 +75,13 @@ export const useRoomStore = defineStore('room', () => {
   // Beside the database it is remembered that there is one.
   watch([() => state.value?.room.name, () => entries.value?.length], async ([name, count]) => {
     if (which.value !== 'own' || name === undefined || count === undefined) return
-    writeMarker({ name, entries: count, exportedAt: await lastExport(db.value) })
+    const exportedAt = await lastExport(db.value)
+    // An export may have been made meanwhile.
+    writeMarker({
+      name,
+      entries: count,
+      exportedAt: exportedAt ?? readMarker()?.exportedAt ?? null,
+    })
   })
 
   // The log is worked through again when something was written that teaches.
@@ -89,7 +95,8 @@ export const useRoomStore = defineStore('room', () => {
   watch(
     db,
     opened => {
-      opened.open().catch(report)
+      // One that was left for another room is closed while it opens: that is no failure.
+      opened.open().catch((e: unknown) => db.value === opened && report(e))
       opened.on('blocked', () => notice(HELD_ELSEWHERE))
     },
     { immediate: true },

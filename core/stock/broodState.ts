@@ -13,6 +13,7 @@ import {
 } from '../fry/life'
 import type { Species } from '../fry/species/species'
 import { speciesOf } from '../fry/species/speciesOf'
+import { entriesOf } from '../records/entriesOf'
 import { ofKind } from '../records/effectiveEntries'
 import type { Entry, EntryData } from '../records/entries'
 import type { Brood, SpeciesRecord, Tank } from '../records/records'
@@ -84,7 +85,7 @@ function notBefore(mine: readonly Entry[]): Partial<Record<LifeEvent, LocalDate>
 
 /** Projects one brood; null when it has ended or nothing is left of it. */
 export function broodState(brood: Brood, c: Context): BroodState | null {
-  const mine = c.entries.filter(e => 'broodId' in e.data && e.data.broodId === brood.id)
+  const mine = entriesOf(c.entries, 'broodId', brood.id)
   if (mine.some(e => e.kind === 'brood.ended')) return null
   // A split that was undone takes its brood with it.
   if (

@@ -35,9 +35,12 @@ export function clocks(
   stores: ReadonlySet<string>,
 ): Clock[] {
   const seen = new Set(ofKind(entries, 'clock.seen').map(e => e.data.clockId))
-  const answers = [...ofKind(entries, 'culture.harvested'), ...ofKind(entries, 'culture.ended')]
-  const answered = (cultureId: string, since: Instant) =>
-    answers.some(e => e.data.cultureId === cultureId && e.at > since)
+  const lastAnswer = new Map<string, Instant>()
+  for (const kind of ['culture.harvested', 'culture.ended'] as const) {
+    for (const { at, data } of ofKind(entries, kind))
+      if (at > (lastAnswer.get(data.cultureId) ?? '')) lastAnswer.set(data.cultureId, at)
+  }
+  const answered = (cultureId: string, since: Instant) => (lastAnswer.get(cultureId) ?? '') > since
   return ofKind(entries, 'clock.started')
     .filter(
       e =>

@@ -1,3 +1,4 @@
+import { entriesOf } from '../records/entriesOf'
 import { ofKind } from '../records/effectiveEntries'
 import type { Entry } from '../records/entries'
 import type { Tank } from '../records/records'
@@ -15,13 +16,11 @@ export function tankTemperature(
   entries: readonly Entry[],
   timeZone: string,
 ): TankTemperature {
-  const points = ofKind(entries, 'tank.temperature')
-    .filter(e => e.data.tankId === tank.id)
-    .map(e => ({
-      on: localDateOf(e.at, timeZone),
-      c: e.data.temperatureC as number,
-      was: e.data.was as number | null,
-    }))
+  const points = ofKind(entriesOf(entries, 'tankId', tank.id), 'tank.temperature').map(e => ({
+    on: localDateOf(e.at, timeZone),
+    c: e.data.temperatureC as number,
+    was: e.data.was as number | null,
+  }))
   const before = points[0]?.was ?? tank.temperatureC
   return {
     at: date => points.findLast(p => p.on <= date)?.c ?? before,

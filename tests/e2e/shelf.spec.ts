@@ -309,18 +309,23 @@ test('from the round to a jar and to the tank: so much from this jar, once, for 
   await page.clock.install({ time: new Date('2026-03-24T05:34:00Z') })
   await page.goto('/?room=demo')
   const me = new Person(page)
-  const tank = page.getByRole('article').filter({ hasText: /Feed\s+Salt cube/ })
-  await expect(tank).toContainText('of infusoria from Leaf jar 1', { timeout: 60_000 })
-  const jar = page.getByRole('article').filter({ hasText: /Draw\s+\d+\smL\s+from\s+Leaf jar 1/ })
-  await expect(jar).toContainText(/Salt cube \d+.mL/)
+  // A jar of which one tank is fed, whichever the eight weeks have left for it.
+  const drawn = /Draw\s+\d+\smL\s+from\s+(.+?), into a cup: ([^,.]+?) \d+.mL\./
+  const jars = page.getByRole('article').filter({ hasText: drawn })
+  await expect(jars.first()).toBeVisible({ timeout: 60_000 })
+  const [, jarName, tankName] = drawn.exec((await jars.first().innerText()).replace(/\s+/g, ' '))!
+  const tank = page.getByRole('article').filter({ hasText: new RegExp(`Feed\\s+${tankName}`) })
+  await expect(tank).toContainText(`from ${jarName}`)
+  const food = / of ([a-z ]+?) from /.exec((await tank.innerText()).replace(/\s+/g, ' '))![1]!
+  const jar = jars.filter({ hasText: jarName! })
   await jar.getByRole('button', { name: 'Done' }).click()
   await expect(jar).toHaveCount(0)
   // What is in the cup is given from the cup, and the jar is not drawn from again.
-  await expect(tank).toContainText('of infusoria')
+  await expect(tank).toContainText(`of ${food}`)
   await tank.getByRole('button', { name: 'Differs' }).click()
-  await tank.getByLabel(/What went in: infusoria/).fill('12')
+  await tank.getByLabel(new RegExp(`What went in: ${food}`)).fill('12')
   await tank.getByRole('button', { name: 'Log it' }).last().click()
-  await expect(page.getByTestId('undo-line')).toContainText('Salt cube is fed')
+  await expect(page.getByTestId('undo-line')).toContainText(`${tankName} is fed`)
   await expect(tank).toHaveCount(0)
   await expect(jar).toHaveCount(0)
   // The history of the shelf goes back eight weeks, with what has ended.

@@ -25,8 +25,12 @@ test('Undo stands at the stop for ten seconds, then in the log', async ({ page }
   await page.goto('/')
   await page.getByRole('button', { name: 'Done' }).first().click()
   await expect(page.getByTestId('undo-line')).toContainText('Undo (')
-  const box = (await page.getByTestId('undo-line').getByRole('button').boundingBox())!
-  expect(Math.min(box.width, box.height)).toBeGreaterThanOrEqual(48)
+  const button = page.getByTestId('undo-line').getByRole('button')
+  const side = async () => {
+    const box = await button.boundingBox()
+    return box ? Math.min(box.width, box.height) : 0
+  }
+  await expect.poll(side).toBeGreaterThanOrEqual(48)
   await page.clock.fastForward(11_000)
   await expect(page.getByTestId('undo-line')).toHaveCount(0)
   await page.goto('/log')

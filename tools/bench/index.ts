@@ -17,6 +17,7 @@ import { roomState } from '@renatus/core/stock/roomState'
 import { benchReading, benchReadingTime } from './estimation'
 import { benchCalibration } from './calibration'
 import { benchFamilies } from './families'
+import { benchLongLog } from './longLog'
 import { benchPlanning } from './planning'
 import { benchRounds } from './rounds'
 import { benchShelf } from './shelf'
@@ -141,6 +142,7 @@ row(
   [1],
   () => () => learnRoom(demo.records, demo.entries, remembered),
 )
+benchLongLog()
 benchRounds()
 await benchPlanning()
 await benchCalibration()

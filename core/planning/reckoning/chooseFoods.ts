@@ -1,3 +1,4 @@
+import { addHours } from '../../time/localDate'
 import { ofKind } from '../../records/effectiveEntries'
 import type { EntryOf } from '../../records/entries'
 import type { RoomState } from '../../stock/roomState'
@@ -18,10 +19,15 @@ export type MealsGiven = readonly ReadonlyMap<string, number>[]
 const dryOf = (p: EntryOf<'tank.fed'>['data']['portions'][number]) =>
   p.organisms * p.energy * (edible(p.foodId)?.dryUg ?? 0)
 
-/** Meals that the log knows, by tank and round; those of one round are one meal. */
+/** Shares are met over two days: meals of more days back count for nothing, h. */
+const BACK_H = 96
+
+/** Meals of the last days that the log knows, by tank and round; those of one round are one meal. */
 export function mealsLogged(state: RoomState): Map<string, Map<string, Map<string, number>>> {
   const byTank = new Map<string, Map<string, Map<string, number>>>()
-  for (const { data } of ofKind(state.entries, 'tank.fed')) {
+  const since = addHours(state.now, -BACK_H)
+  const fed = ofKind(state.entries, 'tank.fed')
+  for (const { data } of fed.slice(fed.findLastIndex(e => e.at < since) + 1)) {
     const tank = byTank.get(data.tankId) ?? new Map<string, Map<string, number>>()
     byTank.set(data.tankId, tank)
     const meal = tank.get(data.roundKey) ?? new Map<string, number>()

@@ -1,3 +1,4 @@
+import { entriesOf } from '../../records/entriesOf'
 import { EDIBLES } from '../../fry/edibles'
 import type { FeedProfile } from '../../feeds/contract'
 import { foodOf } from '../../foods/index'
@@ -36,7 +37,7 @@ const EARLY_H = 6
 
 /** Whether grown fish of a tank are to have live food now. */
 function isDue(state: RoomState, tank: Tank): boolean {
-  const last = ofKind(state.entries, 'tank.fed').findLast(e => e.data.tankId === tank.id)
+  const last = ofKind(entriesOf(state.entries, 'tankId', tank.id), 'tank.fed').at(-1)
   return !last || hoursBetween(last.at, state.now) >= tank.grown!.everyDays * 24 - EARLY_H
 }
 

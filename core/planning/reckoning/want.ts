@@ -1,3 +1,4 @@
+import { entriesOf } from '../../records/entriesOf'
 import type { FeedProfile } from '../../feeds/contract'
 import { EDIBLES, sizedAs } from '../../fry/edibles'
 import { FIT_ENOUGH } from '../../fry/sizeFit'
@@ -111,8 +112,8 @@ function wantedFood(
 
 /** What a tank was given at a round so far, as entries. */
 export const fedAt = (state: RoomState, tankId: string, roundKey: string): EntryOf<'tank.fed'>[] =>
-  ofKind(state.entries, 'tank.fed').filter(
-    e => e.data.tankId === tankId && e.data.roundKey === roundKey,
+  ofKind(entriesOf(state.entries, 'tankId', tankId), 'tank.fed').filter(
+    e => e.data.roundKey === roundKey,
   )
 
 /** Share of a meal that is still wanted after what was given of it. A meal that is not marked as a part is whole. */

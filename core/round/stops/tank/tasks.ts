@@ -1,3 +1,4 @@
+import { entriesOf } from '../../../records/entriesOf'
 import type { Caution } from '../../../foods/contract'
 import { NAUPLII } from '../../../foods/hatchProfile'
 import { edible } from '../../../fry/edibles'
@@ -48,16 +49,15 @@ const LOOK_DAYS = 40
 /** Days before a change of food on which the new one is offered on trial. */
 const TRIAL_AHEAD_DAYS = 2
 
+const tasksOf = (state: RoomState, tankId: string) =>
+  ofKind(entriesOf(state.entries, 'tankId', tankId), 'tank.task')
+
 const doneToday = (state: RoomState, tankId: string, broodId: string | null, task: string) =>
-  ofKind(state.entries, 'tank.task').some(
-    e =>
-      e.data.tankId === tankId &&
-      e.data.broodId === broodId &&
-      e.data.task === task &&
-      e.data.on === state.today,
+  tasksOf(state, tankId).some(
+    e => e.data.broodId === broodId && e.data.task === task && e.data.on === state.today,
   )
 const doneEver = (state: RoomState, broodId: string, task: string) =>
-  ofKind(state.entries, 'tank.task').some(e => e.data.broodId === broodId && e.data.task === task)
+  ofKind(entriesOf(state.entries, 'broodId', broodId), 'tank.task').some(e => e.data.task === task)
 
 /** Ladder of the coming days, for what is about to change. */
 export const comingDays = (state: RoomState, brood: BroodState, days = 8): LadderDay[] =>
@@ -111,15 +111,11 @@ function firstFoods(state: RoomState, brood: BroodState): string[] {
 /** What lasts was given so long ago that its rest must come out. */
 function leftOver(state: RoomState, tankId: string): TankTask | null {
   const tank = state.tanks.find(t => t.id === tankId)
-  const given = ofKind(state.entries, 'tank.fed').findLast(
-    e =>
-      e.data.tankId === tankId &&
-      e.data.portions.some(f => f.organisms > 0 && edible(f.foodId)?.lasting),
+  const given = ofKind(entriesOf(state.entries, 'tankId', tankId), 'tank.fed').findLast(e =>
+    e.data.portions.some(f => f.organisms > 0 && edible(f.foodId)?.lasting),
   )
   if (!tank || !given) return null
-  const out = ofKind(state.entries, 'tank.task').some(
-    e => e.data.tankId === tankId && e.data.task === 'gel-out' && e.at > given.at,
-  )
+  const out = tasksOf(state, tankId).some(e => e.data.task === 'gel-out' && e.at > given.at)
   const box = state.gel.made.find(
     b =>
       b.id ===
