@@ -8,7 +8,7 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   timeout: 90_000,
-  // A machine under load may miss a step once; what fails twice is broken, and what fails once is listed as flaky.
+  // A test that needs a second try is a fault of the app or of the test.
   retries: 0,
   expect: { timeout: 10_000 },
   reporter: [['list']],

@@ -44,7 +44,7 @@ const toCalendar = async (clock: (typeof running.value)[number]) =>
 
 <template>
   <header
-    class="print:hidden sticky top-0 z-20 bg-ground border-b border-line px-4 desk:px-6 min-h-12 flex items-center gap-x-6 gap-y-1 flex-wrap py-1"
+    class="print:hidden sticky top-0 z-20 bg-ground border-b border-line px-4 desk:px-6 min-h-12 flex items-center gap-x-3 sm:gap-x-6 gap-y-1 flex-wrap py-1"
     aria-label="Clocks"
   >
     <p class="desk:hidden font-bold text-lg" :class="{ 'sr-only': going.length }">Renatus</p>
@@ -58,7 +58,7 @@ const toCalendar = async (clock: (typeof running.value)[number]) =>
         class="flex items-center gap-2 min-h-12 text-[0.9375rem] max-w-full"
         :data-testid="`clock-${clock.about.type}`"
       >
-        <span class="truncate max-w-40 desk:max-w-44">{{ clock.label }}</span>
+        <span class="truncate max-w-24 sm:max-w-44">{{ clock.label }}</span>
         <span class="w-16 desk:w-22 h-2.5 border border-ink shrink-0" aria-hidden="true"
           ><span class="block h-full bg-due" :style="{ width: `${clock.passed * 100}%` }"
         /></span>

@@ -1,10 +1,8 @@
 <script setup lang="ts">
-import { computed, reactive, ref } from 'vue'
 import { navigateTo, useRoute } from '#imports'
-import { takeShare } from '@renatus/core/planning/amounts'
-import { afterHarvest, culturePortions, MOST_DRAWN } from '@renatus/core/planning/culturePortions'
-import { acidRefusal, harvestRefusals } from '@renatus/core/planning/refusals'
-import type { HarvestGrade, RefusalId } from '@renatus/core/records/vocabulary'
+import { afterHarvest } from '@renatus/core/planning/culturePortions'
+import type { RefusalId } from '@renatus/core/records/vocabulary'
+import { useShelfHarvest } from '~/components/cultures/useShelfHarvest'
 import HoldButton from '~/components/shared/HoldButton.vue'
 import MethodSteps from '~/components/methods/MethodSteps.vue'
 import NoRoom from '~/components/shared/NoRoom.vue'
@@ -12,144 +10,24 @@ import RefusalList from '~/components/shared/RefusalList.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
 import VesselPicture from '~/components/vessel/VesselPicture.vue'
-import { useCultureActions } from '~/composables/useCultureActions'
-import { useTended } from '~/composables/useTended'
 import { useUnits } from '~/composables/useUnits'
 import { useCulturesStore } from '~/stores/cultures'
 import { useRoomStore } from '~/stores/room'
-import { numberField } from '~/words/fields'
 import { backWords } from '~/words/tending'
 
 /** From a culture to the tanks: what each wants, as mL and pipettes of this culture today; what is left, and when it is back. */
 const room = useRoomStore()
 useCulturesStore()
 const units = useUnits()
-const actions = useCultureActions()
-const id = String(useRoute().params.id)
-const { state: culture, reading, view, tended } = useTended(id)
-const round = computed(() => room.round?.current ?? null)
-const plan = computed(() => {
-  if (!tended.value || !room.round) return null
-  const { density, per } = tended.value.reading.estimate
-  const portions = culturePortions(room.round.reckoning, tended.value)
-  const wanted = portions.reduce((s, p) => s + p.share, 0)
-  return { density, per, portions, wanted, most: MOST_DRAWN }
-})
-const vesselMl = computed(() => (culture.value?.record.litres ?? 0) * 1000)
-const liquid = computed(() => plan.value?.per === 'mL')
-/** The pipette that was weighed, else the first one there is. */
-const pipettes = computed(() =>
-  (room.state?.tools ?? [])
-    .filter(t => t.kind === 'pipette')
-    .map(t => ({
-      id: t.id,
-      name: t.name,
-      ml: room.state!.learned.tools[t.id]?.ml.value ?? t.ml,
-      weighed: room.state!.learned.tools[t.id] !== undefined,
-    })),
-)
-const pipetteId = ref('')
-const pipette = computed(
-  () =>
-    pipettes.value.find(p => p.id === pipetteId.value) ??
-    pipettes.value.find(p => p.weighed) ??
-    pipettes.value[0] ??
-    null,
-)
-/** Full pipettes, where the volume is one for a pipette. */
-const fills = (ml: number) =>
-  pipette.value && ml / pipette.value.ml <= 60
-    ? ` (${Math.max(0.5, Math.round((ml / pipette.value.ml) * 2) / 2).toLocaleString('en-GB')} × ${pipette.value.name})`
-    : ''
 const { volume } = units
-
-const typed = reactive<Record<string, string>>({})
-const extra = ref('')
-const seen = ref<HarvestGrade>('good')
-const problem = ref<string | null>(null)
-/** What is asked for at each tank, in mL or % of the surface, scaled where there is not enough. */
-const scale = computed(() =>
-  plan.value && plan.value.wanted > plan.value.most ? plan.value.most / plan.value.wanted : 1,
-)
-const amountOf = (share: number) => (liquid.value ? share * vesselMl.value : share * 100)
-const unit = computed(() => (liquid.value ? 'mL' : '%'))
-const rows = computed(() =>
-  (plan.value?.portions ?? []).map(p => {
-    const proposed = amountOf(p.share) * scale.value
-    const text = typed[p.tank.id]?.trim() ?? ''
-    const parsed =
-      text === ''
-        ? null
-        : numberField({
-            label: p.tank.name,
-            min: 0,
-            max: liquid.value ? vesselMl.value : 100,
-            unit: unit.value,
-          }).safeParse(text)
-    const given = parsed?.success ? parsed.data : 0
-    return {
-      p,
-      proposed,
-      given: parsed === null ? proposed : given,
-      share: (parsed === null ? proposed : given) / (liquid.value ? vesselMl.value : 100),
-      problem: parsed && !parsed.success ? parsed.error.issues[0]!.message : null,
-    }
-  }),
-)
-const elsewhere = computed(() => {
-  const text = extra.value.trim()
-  const parsed =
-    text === ''
-      ? null
-      : numberField({
-          label: 'Beside the tanks',
-          min: 0,
-          max: liquid.value ? vesselMl.value : 100,
-          unit: unit.value,
-        }).safeParse(text)
-  return {
-    share: parsed?.success ? parsed.data / (liquid.value ? vesselMl.value : 100) : 0,
-    problem: parsed && !parsed.success ? parsed.error.issues[0]!.message : null,
-  }
-})
-const total = computed(() => rows.value.reduce((s, r) => s + r.share, 0) + elsewhere.value.share)
-const advised = computed(() => (tended.value ? takeShare(tended.value) : null))
-const after = computed(() => (tended.value ? afterHarvest(tended.value, total.value) : null))
-const against = computed(() => {
-  if (!tended.value) return []
-  const acid = acidRefusal(tended.value.food, room.state!.entries, room.now)
-  return [...(acid ? [acid] : []), ...harvestRefusals(tended.value, total.value)]
-})
-const density = (x: number) =>
-  x >= 100 ? units.count(x) : x.toLocaleString('en-GB', { maximumSignificantDigits: 2 })
-
+const id = String(useRoute().params.id)
+const harvest = useShelfHarvest(id)
+const { culture, reading, view, tended, round, plan, liquid, vesselMl, density } = harvest
+const { pipettes, pipetteId, fills } = harvest
+const { typed, extra, seen, rows, scale, unit } = harvest
+const { total, advised, after, against, problem } = harvest
 async function log(despite: RefusalId[]) {
-  problem.value =
-    rows.value.find(r => r.problem)?.problem ??
-    elsewhere.value.problem ??
-    (total.value > 1 + 1e-9
-      ? `That is ${Math.round(total.value * 100)} % of the vessel: it holds ${liquid.value ? volume(vesselMl.value) : '100 %'}. Lower a portion.`
-      : null) ??
-    (total.value <= 0 ? 'Nothing is drawn: enter what was taken, or go back.' : null)
-  if (problem.value || !tended.value) return
-  const organisms = total.value * tended.value.reading.estimate.organisms.p50
-  const ok = await actions.harvested(tended.value.culture.record, {
-    share: total.value,
-    seen: seen.value,
-    ml: liquid.value ? total.value * vesselMl.value : null,
-    organisms,
-    despite,
-    roundKey: round.value!.key,
-    portions: rows.value
-      .filter(r => r.share > 0)
-      .map(r => ({
-        tankId: r.p.tank.id,
-        organisms: r.share * tended.value!.reading.estimate.organisms.p50,
-        ml: liquid.value ? r.given : null,
-        partial: r.p.partial || r.given < 0.95 * r.proposed,
-      })),
-  })
-  if (ok) await navigateTo(`/shelf/${id}`)
+  if (await harvest.log(despite)) await navigateTo(`/shelf/${id}`)
 }
 </script>
 
