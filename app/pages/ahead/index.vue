@@ -39,7 +39,7 @@ const lead = computed(() => {
   const p = plan.value
   if (!p) return ''
   const starts = p.starts.reduce((n, s) => n + s.vessels, 0)
-  return `${plural(p.days, 'day')} from ${units.date(p.from)}: ${starts === 0 ? 'nothing to start' : `${plural(starts, 'vessel')} to start in ${plural(p.starts.length, 'go', 'goes')}`}, ${plural(p.hatches.length, 'hatch', 'hatches')}, ${p.gaps.length === 0 ? 'no gap' : plural(p.gaps.length, 'gap')}.`
+  return `${plural(p.days, 'day')} from ${units.date(p.from)}: ${starts === 0 ? 'nothing to start' : `${plural(starts, 'vessel')} to start in ${plural(p.starts.length, 'start')}`}, ${plural(p.hatches.length, 'hatch', 'hatches')}, ${p.gaps.length === 0 ? 'no gap' : plural(p.gaps.length, 'gap')}.`
 })
 
 interface Held extends Pin {

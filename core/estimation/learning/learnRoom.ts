@@ -62,19 +62,21 @@ export function learnRoom(
 
   const lots = new Map(all('lot').map(l => [l.id, l]))
   const states = cultureStates(all('culture'), entries)
-  const runs = hatchCultures(states, entries).filter(r => lots.has(r.setup.lotId))
+  const hatches = hatchCultures(states, entries).filter(r => lots.has(r.setup.lotId))
   const cultures = states
     .filter(c => c.hatch === null && foodOf(c.record.foodId) !== null)
     .map(c => c.record)
   const places = all('place')
   const readings = learnReadings(entries)
-  const total = runs.length + cultures.length
+  const total = hatches.length + cultures.length
   let done = 0
 
   /** Beliefs of the lots that were counted, with the bottles behind them. */
   const chains = new Map<string, { belief: Belief; counted: number }>()
   for (const lot of lots.values()) {
-    const mine = runs.filter(r => r.setup.lotId === lot.id && counted('lot', lot.id, r.startedAt))
+    const mine = hatches.filter(
+      r => r.setup.lotId === lot.id && counted('lot', lot.id, r.startedAt),
+    )
     const chain = lotChain(lot, mine, entries, hatchWaterPH(room ?? null), cache.lots, () =>
       progress(++done, total),
     )
@@ -115,14 +117,14 @@ export function learnRoom(
     }
     for (const food of foods) {
       const id = food.profile.id
-      const hatches =
-        food.profile.family === 'hatch' ? runs.filter(r => counted('food', id, r.startedAt)) : []
+      const hatched =
+        food.profile.family === 'hatch' ? hatches.filter(r => counted('food', id, r.startedAt)) : []
       const mine = cultures.filter(c => c.foodId === id && counted('food', id, c.startedAt))
       const read = [
         ...mine.flatMap(c => fresh.vessels[c.id] ?? []),
         ...(food.profile.family === 'hatch' ? lotsSay(id) : []),
       ]
-      const outcomes = [...hatches.map(hatchOutcome), ...mine.map(outcomeOf)]
+      const outcomes = [...hatched.map(hatchOutcome), ...mine.map(outcomeOf)]
       if (read.length > 0 || outcomes.some(o => o !== null))
         out[id] = learnFood(food, read, outcomes)
     }
@@ -135,7 +137,7 @@ export function learnRoom(
       const { belief, counted: from } = chains.get(lot.id)!
       if (
         from === 0 ||
-        !runs.some(r => r.setup.lotId === lot.id && counted('food', foodId, r.startedAt))
+        !hatches.some(r => r.setup.lotId === lot.id && counted('food', foodId, r.startedAt))
       )
         return []
       const tin = tinBelief(lot)
