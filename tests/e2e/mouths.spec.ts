@@ -133,6 +133,8 @@ test('wishes: forbid, pin, another school; and an unknown fish in an imported fi
   page,
 }, info) => {
   await small(page)
+  // Saved before it is left.
+  await expect(page.getByRole('link', { name: 'Small fry, any' })).toBeVisible()
   await page.goto('/setup')
   await page.getByLabel('Infusoria').check()
   await page.getByLabel('Vinegar eels').check()

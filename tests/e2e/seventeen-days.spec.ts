@@ -28,7 +28,15 @@ async function endFirst(page: Page): Promise<string> {
 async function live(page: Page, name: RegExp): Promise<string[]> {
   const done: string[] = []
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible()
-  await expect(page.locator('p').filter({ hasText: /stops?, about|Nothing is due/ })).toBeVisible()
+  const lead = page.locator('p').filter({ hasText: /stops?, about|Nothing is due/ })
+  await expect(lead).toBeVisible()
+  // The cards come after the first view: as many as the round says.
+  await expect
+    .poll(async () => {
+      const said = Number(/^(\d+) stop/.exec(await lead.innerText())?.[1] ?? 0)
+      return (await stopsOf(page).count()) - said
+    })
+    .toBe(0)
   while ((await stopsOf(page).count()) > 0) {
     done.push(await endFirst(page))
     expect(done.length, done.join('\n---\n')).toBeLessThan(20)
