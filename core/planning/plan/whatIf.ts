@@ -3,7 +3,7 @@ import { lifeStage } from '../../fry/life'
 import { addDays, daysBetween, type LocalDate } from '../../time/localDate'
 import type { PlannedStart } from './explainStart'
 import type { PlanGap } from './gaps'
-import type { StartState } from './keptPlan'
+import { asKept, type StartState } from './keptPlan'
 import type { CulturePlan } from './planRoom'
 import type { PlanRequest } from './request'
 
@@ -81,23 +81,13 @@ export const requestIf = (r: PlanRequest, w: WhatIf): PlanRequest => ({
   warmerC: r.warmerC + w.warmerC,
 })
 
+const NONE: ReadonlySet<string> = new Set()
+
 /** A plan as if it were kept, so that another can be held against it. */
 export const asIfKept = (starts: readonly PlannedStart[]): StartState[] =>
   starts.map((s, i) => ({
+    ...asKept(s, NONE),
     id: `${s.food}${i}`,
-    food: s.food,
-    method: s.method,
-    on: s.on,
-    vessels: s.vessels,
-    placeId: s.placeId,
-    litres: s.litres,
-    orderBy: s.orderBy,
-    forBrood: s.forBrood,
-    neededOn: s.neededOn,
-    failure: s.chances.failure,
-    readyDays: s.chances.readyDays,
-    readyLogSd: s.chances.readyLogSd,
-    why: s.why.rule,
     started: 0,
     left: s.vessels,
     changed: 0,
