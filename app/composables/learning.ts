@@ -66,15 +66,15 @@ const waiting = new Map<string, Promise<void>>()
 export function learn(database: string): Promise<void> {
   const known = waiting.get(database)
   if (known) return known
+  learningNow.value = true
   const mine = queue.then(async () => {
     waiting.delete(database)
-    learningNow.value = true
     try {
       await learner.call(l => l.learn(database))
     } catch (error) {
       useFailures().report(error)
     } finally {
-      learningNow.value = false
+      learningNow.value = waiting.size > 0
     }
   })
   waiting.set(database, mine)

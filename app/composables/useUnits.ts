@@ -12,10 +12,10 @@ export function useUnits() {
   const dateOf = (at: Instant) => localDateOf(at, room.timeZone)
   const clock = (at: Instant) => clockOf(at, room.timeZone)
   const day = (at: Instant) => dayText(dateOf(at))
-  /** "today 19:00", "tomorrow 06:30", "Thu 26 Nov 06:30". */
+  /** "today 19:00", "Thursday 06:30" of the days ahead, else "Thu 26 Nov 06:30". */
   function when(at: Instant): string {
     const days = daysBetween(dateOf(room.now), dateOf(at))
-    const named = Math.abs(days) < 7 ? weekdayText(dateOf(at)) : day(at)
+    const named = days > 0 && days < 7 ? weekdayText(dateOf(at)) : day(at)
     const word = NEAR_DAYS[days] ?? named
     return `${word} ${clock(at)}`
   }

@@ -19,6 +19,8 @@ import { useLive } from '~/composables/useLive'
 import { useMinute } from '~/composables/useNow'
 
 const WHICH_KEY = 'renatus.which'
+/** So long a first round waits for what the log has to teach. */
+const FIRST_LEARNING_MS = 15_000
 
 /** The room on screen: its records and log, live, and what core makes of them. Everything shown is a projection. */
 export const useRoomStore = defineStore('room', () => {
@@ -47,8 +49,20 @@ export const useRoomStore = defineStore('room', () => {
   const roundHour = computed(() =>
     reckoner.value && state.value ? reckoner.value.roundAt(state.value.room, now.value).at : null,
   )
+  /** A round reckoned before the log has taught anything would jump a moment later: it waits, for a while. */
+  const patient = ref(true)
+  const untaught = computed(() => learned.value === null && patient.value)
+  watch(
+    [db, untaught],
+    ([, waits], _, onCleanup) => {
+      if (!waits) return
+      const timer = setTimeout(() => (patient.value = false), FIRST_LEARNING_MS)
+      onCleanup(() => clearTimeout(timer))
+    },
+    { immediate: true },
+  )
   const roundState = computed((): RoomState | null =>
-    records.value && entries.value && roundHour.value
+    records.value && entries.value && roundHour.value && !untaught.value
       ? roomState(records.value, entries.value, roundHour.value, learned.value ?? undefined)
       : null,
   )
@@ -114,6 +128,7 @@ export const useRoomStore = defineStore('room', () => {
     local.set(WHICH_KEY, room)
     which.value = room
     readings.value = null
+    patient.value = true
     db.value.close()
     db.value = new RenatusDatabase(DATABASES[room])
   }
@@ -127,6 +142,7 @@ export const useRoomStore = defineStore('room', () => {
     loaded,
     state,
     round,
+    untaught,
     roundState,
     readings,
     measures,

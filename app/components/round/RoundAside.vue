@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { storeUse, storeUseText } from '@renatus/core/round/storeUse'
 import { handText } from '@renatus/core/round/handText'
 import type { Store } from '@renatus/core/stock/stores'
 import type { Round } from '@renatus/core/round/round'
@@ -110,8 +111,7 @@ const daysLeft = (l: (typeof lots.value)[number]) =>
               >{{ units.count(s.organisms) }}; </template
             ><template v-if="s.energy < 0.99"
               >{{ units.share(s.energy) }} of the yolk left, </template
-            ><template v-if="s.useBy">feed by {{ units.when(s.useBy) }}</template
-            ><template v-else>keeps</template></span
+            >{{ storeUseText(storeUse(s, room.now), units.when) }}</span
           >
           <span v-if="s.keep === 'fridge'" class="flex flex-wrap gap-2 mt-1">
             <button class="btn" :aria-label="`Freeze ${s.name}`" @click="freeze(s)">

@@ -76,6 +76,7 @@ const types: Record<AnyRecord['type'], string> = {
           ? `Last export ${units.when(age.at.value)}.`
           : 'Never exported from this device.'
       }}</strong>
+      {{ ' ' }}
       <span v-if="age.due.value" class="text-due font-semibold">Export it this week.</span>
     </p>
     <div class="flex flex-wrap gap-3 items-center">

@@ -86,6 +86,7 @@ const number = (x: number) =>
         ><template v-if="place">; {{ place }}, {{ state!.level }}</template
         >.<template v-if="culture.mother"> <strong>Mother: never fed from.</strong></template
         ><template v-if="state!.quarantine"> <strong>Stands apart.</strong></template>
+        {{ ' ' }}
         <NuxtLink :to="`/labels?ids=${culture.id}`" :prefetch="false" class="link">Label</NuxtLink>
         <span role="status">{{ busy && reading ? 'Reading it anew.' : '' }}</span>
       </p>
@@ -111,6 +112,7 @@ const number = (x: number) =>
       <div v-else class="grid gap-2 content-start" aria-live="polite">
         <p class="sentence">
           <span aria-hidden="true">{{ STAGES[view.stage!].mark }}</span>
+          {{ ' ' }}
           <strong>{{ STAGES[view.stage!].word }}</strong>, {{ certainty(stageChance) }}
         </p>
         <p>{{ readyLine }}</p>

@@ -1,12 +1,22 @@
 import { nearQuarter } from '../../../feeds/portionText'
 import { edible } from '../../../fry/edibles'
 import { dayText } from '../../../time/dayText'
-import { localDateOf } from '../../../time/localDate'
+import { hoursBetween, localDateOf } from '../../../time/localDate'
 import type { RoomState } from '../../../stock/roomState'
+import type { Store } from '../../../stock/stores'
 import { formatCount, formatDuration } from '../../../units/format'
 import { foodInSentence, handText } from '../../handText'
 import type { StopLine } from '../../stopKind'
 import type { ClearStop } from './find'
+
+/** What is past its time, and what it does where it is fed all the same. */
+function whyOf(store: Store, state: RoomState): string {
+  const age = formatDuration(Math.round(hoursBetween(store.storedAt, state.now)))
+  if (store.keep === 'fridge')
+    return `${age} in the fridge: by now many have died, and a tank that gets them is fouled.`
+  const until = store.useBy ? dayText(localDateOf(store.useBy, state.room.timeZone)) : null
+  return until ? `It was to be used by ${until}.` : `It is ${age} old.`
+}
 
 export function clearWords(stop: ClearStop, state: RoomState): StopLine[] {
   const { what } = stop
@@ -55,7 +65,7 @@ export function clearWords(stop: ClearStop, state: RoomState): StopLine[] {
       unit: store.organisms ? (food?.units ?? '') : store.unit,
       big: text,
       text: `Pour away ${text} ${name} of ${subject}.`,
-      why: 'They have starved and die: a tank that gets them is fouled.',
+      why: whyOf(store, state),
     },
   ]
 }
