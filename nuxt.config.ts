@@ -110,7 +110,7 @@ export default defineNuxtConfig({
       ],
     },
     workbox: {
-      globPatterns: ['**/*.{js,css,html,svg,png,woff2,wasm}'],
+      globPatterns: ['**/*.{js,css,html,svg,png,woff2,wasm}', 'loft.json'],
       maximumFileSizeToCacheInBytes: 6 * 1024 * 1024,
       navigateFallback: '/',
       navigateFallbackDenylist: [/^\/api\//],

@@ -1,46 +1,44 @@
 import { randomStream } from '@renatus/core/math/random'
 import { ROOM_FILE_FORMAT, ROOM_FILE_VERSION, type RoomFile } from '@renatus/core/formats/roomFile'
-import { addDays, instantOf, localDateOf, toMs, type Instant } from '@renatus/core/time/localDate'
+import { localDateOf, type Instant } from '@renatus/core/time/localDate'
 import { currentRound, roundsAround } from '@renatus/core/time/rounds'
-import { loftAir, loftCultures, loftLives, loftPipette, weighedPipette } from './cultures'
-import { countedBox, gelShelf } from './gelShelf'
+import { countedBox } from './gelShelf'
 import { idMaker } from './ids'
-import { livedWeeks } from './livedWeeks'
-import { HISTORY_DAYS, netLoft } from './netLoft'
+import { before, LOFT_SEED, type Loft } from './livedLoft'
+import { redated } from './redated'
+
+export interface DemoRoom {
+  file: RoomFile
+  /** What its log has taught, to be gone on from. */
+  learning: Loft['learning']
+}
 
 /**
  * The demo room as it stands at an instant: records, and a log of eight weeks up to the round before the current one.
- * Same instant, zone and seed: same room.
+ * Same loft, instant and zone: same room.
+ * @param lived the loft as JSON (livedLoft.ts)
  */
-export function demoRoom(now: Instant, timeZone: string, seed = 7): RoomFile {
-  const chance = randomStream(seed)
-  const today = localDateOf(now, timeZone)
-  const begun = instantOf(addDays(today, -HISTORY_DAYS), '06:00', timeZone)
-  const id = idMaker(chance)
-  const kitchen = idMaker(randomStream(seed + 2))
-  const loft = netLoft(today, timeZone, begun, () => id(toMs(begun)))
-  const records = [...loft, ...gelShelf(loft, begun, () => kitchen(toMs(begun) + 3))]
-  const room = records.find(r => r.type === 'room')!
-  const all = roundsAround(now, room.rounds, timeZone, HISTORY_DAYS, 1)
-  const current = currentRound(now, all)
-  const past = all.slice(0, all.indexOf(current))
-  const more = idMaker(randomStream(seed + 1))
-  const { cultures, set } = loftCultures(past, records, begun, () => more(toMs(begun) + 1))
-  const pipette = loftPipette(begun, () => more(toMs(begun) + 2))
-  const furnished = [...records, ...cultures, set, pipette]
-  const lived = livedWeeks(furnished, loftLives(cultures, past), past, chance, id)
+export function demoRoom(lived: string, now: Instant, timeZone: string): DemoRoom {
+  const from = JSON.parse(lived) as Loft
+  const to = { today: localDateOf(now, timeZone), timeZone }
+  const loft = JSON.parse(redated(lived, from, to)) as Loft
+  const here = loft.records.map(r => (r.type === 'room' ? { ...r, timeZone } : r))
+  const { rounds } = here.find(r => r.type === 'room')!
+  const around = roundsAround(now, rounds, timeZone, 1, 1)
+  const current = currentRound(now, around)
+  const { records, entries } = before({ records: here, entries: loft.entries }, current.at)
+  const past = around.slice(0, around.indexOf(current))
+  const counted = countedBox(records, entries, past, now, idMaker(randomStream(LOFT_SEED + 3)))
   return {
-    format: ROOM_FILE_FORMAT,
-    version: ROOM_FILE_VERSION,
-    exportedAt: now,
-    by: 'demo',
-    records: lived.records,
-    entries: [
-      ...lived.entries,
-      ...countedBox(lived.records, lived.entries, past, now, kitchen),
-      ...loftAir(past, records, more),
-      weighedPipette(pipette, past, more),
-    ],
-    kept: [],
+    file: {
+      format: ROOM_FILE_FORMAT,
+      version: ROOM_FILE_VERSION,
+      exportedAt: now,
+      by: 'demo',
+      records,
+      entries: [...entries, ...counted],
+      kept: [],
+    },
+    learning: loft.learning,
   }
 }

@@ -3,6 +3,7 @@ import { workerClient } from '~/engine/workerClient'
 import { ref } from 'vue'
 import { localDateOf } from '@renatus/core/time/localDate'
 import { DATABASES } from '~/db/database'
+import { keepLearning } from '~/db/learned'
 import { importRoom } from '~/db/transfer'
 import { learn } from '~/composables/learning'
 import { useRoomStore } from '~/stores/room'
@@ -27,7 +28,10 @@ export async function openDemoRoom(): Promise<void> {
     () => new Worker(new URL('../workers/demo.worker.ts', import.meta.url), { type: 'module' }),
   )
   try {
-    await importRoom(room.db, await maker.call(m => m.make(now, timeZone)), 'replace')
+    const { file, learning } = await maker.call(m => m.make(now, timeZone))
+    // It comes with what its log has taught: only what the day brought is learned here.
+    await keepLearning(room.db, learning)
+    await importRoom(room.db, file, 'replace')
     // Marked before it is learned from: a reload meanwhile must not make it again, over what was written in it.
     await room.db.meta.put({ key: MADE_ON, value: today })
     await learn(DATABASES.demo)

@@ -1,6 +1,8 @@
 import { learnRoom } from '@renatus/core/estimation/learning/learnRoom'
 import type { RenatusDatabase } from './database'
-import { LEARNED_KEY, LEARNED_VERSION, storedLearning, type StoredLearning } from './learned'
+import { keepLearning, storedLearning, type StoredLearning } from './learned'
+
+const plain = ({ version: _version, ...learning }: StoredLearning) => learning
 
 /** Works through the log and keeps what it teaches. Vessels of which nothing new was written take no time. Runs in a worker. */
 export async function learnInto(db: RenatusDatabase): Promise<void> {
@@ -10,8 +12,7 @@ export async function learnInto(db: RenatusDatabase): Promise<void> {
     storedLearning(db),
   ])
   const result = learnRoom(records, entries, before?.cache)!
-  const value = { version: LEARNED_VERSION, ...result } satisfies StoredLearning
   // What is the same is not written: to whoever watches it a write is a change.
-  if (JSON.stringify(before) === JSON.stringify(value)) return
-  await db.meta.put({ key: LEARNED_KEY, value })
+  if (before && JSON.stringify(result) === JSON.stringify(plain(before))) return
+  await keepLearning(db, result)
 }

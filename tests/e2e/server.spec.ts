@@ -1,6 +1,6 @@
 import { request as httpRequest } from 'node:http'
 import { expect, test } from '@playwright/test'
-import { demoRoom } from '@demo/demoRoom'
+import { demoAt } from '../../tools/rooms/demoAt'
 
 // One after the other: they are one client, and a client has one plan at a time.
 test.describe.configure({ mode: 'default' })
@@ -13,10 +13,8 @@ const question = {
   onlyPinned: false,
   whatIf: { shift: {}, fry: {}, warmerC: 0, lost: [], away: null },
 }
-const roomOf = (over: object = {}) => ({
-  ...demoRoom(NOW, 'Europe/Berlin'),
-  ...over,
-})
+const demo = demoAt(NOW, 'Europe/Berlin')
+const roomOf = (over: object = {}) => ({ ...demo, ...over })
 
 test('every answer says what may run, that nothing is guessed and that nobody frames it; files are packed and kept', async ({
   request,

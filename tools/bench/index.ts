@@ -1,5 +1,5 @@
 /** npm run bench: how fast, and how it grows with size. Printed, never asserted: machines differ. */
-import { demoRoom } from '@demo/demoRoom'
+import { demoAt } from '../rooms/demoAt'
 import { brokenFacts } from '@demo/facts'
 import { learnRoom } from '@renatus/core/estimation/learning/learnRoom'
 import { addDays, instantOf } from '@renatus/core/time/localDate'
@@ -44,7 +44,7 @@ function row(name: string, sizes: readonly number[], run: (size: number) => (i: 
   )
 }
 
-const demo = demoRoom(NOW, 'Europe/Berlin')
+const demo = demoAt(NOW, 'Europe/Berlin')
 const broods = (n: number): AnyRecord[] => {
   const brood = demo.records.find(r => r.type === 'brood' && r.removedAt === null)!
   const tank = demo.records.find(r => r.type === 'tank')!
@@ -120,14 +120,14 @@ row('merge by log length', [1, 4, 16], k => {
       NOW,
     )
 })
-row('demo room, eight weeks', [1], () => () => demoRoom(NOW, 'Europe/Berlin'))
+row('demo room, eight weeks', [1], () => () => demoAt(NOW, 'Europe/Berlin'))
 const broken = Array.from({ length: 30 }, (_, i) =>
   instantOf(
     addDays('2026-01-05', i * 12),
     ['06:34', '12:10', '19:20', '22:45', '05:05'][i % 5]!,
     'Europe/Berlin',
   ),
-).flatMap(now => brokenFacts(demoRoom(now, 'Europe/Berlin'), now).map(fact => `${now}: ${fact}`))
+).flatMap(now => brokenFacts(demoAt(now, 'Europe/Berlin'), now).map(fact => `${now}: ${fact}`))
 console.log(
   `demo room on 30 days of a year: ${broken.length === 0 ? 'every fact holds' : broken.join('; ')}`,
 )

@@ -1,4 +1,4 @@
-import { demoRoom } from '@demo/demoRoom'
+import { demoAt } from '../rooms/demoAt'
 import { makeId } from '@renatus/core/records/id'
 import type { Entry } from '@renatus/core/records/entries'
 import { buildRound, roundState } from '@renatus/core/round/round'
@@ -45,7 +45,7 @@ const ms = (run: () => void, runs = 7): number => {
 
 /** How a log of a thousand entries and one of a hundred thousand feel, in one run: ratios count, milliseconds are this machine's. */
 export function benchLongLog(): void {
-  const demo = demoRoom(NOW, 'Europe/Berlin')
+  const demo = demoAt(NOW, 'Europe/Berlin')
   const sizes = [demo.entries.length, 10_000, 100_000]
   const rows = sizes.map(size => {
     const log = longLog(demo.entries, size)

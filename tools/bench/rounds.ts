@@ -1,4 +1,4 @@
-import { demoRoom } from '@demo/demoRoom'
+import { demoAt } from '../rooms/demoAt'
 import { learnRoom } from '@renatus/core/estimation/learning/learnRoom'
 import { readRoom } from '@renatus/core/estimation/readRoom'
 import { roundMinutes } from '@renatus/core/round/minutes'
@@ -19,7 +19,7 @@ const sizeOf = (round: Round) => {
 export function benchRounds(): void {
   for (let i = 0; i < DEMO_DAYS; i++) {
     const now = instantOf(addDays('2026-01-05', i * 36), '06:34', 'Europe/Berlin')
-    const { records, entries } = demoRoom(now, 'Europe/Berlin')
+    const { records, entries } = demoAt(now, 'Europe/Berlin')
     const { learned } = learnRoom(records, entries)!
     const state = roundState(records, entries, now, learned)!
     console.log(`demo morning, ${now.slice(0, 10)}: ${sizeOf(buildRound(state, readRoom(state)))}`)

@@ -3,7 +3,7 @@ import { existsSync, mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { chromium, type Page } from '@playwright/test'
-import { demoRoom } from '@demo/demoRoom'
+import { demoAt } from '../rooms/demoAt'
 import { writeRoomFile } from '@renatus/core/formats/roomFile'
 import { entry, type Entry } from '@renatus/core/records/entries'
 import { makeId } from '@renatus/core/records/id'
@@ -18,7 +18,7 @@ const id = (n: number) => makeId(3_000_000 + n, new Uint8Array(10))
 
 /** The demo room with so many cultures, one of them with a log of so many entries. */
 function crowded(): string {
-  const demo = demoRoom(NOW, 'Europe/Berlin')
+  const demo = demoAt(NOW, 'Europe/Berlin')
   const models = demo.records.filter((r): r is CultureRecord => r.type === 'culture')
   const cultures = Array.from({ length: VESSELS }, (_, i): CultureRecord => ({
     ...models[i % models.length]!,

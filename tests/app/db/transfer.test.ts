@@ -2,7 +2,7 @@ import Dexie from 'dexie'
 import { describe, expect, it } from 'vitest'
 import { readRoomFile, type RoomFile } from '@renatus/core/formats/roomFile'
 import { roomState } from '@renatus/core/stock/roomState'
-import { demoRoom } from '@demo/demoRoom'
+import { demoAt } from '../../../tools/rooms/demoAt'
 import { lastLearned } from '~/db/learned'
 import { learnInto } from '~/db/learning'
 import { RenatusDatabase } from '~/db/database'
@@ -12,7 +12,7 @@ import { exportRoom, importRoom, isOtherRoom, lastExport, restoreKept } from '~/
 
 let n = 0
 const fresh = () => new RenatusDatabase(`transfer-${n++}`)
-const demo = demoRoom('2026-03-24T05:34:00.000Z', 'UTC')
+const demo = demoAt('2026-03-24T05:34:00.000Z', 'UTC')
 const read = (text: string): RoomFile => {
   const result = readRoomFile(text)
   if (!result.ok) throw new Error(result.problem.code)

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { entry, type Entry } from '@renatus/core/records/entries'
-import { demoRoom } from '@demo/demoRoom'
+import { demoAt } from '../../../tools/rooms/demoAt'
 import { CORRECTABLE, entrySentence, KIND_NAMES } from '~/words/log'
 import { answeredElsewhere, OTHER_ROOM, roomFileProblem } from '~/words/problems'
 import { plural, roundLead } from '~/words/round'
 
-const demo = demoRoom('2026-03-24T05:34:00.000Z', 'UTC')
+const demo = demoAt('2026-03-24T05:34:00.000Z', 'UTC')
 const say = (e: Entry) =>
   entrySentence(e, demo.records, 'metric', () => 'Cone 1').replaceAll('\u00A0', ' ')
 

@@ -2,11 +2,11 @@ import { describe, expect, it } from 'vitest'
 import { minutesOf } from '@renatus/core/round/minutes'
 import { wordsOf } from '@renatus/core/round/roundLines'
 import { addHours } from '@renatus/core/time/localDate'
-import { demoRoom } from '@demo/demoRoom'
+import { demoAt } from '../../../tools/rooms/demoAt'
 import { answered, knownRound, readingKnown, undone } from '../../../tools/rooms/knownRoom'
 
 const END = '2026-03-24T05:34:00.000Z'
-const demo = demoRoom(END, 'Europe/Berlin')
+const demo = demoAt(END, 'Europe/Berlin')
 /** Mornings and evenings of thirty days of the demo's life, each with what the log knew by then. */
 const instants = Array.from({ length: 30 }, (_, i) => addHours(END, -24 * i + (i % 2 ? 12.6 : 0)))
   .filter(at => at <= END)

@@ -6,7 +6,7 @@ import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
 import { anyRecord } from '@renatus/core/records/records'
 import { answerStop } from '@renatus/core/round/answerStop'
 import { buildRound, roundState, type Round } from '@renatus/core/round/round'
-import { demoRoom } from '@demo/demoRoom'
+import { demoAt } from '../../../tools/rooms/demoAt'
 import { harvested, log, NAMED, records, roundFor, started, uid, withHatches } from '../room'
 
 const recompute = (why: Reason) =>
@@ -29,7 +29,7 @@ const cup = (at: string, organisms: number, amount: number) =>
 describe('the round', () => {
   it('every reason recomputes to the number it explains', () => {
     const now = '2026-03-24T05:34:00Z'
-    const demo = demoRoom(now, 'Europe/Berlin')
+    const demo = demoAt(now, 'Europe/Berlin')
     const state = roundState(demo.records, demo.entries, now)!
     const rounds = [
       buildRound(state, readRoom(state)),
