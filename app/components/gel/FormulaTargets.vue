@@ -7,6 +7,17 @@ import type { TargetTexts } from './targetFields'
 defineProps<{ changed: boolean }>()
 const targets = defineModel<TargetTexts>({ required: true })
 defineEmits<{ propose: [] }>()
+
+const least = (key: keyof TargetTexts) => ({ key, says: 'at least' })
+const both = <N extends 'protein' | 'fat' | 'fibre' | 'ash'>(nutrient: N) => ({
+  nutrient,
+  bounds: [least(`${nutrient}Least`), { key: `${nutrient}Most` as const, says: 'at most' }],
+})
+/** Minerals are known of some ingredients only: they have no upper bound. */
+const ROWS = [
+  ...(['protein', 'fat', 'fibre', 'ash'] as const).map(both),
+  ...(['calcium', 'phosphorus'] as const).map(n => ({ nutrient: n, bounds: [least(n)] })),
+]
 </script>
 
 <template>
@@ -18,42 +29,23 @@ defineEmits<{ propose: [] }>()
       </caption>
       <thead class="small">
         <tr>
-          <th class="font-normal">Percent of dry</th>
+          <th class="font-normal pr-3">Percent of dry</th>
           <th class="font-normal">At least</th>
           <th class="font-normal">At most</th>
         </tr>
       </thead>
       <tbody>
-        <tr v-for="n in ['protein', 'fat', 'fibre', 'ash'] as const" :key="n">
-          <th scope="row" class="font-semibold pr-3">{{ NUTRIENT_NAMES[n] }}</th>
-          <td class="pr-3 py-1">
+        <tr v-for="row in ROWS" :key="row.nutrient">
+          <th scope="row" class="font-semibold pr-3">{{ NUTRIENT_NAMES[row.nutrient] }}</th>
+          <td v-for="bound in row.bounds" :key="bound.key" class="pr-3 py-1 last:pr-0">
             <input
-              v-model="targets[`${n}Least`]"
+              v-model="targets[bound.key]"
               class="field"
               inputmode="decimal"
-              :aria-label="`${NUTRIENT_NAMES[n]} at least, %`"
+              :aria-label="`${NUTRIENT_NAMES[row.nutrient]} ${bound.says}, %`"
             />
           </td>
-          <td class="py-1">
-            <input
-              v-model="targets[`${n}Most`]"
-              class="field"
-              inputmode="decimal"
-              :aria-label="`${NUTRIENT_NAMES[n]} at most, %`"
-            />
-          </td>
-        </tr>
-        <tr v-for="n in ['calcium', 'phosphorus'] as const" :key="n">
-          <th scope="row" class="font-semibold pr-3">{{ NUTRIENT_NAMES[n] }}</th>
-          <td class="pr-3 py-1">
-            <input
-              v-model="targets[n]"
-              class="field"
-              inputmode="decimal"
-              :aria-label="`${NUTRIENT_NAMES[n]} at least, %`"
-            />
-          </td>
-          <td class="small">where it is known</td>
+          <td v-if="row.bounds.length === 1" class="small">where it is known</td>
         </tr>
       </tbody>
     </table>

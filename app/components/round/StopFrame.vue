@@ -2,7 +2,7 @@
 import type { Caution } from '@renatus/core/foods/contract'
 
 /** One stop: drawing, sentence, actions. The one that is "now" is framed, the rest are quiet. Cautions stand before it can be ticked. */
-defineProps<{ now: boolean; cautions?: readonly Caution[] }>()
+defineProps<{ now: boolean; cautions?: readonly Caution[]; problem?: string | null }>()
 </script>
 
 <template>
@@ -14,6 +14,7 @@ defineProps<{ now: boolean; cautions?: readonly Caution[] }>()
     <div class="pt-1 flex justify-center"><slot name="drawing" /></div>
     <div class="min-w-0">
       <slot />
+      <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
       <details v-if="cautions?.length" class="mt-1">
         <summary class="min-h-12 flex items-center cursor-pointer font-semibold">
           <span

@@ -28,7 +28,7 @@ const yes = (date?: string) => send(stops.done(props.stop, date ? { on: date } :
 </script>
 
 <template>
-  <StopFrame :now="now" :cautions="stop.cautions">
+  <StopFrame :now="now" :cautions="stop.cautions" :problem="problem">
     <template #drawing
       ><TankDrawing v-if="about.what === 'brood'" :label="stop.subject.name" /><CupDrawing
         v-else
@@ -38,7 +38,6 @@ const yes = (date?: string) => send(stops.done(props.stop, date ? { on: date } :
     <p class="small mt-1">
       Expected for {{ units.date(on) }}. Until you say otherwise Renatus goes on with that.
     </p>
-    <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
     <template #actions>
       <button class="btn btn-quiet" @click="send(stops.enough(stop))">
         {{ about.what === 'brood' ? 'No more' : 'It does not come' }}

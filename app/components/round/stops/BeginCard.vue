@@ -42,7 +42,7 @@ const to = computed(
 </script>
 
 <template>
-  <StopFrame :now="now" :cautions="stop.cautions">
+  <StopFrame :now="now" :cautions="stop.cautions" :problem="problem">
     <template #drawing
       ><VesselPicture
         :shape="shape"
@@ -65,7 +65,6 @@ const to = computed(
       </summary>
       <p class="border-l-4 border-plan pl-4 py-1">{{ start.why }}</p>
     </details>
-    <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
     <template #actions>
       <StopButtons v-model:problem="problem" :stop="stop" done="Started">
         <NuxtLink :to="to" :prefetch="false" class="btn">Step by step</NuxtLink>

@@ -25,7 +25,7 @@ const age = computed(() => hoursBetween(props.stop.pull.hatch.startedAt, room.no
 </script>
 
 <template>
-  <StopFrame :now="now" :cautions="stop.cautions">
+  <StopFrame :now="now" :cautions="stop.cautions" :problem="problem">
     <template #drawing
       ><VesselPicture
         :shape="vessel?.kind ?? 'cone'"
@@ -49,7 +49,6 @@ const age = computed(() => hoursBetween(props.stop.pull.hatch.startedAt, room.no
       :reasons="[stop.pull.why]"
       :ask="`Why ${units.count(stop.pull.nauplii)}?`"
     />
-    <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
     <template #actions>
       <StopButtons v-model:problem="problem" :stop="stop">
         <NuxtLink class="btn" :prefetch="false" :to="`/harvest/${stop.pull.hatch.id}`"

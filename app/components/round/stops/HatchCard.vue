@@ -52,7 +52,7 @@ const reasons = computed(() => [
 </script>
 
 <template>
-  <StopFrame :now="now" :cautions="stop.cautions">
+  <StopFrame :now="now" :cautions="stop.cautions" :problem="problem">
     <template #drawing
       ><VesselPicture
         :shape="p.vessel.kind"
@@ -86,7 +86,6 @@ const reasons = computed(() => [
       </li>
     </ul>
     <WhyPanel :reasons="reasons" :ask="`Why ${units.grams(p.cystsG)}?`" />
-    <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
     <HatchForm v-if="differs" :stop="stop" @saved="differs = false" @cancel="differs = false" />
     <template #actions>
       <StopButtons v-if="!differs" v-model:problem="problem" :stop="stop">

@@ -68,7 +68,6 @@ const given = () => ({ asDrawn: asDrawn().map(v => v.culture.id) })
         </div>
       </li>
     </ul>
-    <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
     <p class="flex flex-wrap gap-2 justify-end">
       <StopButtons
         v-model:problem="problem"

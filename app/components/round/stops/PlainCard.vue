@@ -55,7 +55,7 @@ function given() {
 </script>
 
 <template>
-  <StopFrame :now="now" :cautions="stop.cautions">
+  <StopFrame :now="now" :cautions="stop.cautions" :problem="problem">
     <template #drawing>
       <GelBoxDrawing
         v-if="box"
@@ -80,7 +80,6 @@ function given() {
     <label v-if="open" class="font-semibold"
       >Pieces taken<input v-model="typed" class="field block mt-1 w-32" inputmode="decimal"
     /></label>
-    <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
     <template #actions>
       <StopButtons
         v-model:open="open"

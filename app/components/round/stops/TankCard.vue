@@ -11,6 +11,7 @@ import { numberField } from '~/words/fields'
 import CupDrawing from '~/components/shared/CupDrawing.vue'
 import TankDrawing from '~/components/shared/TankDrawing.vue'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
+import AmountField from '../AmountField.vue'
 import StopButtons from '../StopButtons.vue'
 import StopFrame from '../StopFrame.vue'
 import StopSentence from '../StopSentence.vue'
@@ -87,7 +88,7 @@ function given() {
 </script>
 
 <template>
-  <StopFrame :now="now" :cautions="stop.cautions">
+  <StopFrame :now="now" :cautions="stop.cautions" :problem="problem">
     <template #drawing
       ><CupDrawing v-if="fromStore" :form="keep === 'freezer' ? 'freezer' : 'fridge'" /><TankDrawing
         v-else
@@ -145,16 +146,15 @@ function given() {
       <WhyPanel v-if="reasons.length" :reasons="reasons" :ask="`Why ${first}?`" />
     </div>
     <div v-if="open && rows.length" class="grid gap-3 mt-2 sm:grid-cols-2">
-      <label v-for="row in rows" :key="row.id" class="font-semibold"
-        >What went in: {{ row.label
-        }}<input
-          v-model="typed[row.id]"
-          class="field block mt-1"
-          inputmode="decimal"
-          :placeholder="String(Number(row.asked.toPrecision(2)))"
-      /></label>
+      <AmountField
+        v-for="row in rows"
+        :key="row.id"
+        v-model="typed[row.id]"
+        :label="`What went in: ${row.label}`"
+        :asked="row.asked"
+        :digits="2"
+      />
     </div>
-    <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
     <BellyRow v-for="ask in stop.looks" :key="`${ask.brood.id}${ask.meal}`" :ask="ask" />
     <WeaningRow v-for="ask in stop.weaning" :key="`${ask.brood.id}${ask.step}`" :ask="ask" />
     <template #actions>

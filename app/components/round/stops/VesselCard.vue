@@ -8,6 +8,7 @@ import WhyPanel from '~/components/shared/WhyPanel.vue'
 import { lookInShort } from '~/words/cultures'
 import { numberField } from '~/words/fields'
 import { sinceWords } from '~/words/tending'
+import AmountField from '../AmountField.vue'
 import StopButtons from '../StopButtons.vue'
 import StopFrame from '../StopFrame.vue'
 import StopSentence from '../StopSentence.vue'
@@ -46,7 +47,7 @@ function given() {
 </script>
 
 <template>
-  <StopFrame :now="now" :cautions="stop.cautions">
+  <StopFrame :now="now" :cautions="stop.cautions" :problem="problem">
     <template #drawing
       ><VesselPicture
         :shape="view.shape"
@@ -78,24 +79,21 @@ function given() {
     </p>
     <WhyPanel v-if="reasons.length" :reasons="reasons" ask="Why so much?" />
     <div v-if="open" class="grid gap-3 mt-2 sm:grid-cols-2">
-      <label v-if="drawn" class="font-semibold"
-        >Drawn in all, {{ drawn.unit
-        }}<input
-          v-model="typed.drawn"
-          class="field block mt-1"
-          inputmode="decimal"
-          :placeholder="String(Number(drawn.value.toPrecision(3)))"
-      /></label>
-      <label v-if="acted" class="font-semibold"
-        >{{ acted.what }}, {{ acted.unit
-        }}<input
-          v-model="typed.acted"
-          class="field block mt-1"
-          inputmode="decimal"
-          :placeholder="String(Number(acted.value.toPrecision(3)))"
-      /></label>
+      <AmountField
+        v-if="drawn"
+        v-model="typed.drawn"
+        :label="`Drawn in all, ${drawn.unit}`"
+        :asked="drawn.value"
+        :digits="3"
+      />
+      <AmountField
+        v-if="acted"
+        v-model="typed.acted"
+        :label="`${acted.what}, ${acted.unit}`"
+        :asked="acted.value"
+        :digits="3"
+      />
     </div>
-    <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
     <template #actions>
       <StopButtons
         v-model:open="open"
