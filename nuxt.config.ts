@@ -30,7 +30,12 @@ export default defineNuxtConfig({
   css: ['~/assets/main.css'],
   components: [{ path: '~/components', pathPrefix: false }],
   // A chunk that is gone is told, with an offer to reload: by itself a page would lose what is typed.
-  experimental: { appManifest: false, emitRouteChunkError: 'manual' },
+  experimental: {
+    appManifest: false,
+    emitRouteChunkError: 'manual',
+    // No page is rendered on the server: there is no payload to bring along.
+    payloadExtraction: false,
+  },
   alias: { '@demo': fileURLToPath(new URL('./demo', import.meta.url)) },
   app: {
     head: {
@@ -48,9 +53,19 @@ export default defineNuxtConfig({
     },
   },
   vite: {
+    // As modules for browsers of today: a tenth smaller than what stands for all.
+    resolve: { alias: [{ find: /^dexie$/, replacement: 'dexie/dist/modern/dexie.min.mjs' }] },
     plugins: [tailwindcss()],
     define: { __RENATUS_BUILD__: JSON.stringify(new Date().toISOString()) },
     worker: { format: 'es' },
+    build: {
+      rollupOptions: {
+        // What fetches and caches for pages rendered on a server is not used here, and does nothing by being loaded.
+        treeshake: {
+          moduleSideEffects: id => !/nuxt\/dist\/app\/composables\/(asyncData|fetch)/.test(id),
+        },
+      },
+    },
     // `nuxt dev` without server rendering looks for an entry that does not exist otherwise.
     $server:
       process.env.NODE_ENV === 'development'

@@ -1,5 +1,6 @@
 import { randomStream } from '@renatus/core/math/random'
-import { ROOM_FILE_FORMAT, ROOM_FILE_VERSION, type RoomFile } from '@renatus/core/formats/roomFile'
+import type { RoomFile } from '@renatus/core/formats/roomFile'
+import { ROOM_FILE_FORMAT, ROOM_FILE_VERSION } from '@renatus/core/formats/writeRoomFile'
 import { localDateOf, type Instant } from '@renatus/core/time/localDate'
 import { currentRound, roundsAround } from '@renatus/core/time/rounds'
 import { countedBox } from './gelShelf'

@@ -4,7 +4,6 @@ import { ref } from 'vue'
 import { localDateOf } from '@renatus/core/time/localDate'
 import { DATABASES } from '~/db/database'
 import { keepLearning } from '~/db/learned'
-import { importRoom } from '~/db/transfer'
 import { learn } from '~/composables/learning'
 import { useRoomStore } from '~/stores/room'
 import type { DemoMaker } from '~/workers/demo.worker'
@@ -15,9 +14,9 @@ const MADE_ON = 'demoMadeOn'
 export const makingDemo = ref(false)
 
 /** Opens the demo room, made anew when it is from another day. The generator runs in a worker of its own. */
-export async function openDemoRoom(): Promise<void> {
+export async function openDemoRoom(by: 'choice' | 'link' = 'choice'): Promise<void> {
   const room = useRoomStore()
-  if (room.which !== 'demo') room.open('demo')
+  if (room.which !== 'demo') room.open('demo', by)
   const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC'
   const now = new Date().toISOString()
   const today = `${localDateOf(now, timeZone)} ${timeZone}`
@@ -31,6 +30,7 @@ export async function openDemoRoom(): Promise<void> {
     const { file, learning } = await maker.call(m => m.make(now, timeZone))
     // It comes with what its log has taught: only what the day brought is learned here.
     await keepLearning(room.db, learning)
+    const { importRoom } = await import('~/db/transfer')
     await importRoom(room.db, file, 'replace')
     // Marked before it is learned from: a reload meanwhile must not make it again, over what was written in it.
     await room.db.meta.put({ key: MADE_ON, value: today })

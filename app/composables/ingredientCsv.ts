@@ -1,3 +1,4 @@
+import { numberText } from '@renatus/core/units/numberText'
 import { labelFault } from '@renatus/core/gel/composition'
 import {
   INGREDIENT_ROLES,
@@ -159,7 +160,7 @@ function readRow(
     const n = Number(raw.replace(/\s|%$/g, '').replace(',', '.'))
     if (Number.isFinite(n) && n >= 0 && n <= most) return n
     problems.push(
-      `Line ${line}, column “${c}”: “${raw}” is no number from 0 to ${most.toLocaleString('en-GB')}.`,
+      `Line ${line}, column “${c}”: “${raw}” is no number from 0 to ${numberText(most)}.`,
     )
     return null
   }

@@ -1,6 +1,6 @@
 import { DATABASES, RenatusDatabase } from '~/db/database'
-import { roomText } from '~/db/transfer'
-import { local } from '~/db/local'
+import { roomText } from '~/db/exportRoom'
+import { whichRoom } from '~/db/whichRoom'
 import { download } from './download'
 
 /**
@@ -8,8 +8,7 @@ import { download } from './download'
  * @returns false where nothing could be read
  */
 export async function rescueCopy(): Promise<boolean> {
-  const which = local.get('renatus.which') === 'demo' ? 'demo' : 'own'
-  const db = new RenatusDatabase(DATABASES[which])
+  const db = new RenatusDatabase(DATABASES[whichRoom()])
   try {
     const exportedAt = new Date().toISOString()
     const text = await roomText(db, exportedAt)

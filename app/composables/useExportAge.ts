@@ -1,5 +1,5 @@
 import { computed, toRef } from 'vue'
-import { lastExport } from '~/db/transfer'
+import { lastExport } from '~/db/exportRoom'
 import { useRoomStore } from '~/stores/room'
 import { useLive } from './useLive'
 

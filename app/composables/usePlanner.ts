@@ -1,13 +1,16 @@
 import { failureOf } from '~/words/failures'
+import { readCultures } from '~/engine/readingClient'
 import { workerClient, WorkerFailed } from '~/engine/workerClient'
 import { proxy } from 'comlink'
 import { onScopeDispose, ref, toRaw } from 'vue'
+import type { CultureReading } from '@renatus/core/estimation/readCulture'
+import { running } from '@renatus/core/stock/cultures'
 import type { CulturePlan } from '@renatus/core/planning/plan/planRoom'
 import type { PlanProgress } from '@renatus/core/planning/plan/planSearch'
 import type { PlanQuestion } from '@renatus/core/planning/plan/question'
 import { planPlace } from '~/db/device'
 import { DATABASES } from '~/db/database'
-import { roomText } from '~/db/transfer'
+import { roomText } from '~/db/exportRoom'
 import { useRoomStore } from '~/stores/room'
 import type { Planner } from '~/workers/plan.worker'
 
@@ -56,11 +59,30 @@ export function usePlanner() {
   }
   onScopeDispose(stop)
 
-  const here = (question: PlanQuestion, mine: number) => {
+  /** Everything that grows with its days to come: what the shelf has read is only run on. */
+  async function read(): Promise<CultureReading[]> {
+    const state = room.roundState
+    const found = new Map<string, CultureReading>()
+    if (!state) return []
+    const question = {
+      database: DATABASES[room.which],
+      ids: running(state.cultureStates).map(c => c.id),
+      now: state.now,
+      ahead: true,
+      asker: 'planner',
+    }
+    await readCultures(question, batch => batch.forEach(r => found.set(r.id, r)))
+    return [...found.values()]
+  }
+
+  async function here(question: PlanQuestion, mine: number) {
+    const readings = await read()
+    if (mine !== turn) throw new PlanStopped()
     return planner.call((p, alive) =>
       p.plan(
         DATABASES[room.which],
         room.now,
+        readings,
         question,
         proxy((at: PlanProgress) => {
           alive()

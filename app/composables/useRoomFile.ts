@@ -2,14 +2,17 @@ import { useFailures } from './useFailures'
 import { workerClient, WorkerStopped } from '~/engine/workerClient'
 import { ref, shallowRef } from 'vue'
 import type { MergeResult } from '@renatus/core/formats/mergeRooms'
-import { readRoomFile, type RoomFile } from '@renatus/core/formats/roomFile'
+import type { RoomFile } from '@renatus/core/formats/roomFile'
 import { keepCopy, type Copy } from '~/db/copies'
 import { readMarker, writeMarker } from '~/db/marker'
-import { exportRoom, importRoom, isOtherRoom, roomText } from '~/db/transfer'
+import { exportRoom, roomText } from '~/db/exportRoom'
 import type { RoomFileReader } from '~/workers/readRoomFile.worker'
 import { useRoomStore } from '~/stores/room'
 import { OTHER_ROOM, roomFileProblem } from '~/words/problems'
 import { download } from './download'
+
+/** What merges and checks a whole room: not before a file is there. */
+const transfer = () => import('~/db/transfer')
 
 /** Export and import of the room, with what is to be said about it. */
 export function useRoomFile() {
@@ -28,7 +31,7 @@ export function useRoomFile() {
 
   async function exportNow() {
     const text = await exportRoom(room.db)
-    const known = readMarker()
+    const known = await readMarker()
     if (known && room.which === 'own') writeMarker({ ...known, exportedAt: room.now })
     const name =
       room.state?.room.name
@@ -49,6 +52,7 @@ export function useRoomFile() {
         problem.value = roomFileProblem(result.problem)
         return
       }
+      const { importRoom, isOtherRoom } = await transfer()
       if (await isOtherRoom(room.db, result.file)) {
         const name = result.file.records.find(r => r.type === 'room')?.name ?? 'another room'
         other.value = { file: result.file, name }
@@ -83,6 +87,7 @@ export function useRoomFile() {
 
   /** Goes back to a copy: what is here now is copied first. */
   async function goBack(copy: Copy) {
+    const { readRoomFile } = await import('@renatus/core/formats/roomFile')
     const read = readRoomFile(copy.text)
     if (!read.ok) {
       problem.value = roomFileProblem(read.problem)
@@ -96,6 +101,7 @@ export function useRoomFile() {
     if (!other.value) return
     try {
       await copyBefore('before a replacement')
+      const { importRoom } = await transfer()
       merged.value = await importRoom(room.db, other.value.file, 'replace')
       other.value = null
       problem.value = null

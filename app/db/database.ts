@@ -1,13 +1,6 @@
 import Dexie, { type EntityTable, type Table } from 'dexie'
 import type { Entry } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'
-import {
-  upgradeEntries3,
-  upgradeRecords1,
-  upgradeRecords3,
-} from '@renatus/core/formats/upgradeRoom'
-import { dryFoodEntries } from '@renatus/core/formats/dryFoods7'
-import { upgradeEntries6, upgradeRecords6 } from '@renatus/core/formats/upgradeRoom7'
 import type { KeptRecord } from '@renatus/core/formats/roomFile'
 
 /** What belongs to this device alone and never leaves it. */
@@ -26,6 +19,15 @@ export type StoredKept = KeptRecord & { n?: number }
 /** Names of the two databases: the user's room, and the demo room that is made anew every day. */
 export const DATABASES = { own: 'renatus', demo: 'renatus-demo' } as const
 export type WhichRoom = keyof typeof DATABASES
+
+/** Of the tables as this code knows them. Dexie counts ten of the browser's versions as one. */
+const VERSION = 8
+const BROWSERS = 10
+
+/** What brings old tables up is fetched by who has such: the transaction is held open meanwhile. */
+const upTo4 = () => Dexie.waitFor(import('@renatus/core/formats/upgradeRoom'))
+const upTo7 = () => Dexie.waitFor(import('@renatus/core/formats/upgradeRoom7'))
+const dryFoods = () => Dexie.waitFor(import('@renatus/core/formats/dryFoods7'))
 
 /** The only place that touches Dexie. A new version gets an upgrade and a test on data of every older version. */
 export class RenatusDatabase extends Dexie {
@@ -46,6 +48,7 @@ export class RenatusDatabase extends Dexie {
     })
     // Broods hang on any stage of life, own fish are records: same tables, other content.
     this.version(2).upgrade(async tx => {
+      const { upgradeRecords1 } = await upTo4()
       const records = await tx.table<unknown>('records').toArray()
       const kept = await tx.table<{ record: unknown }>('kept').toArray()
       await tx.table('records').bulkPut(upgradeRecords1(records))
@@ -62,6 +65,7 @@ export class RenatusDatabase extends Dexie {
     this.version(3).stores({})
     // Places with temperatures, cultures with codes: the same tables, more in each.
     this.version(4).upgrade(async tx => {
+      const { upgradeEntries3, upgradeRecords3 } = await upTo4()
       await tx
         .table('records')
         .bulkPut(upgradeRecords3(await tx.table<unknown>('records').toArray()))
@@ -81,6 +85,8 @@ export class RenatusDatabase extends Dexie {
     this.version(6).stores({})
     // One system of cultures and stores: the same tables, kinds renamed, a record for each hatch.
     this.version(7).upgrade(async tx => {
+      const { upgradeEntries6, upgradeRecords6 } = await upTo7()
+      const { dryFoodEntries } = await dryFoods()
       const entries = await tx.table<unknown>('entries').toArray()
       const records = await tx.table<unknown>('records').toArray()
       await tx.table('records').bulkPut(upgradeRecords6(records, entries))
@@ -91,6 +97,15 @@ export class RenatusDatabase extends Dexie {
         .bulkPut(kept.map(k => ({ ...k, record: upgradeRecords6([k.record], [])[0] })))
     })
     // What is worked out from the log and kept between visits.
-    this.version(8).stores({ derived: 'key' })
+    this.version(VERSION).stores({ derived: 'key' })
+    // Dexie would go on in tables that a newer tab has changed; what is older must not write there.
+    this.on(
+      'ready',
+      () => {
+        if (this.backendDB().version >= (VERSION + 1) * BROWSERS)
+          throw new Dexie.VersionError('the database is of a newer version')
+      },
+      true,
+    )
   }
 }

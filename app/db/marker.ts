@@ -1,19 +1,22 @@
-import * as z from 'zod'
+import type * as z from 'zod'
 import { local } from './local'
+import type { marker } from './markerSchema'
 
 /** What is remembered of the room outside of its database: to notice that it has vanished. */
-const marker = z.object({
-  name: z.string(),
-  entries: z.number().int().min(0),
-  exportedAt: z.string().nullable(),
-})
 export type Marker = z.infer<typeof marker>
 
 const KEY = 'renatus.marker'
 
-export function readMarker(): Marker | null {
+/** Whether a room stood here at the last visit. */
+export const hasMarker = (): boolean => local.get(KEY) !== null
+
+export async function readMarker(): Promise<Marker | null> {
+  const text = local.get(KEY)
+  if (text === null) return null
+  // The first view of an empty room does without what checks.
+  const { marker } = await import('./markerSchema')
   try {
-    return marker.safeParse(JSON.parse(local.get(KEY) ?? 'null')).data ?? null
+    return marker.safeParse(JSON.parse(text)).data ?? null
   } catch {
     return null
   }

@@ -1,38 +1,9 @@
 import { mergeRooms, type MergeResult } from '@renatus/core/formats/mergeRooms'
-import { writeRoomFile, type RoomFile } from '@renatus/core/formats/roomFile'
+import type { RoomFile } from '@renatus/core/formats/roomFile'
 import type { RenatusDatabase } from './database'
-import { deviceName } from './device'
+import { everything } from './exportRoom'
 import { GENERATION_KEY } from './logTail'
 import { newId, rememberId } from './newId'
-
-const EXPORTED = 'exportedAt'
-
-/** All that a room file holds. */
-export const everything = async (db: RenatusDatabase) => ({
-  records: await db.records.toArray(),
-  entries: await db.entries.toArray(),
-  kept: (await db.kept.toArray()).map(({ n: _n, ...rest }) => rest),
-})
-
-/** The whole room as the text of one open file. */
-export const roomText = async (db: RenatusDatabase, exportedAt: string): Promise<string> =>
-  writeRoomFile({ exportedAt, by: deviceName(), ...(await everything(db)) })
-
-/** The text of the room to be carried away; remembers when, unless nothing can be written any more. */
-export async function exportRoom(db: RenatusDatabase): Promise<string> {
-  const exportedAt = new Date().toISOString()
-  const text = await roomText(db, exportedAt)
-  try {
-    await db.meta.put({ key: EXPORTED, value: exportedAt })
-  } catch {
-    // A full disk must not keep anybody from carrying the room away.
-  }
-  return text
-}
-
-/** When this device last exported, or null. */
-export const lastExport = async (db: RenatusDatabase): Promise<string | null> =>
-  ((await db.meta.get(EXPORTED))?.value as string | undefined) ?? null
 
 /** The room in the file is another one than the room here: mixing the two is never right. */
 export async function isOtherRoom(db: RenatusDatabase, file: RoomFile): Promise<boolean> {

@@ -1,4 +1,3 @@
-import { proxy } from 'comlink'
 import type { CultureReading } from '@renatus/core/estimation/readCulture'
 import type { CultureReader } from '~/workers/cultures.worker'
 import type { ReadingQuestion } from './readingQuestion'
@@ -11,11 +10,12 @@ const reader = workerClient<CultureReader>(
 )
 
 /** Reads cultures; readings come in batches, the known ones first. */
-export const readCultures = (
+export async function readCultures(
   q: ReadingQuestion,
   onReadings: (batch: readonly CultureReading[]) => void,
-): Promise<void> =>
-  reader.call((r, alive) =>
+): Promise<void> {
+  const { proxy } = await import('comlink')
+  return reader.call((r, alive) =>
     r.read(
       q,
       proxy((batch: readonly CultureReading[]) => {
@@ -24,3 +24,4 @@ export const readCultures = (
       }),
     ),
   )
+}

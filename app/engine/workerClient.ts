@@ -1,4 +1,4 @@
-import { wrap, type Remote } from 'comlink'
+import type { Remote } from 'comlink'
 
 /** A helper thread that did not load, broke, or gave no sign of life for too long. */
 export class WorkerFailed extends Error {
@@ -51,7 +51,9 @@ export function workerClient<T>(
     for (const reject of [...waiting]) reject(error)
     waiting.clear()
   }
-  function start(): Remote<T> {
+  async function start(): Promise<Remote<T>> {
+    // What speaks with workers comes with the first of them.
+    const { wrap } = await import('comlink')
     if (remote) return remote
     try {
       worker = make()
@@ -82,7 +84,7 @@ export function workerClient<T>(
       waiting.add(end)
       alive()
       Promise.resolve()
-        .then(() => ask(start(), alive))
+        .then(async () => ask(await start(), alive))
         .then(answer => resolve(answer as Awaited<P>), reject)
         .finally(() => {
           clearTimeout(timer)

@@ -16,7 +16,7 @@ import { plural, roundLead } from '~/words/round'
 /** Not part of the first load: needed once in the life of a room, or after the first view stands. */
 const AheadLine = defineAsyncComponent(() => import('~/components/ahead/AheadLine.vue'))
 const MissingRoom = defineAsyncComponent(() => import('~/components/setup/MissingRoom.vue'))
-const WelcomeForm = defineAsyncComponent(() => import('~/components/setup/WelcomeForm.vue'))
+const WelcomeRoom = defineAsyncComponent(() => import('~/components/setup/WelcomeRoom.vue'))
 const room = useRoomStore()
 const cultures = useCulturesStore()
 const units = useUnits()
@@ -47,11 +47,17 @@ const OPENING_WAYS =
 const missing = ref<Marker | null>(null)
 watch(
   () => room.loaded && room.which === 'own' && !room.state,
-  gone => {
-    missing.value = gone ? readMarker() : null
+  async gone => {
+    missing.value = gone ? await readMarker() : null
   },
   { immediate: true },
 )
+/** Somebody gave the missing one up: the form for a new one follows. */
+const anew = ref(false)
+function startAnew() {
+  anew.value = true
+  missing.value = null
+}
 const early = computed(
   () => room.round !== null && Date.parse(room.round.current.at) > Date.parse(room.now),
 )
@@ -77,8 +83,8 @@ const waiting = computed(() => room.state?.broods.length === 0)
 
 <template>
   <SlowWait v-if="!room.loaded" doing="Opening the room" :ways="OPENING_WAYS" />
-  <MissingRoom v-else-if="missing" :marker="missing" @anew="missing = null" />
-  <WelcomeForm v-else-if="!room.state" />
+  <MissingRoom v-else-if="missing" :marker="missing" @anew="startAnew" />
+  <WelcomeRoom v-else-if="!room.state" :begun="anew" />
   <div v-else-if="!room.round" class="grid gap-2">
     <h1>{{ room.state.room.name }}</h1>
     <p v-if="cultures.problem" role="alert" class="grid gap-2">

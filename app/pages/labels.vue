@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import QRCode from 'qrcode'
 import { computed, ref, watch } from 'vue'
-import { useRoute } from '#imports'
+import { useRoute } from '#app/composables/router'
 import { cultureView } from '~/components/cultures/cultureView'
 import NoRoom from '~/components/shared/NoRoom.vue'
 import VesselPicture from '~/components/vessel/VesselPicture.vue'

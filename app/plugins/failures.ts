@@ -1,4 +1,4 @@
-import { defineNuxtPlugin } from '#imports'
+import { defineNuxtPlugin } from '#app/nuxt'
 import { ToldFailure, useFailures } from '~/composables/useFailures'
 import { WorkerStopped } from '~/engine/workerClient'
 

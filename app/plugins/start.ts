@@ -1,4 +1,4 @@
-import { defineNuxtPlugin } from '#imports'
+import { defineNuxtPlugin } from '#app/nuxt'
 import { openDemoRoom } from '~/composables/demo'
 import { followTheme } from '~/composables/useTheme'
 import { useRoomStore } from '~/stores/room'
@@ -11,7 +11,7 @@ export default defineNuxtPlugin({
     followTheme()
     const room = useRoomStore()
     const asked = new URLSearchParams(location.search).get('room')
-    if (asked === 'own' && room.which !== 'own') room.open('own')
-    if (asked === 'demo' || room.which === 'demo') void openDemoRoom()
+    if (asked === 'own' && room.which !== 'own') room.open('own', 'link')
+    if (asked === 'demo' || room.which === 'demo') void openDemoRoom('link')
   },
 })

@@ -1,30 +1,34 @@
 import { useFailures } from '~/composables/useFailures'
-import { local } from '~/db/local'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { CultureReading } from '@renatus/core/estimation/readCulture'
 import type { Round } from '@renatus/core/round/round'
-import { roomState, type RoomState } from '@renatus/core/stock/roomState'
+import type { RoomState } from '@renatus/core/stock/roomState'
 import { DATABASES, RenatusDatabase, type WhichRoom } from '~/db/database'
-import { undoAct, writeAct, type Draft, type WriteResult } from '~/db/logbook'
+import type { Draft, WriteResult } from '~/db/logbook'
 import { LogTail } from '~/db/logTail'
 import { rememberId } from '~/db/newId'
-import { removeRecord, saveRecords, type RecordDraft } from '~/db/registry'
+import type { RecordDraft } from '~/db/registry'
 import { HELD_ELSEWHERE, overtakenWords } from '~/words/failures'
-import { readMarker, writeMarker } from '~/db/marker'
-import { lastExport } from '~/db/transfer'
+import { hasMarker, readMarker, writeMarker } from '~/db/marker'
+import { rememberRoom, whichRoom } from '~/db/whichRoom'
+import { lastExport } from '~/db/exportRoom'
 import { lastLearned } from '~/db/learned'
 import { learn, learningPosition } from '~/composables/learning'
 import { useLive } from '~/composables/useLive'
+import { useLater } from '~/composables/useLater'
 import { useMinute } from '~/composables/useNow'
 
-const WHICH_KEY = 'renatus.which'
 /** So long a first round waits for what the log has to teach. */
 const FIRST_LEARNING_MS = 15_000
 
+/** What writes knows the shape of every entry and record: it comes after the first view stands. */
+const logbook = () => import('~/db/logbook')
+const registry = () => import('~/db/registry')
+
 /** The room on screen: its records and log, live, and what core makes of them. Everything shown is a projection. */
 export const useRoomStore = defineStore('room', () => {
-  const which = ref<WhichRoom>(local.get(WHICH_KEY) === 'demo' ? 'demo' : 'own')
+  const which = ref<WhichRoom>(whichRoom())
   const db = shallowRef(new RenatusDatabase(DATABASES[which.value]))
   const now = useMinute()
   const records = useLive(() => db.value.records.toArray(), db)
@@ -32,17 +36,22 @@ export const useRoomStore = defineStore('room', () => {
   const tail = computed(() => new LogTail(db.value))
   const entries = useLive(() => tail.value.read(), db)
   const learned = useLive(() => lastLearned(db.value), db)
+  // An empty room is told without what a full one needs: species, foods, the reckoning.
+  const { projector, reckoner } = useLater(
+    () => hasMarker() || which.value === 'demo' || records.value?.length,
+  )
   const loaded = computed(
-    () => records.value !== undefined && entries.value !== undefined && learned.value !== undefined,
+    () =>
+      records.value !== undefined &&
+      entries.value !== undefined &&
+      learned.value !== undefined &&
+      (records.value.length === 0 || projector.value !== null),
   )
-  const state = computed(() =>
-    records.value && entries.value && learned.value !== undefined
-      ? roomState(records.value, entries.value, now.value, learned.value ?? undefined)
-      : null,
-  )
-  // The reckoning knows every food and method: it comes after the first view stands.
-  const reckoner = shallowRef<typeof import('@renatus/core/round/round') | null>(null)
-  void import('@renatus/core/round/round').then(m => (reckoner.value = m))
+  const project = (at: string): RoomState | null =>
+    records.value && entries.value && projector.value && learned.value !== undefined
+      ? projector.value.roomState(records.value, entries.value, at, learned.value ?? undefined)
+      : null
+  const state = computed(() => project(now.value))
   /** What is believed of all that grows, at the hour of the round; set once everything was read (stores/cultures.ts). */
   const readings = shallowRef<ReadonlyMap<string, CultureReading> | null>(null)
   /** The hour of the round that is on: a minute that passes changes nothing. */
@@ -62,9 +71,7 @@ export const useRoomStore = defineStore('room', () => {
     { immediate: true },
   )
   const roundState = computed((): RoomState | null =>
-    records.value && entries.value && roundHour.value && !untaught.value
-      ? roomState(records.value, entries.value, roundHour.value, learned.value ?? undefined)
-      : null,
+    roundHour.value && !untaught.value ? project(roundHour.value) : null,
   )
   const round = computed((): Round | null =>
     reckoner.value && roundState.value && readings.value
@@ -94,13 +101,13 @@ export const useRoomStore = defineStore('room', () => {
     writeMarker({
       name,
       entries: count,
-      exportedAt: exportedAt ?? readMarker()?.exportedAt ?? null,
+      exportedAt: exportedAt ?? (await readMarker())?.exportedAt ?? null,
     })
   })
 
   // The log is worked through again when something was written that teaches.
   const position = computed(() =>
-    records.value && entries.value ? learningPosition(records.value, entries.value) : null,
+    records.value?.length && entries.value ? learningPosition(records.value, entries.value) : null,
   )
   watch(position, p => p !== null && void learn(DATABASES[which.value]))
 
@@ -124,8 +131,8 @@ export const useRoomStore = defineStore('room', () => {
     }
   }
 
-  function open(room: WhichRoom) {
-    local.set(WHICH_KEY, room)
+  function open(room: WhichRoom, by: 'choice' | 'link' = 'choice') {
+    rememberRoom(room, by)
     which.value = room
     readings.value = null
     patient.value = true
@@ -150,23 +157,26 @@ export const useRoomStore = defineStore('room', () => {
     clockBehind,
     open,
     save: async (drafts: readonly RecordDraft[]) => {
-      const { records, overtaken } = await attempt(() => saveRecords(db.value, drafts))
+      const { records, overtaken } = await attempt(async () =>
+        (await registry()).saveRecords(db.value, drafts),
+      )
       for (const r of overtaken) notice(overtakenWords(r))
       return records
     },
-    remove: (id: string) => attempt(() => removeRecord(db.value, id)),
-    bringBack: (id: string) => attempt(() => removeRecord(db.value, id, false)),
+    remove: (id: string) => attempt(async () => (await registry()).removeRecord(db.value, id)),
+    bringBack: (id: string) =>
+      attempt(async () => (await registry()).removeRecord(db.value, id, false)),
     write: (
       drafts: readonly Draft[],
       answers: string | null = null,
       records: readonly RecordDraft[] = [],
-    ) => written(() => writeAct(db.value, drafts, answers, records)),
+    ) => written(async () => (await logbook()).writeAct(db.value, drafts, answers, records)),
     /** As write, for those who go on to something else: where it cannot be written they are stopped. */
     writeOrStop: (
       drafts: readonly Draft[],
       answers: string | null = null,
       records: readonly RecordDraft[] = [],
-    ) => attempt(() => writeAct(db.value, drafts, answers, records)),
-    undo: (act: string) => written(() => undoAct(db.value, act)),
+    ) => attempt(async () => (await logbook()).writeAct(db.value, drafts, answers, records)),
+    undo: (act: string) => written(async () => (await logbook()).undoAct(db.value, act)),
   }
 })

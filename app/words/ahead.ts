@@ -1,3 +1,4 @@
+import { numberText } from '@renatus/core/units/numberText'
 import type { Lateness } from '@renatus/core/round/stops/begin/find'
 import type { Decision } from '@renatus/core/planning/plan/decisions'
 import type { Way } from '@renatus/core/planning/plan/closing'
@@ -51,7 +52,7 @@ export function decisionWords(
     case 'hatch':
       return {
         verb: 'Hatch',
-        amount: `${d.hatch.cystsG.toLocaleString('en-GB', { maximumFractionDigits: 1 })} g`,
+        amount: `${numberText(d.hatch.cystsG, { decimals: 1 })} g`,
         rest: `of cysts in ${d.hatch.vessel}.`,
       }
   }
@@ -97,7 +98,7 @@ function factWords(c: FactChange): string {
     case 'date':
       return `${c.name} swims free ${days(c.days)} ${c.days < 0 ? 'earlier' : 'later'}`
     case 'fry':
-      return `${c.name} has ${c.is.toLocaleString('en-GB')} fry instead of ${c.was.toLocaleString('en-GB')}`
+      return `${c.name} has ${numberText(c.is)} fry instead of ${numberText(c.was)}`
     case 'wishes':
       return `what ${c.name} may eat was changed`
     case 'culture-new':

@@ -53,14 +53,17 @@ const TEXTS: Record<FailureCode, string> = {
   bug: 'Something went wrong that should not. What is written is safe.',
 }
 
+/** Names that say that something failed and not what: what they wrap tells more. */
+const VAGUE: readonly string[] = ['AbortError', 'OpenFailedError', 'DatabaseClosedError']
+
 /** The innermost error that has a name we know: Dexie wraps what the browser said. */
 function nameOf(error: unknown): string {
   const e = error as { name?: string; inner?: unknown; failures?: unknown[] } | null
-  if (e?.name && BY_NAME[e.name] && e.name !== 'AbortError') return e.name
-  if (e?.inner) return nameOf(e.inner)
-  const first = e?.failures?.[0]
-  if (first) return nameOf(first)
-  return e?.name ?? ''
+  const own = e?.name ?? ''
+  if (BY_NAME[own] && !VAGUE.includes(own)) return own
+  const within = e?.inner ?? e?.failures?.[0]
+  const inner = within ? nameOf(within) : ''
+  return BY_NAME[inner] ? inner : own
 }
 
 /** Chunks that a newer version has taken away. */

@@ -1,3 +1,4 @@
+import { numberText } from '@renatus/core/units/numberText'
 import * as z from 'zod'
 import { parseAmount } from '@renatus/core/units/parseAmount'
 import { fahrenheitToCelsius, ML_PER_US_GALLON } from '@renatus/core/units/convert'
@@ -19,7 +20,7 @@ export interface NumberRule {
 }
 
 const said = (text: string) => (text.trim() === '' ? 'is empty' : `cannot be “${text.trim()}”`)
-const plain = (n: number) => n.toLocaleString('en-GB', { maximumFractionDigits: 3 })
+const plain = (n: number) => numberText(n, { decimals: 3 })
 
 function refuse(ctx: z.RefinementCtx, message: string) {
   ctx.addIssue({ code: 'custom', message })

@@ -1,3 +1,4 @@
+import { numberText } from '@renatus/core/units/numberText'
 import { GEL_G_PER_ML } from '@renatus/core/gel/portion'
 import type { GelFill } from '@renatus/core/stock/gelFill'
 import { formatGrams, formatMillilitres } from '@renatus/core/units/format'
@@ -12,7 +13,7 @@ import type { GelForm, IngredientRole, Milling } from '@renatus/core/records/voc
 
 /** Words of the gel kitchen. */
 export const pieces = (n: number) =>
-  `${n > 20 ? Math.round(n).toLocaleString('en-GB') : nearQuarter(n)} ${n > 1 ? 'pieces' : 'piece'}`
+  `${n > 20 ? numberText(Math.round(n)) : nearQuarter(n)} ${n > 1 ? 'pieces' : 'piece'}`
 
 export const NUTRIENT_NAMES = {
   protein: 'Protein',
@@ -57,14 +58,12 @@ export const FORM_WORDS: Record<GelForm, string> = {
 }
 
 export const micron = (um: number) =>
-  um >= 1000
-    ? `${(um / 1000).toLocaleString('en-GB', { maximumFractionDigits: 1 })}\u00A0mm`
-    : `${Math.round(um)}\u00A0µm`
+  um >= 1000 ? `${numberText(um / 1000, { decimals: 1 })}\u00A0mm` : `${Math.round(um)}\u00A0µm`
 export const crumbWords = (c: CrumbSize) =>
   c.overUm >= c.throughUm
     ? `crumbs pressed through ${micron(c.throughUm)}`
     : `crumbs through ${micron(c.throughUm)}, held back by ${micron(c.overUm)}`
-const percent = (x: number) => `${x.toLocaleString('en-GB', { maximumFractionDigits: 1 })}\u00A0%`
+const percent = (x: number) => `${numberText(x, { decimals: 1 })}\u00A0%`
 
 /** What cannot be kept, and what it would have to be. */
 export function clashWords(c: Clash): string {

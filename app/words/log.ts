@@ -1,3 +1,4 @@
+import { numberText } from '@renatus/core/units/numberText'
 import type { Entry, EntryData, EntryKind, Portion } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'
 import { formatCount, formatGrams, formatMillilitres } from '@renatus/core/units/format'
@@ -169,9 +170,9 @@ const SENTENCES: Sentences<EntryKind> = {
   'tank.fed': (d, w) =>
     `${w.name(d.tankId)}: ${d.portions.map(p => portionText(p, w.measures, w.source)).join(', ')}`,
   'store.filled': (d, w) => `${d.name}: ${storeText(d, w.measures)}`,
-  'store.counted': d => `${d.name || 'A store'}: ${d.amount.toLocaleString('en-GB')} left`,
+  'store.counted': d => `${d.name || 'A store'}: ${numberText(d.amount)} left`,
   'store.portioned': (d, w) =>
-    `${d.name}: ${d.amount.toLocaleString('en-GB')} for ${d.tanks.map(t => `${w.name(t.tankId)} ${t.amount}`).join(', ')}`,
+    `${d.name}: ${numberText(d.amount)} for ${d.tanks.map(t => `${w.name(t.tankId)} ${t.amount}`).join(', ')}`,
   'store.discarded': d => all([d.name, d.reason]),
   'stop.answered': d => answerText(d),
   'order.placed': d => `${orderText(d)}, to come on ${d.comesOn}`,
@@ -181,10 +182,9 @@ const SENTENCES: Sentences<EntryKind> = {
   'clock.started': d => d.label,
   'clock.seen': () => 'seen',
   'lot.weighed': (d, w) => `${w.name(d.lotId)}: ${formatGrams(d.grams)} left`,
-  'brood.counted': (d, w) => `${w.name(d.broodId)}: ${d.fry.toLocaleString('en-GB')} fry`,
+  'brood.counted': (d, w) => `${w.name(d.broodId)}: ${numberText(d.fry)} fry`,
   'brood.event': (d, w) => `${w.name(d.broodId)}: ${EVENT_WORDS[d.event]} on ${d.on}`,
-  'brood.left': (d, w) =>
-    `${w.name(d.broodId)}: ${d.fry.toLocaleString('en-GB')} ${leftText(d, w.name)}`,
+  'brood.left': (d, w) => `${w.name(d.broodId)}: ${numberText(d.fry)} ${leftText(d, w.name)}`,
   'brood.ended': (d, w) => `${w.name(d.broodId)}: ${d.reason}`,
   'brood.measured': (d, w) =>
     `${w.name(d.broodId)}: ${d.lengthsMm.map(l => l.toFixed(1)).join(', ')} mm`,
@@ -200,7 +200,7 @@ const SENTENCES: Sentences<EntryKind> = {
     const drops = `${d.counts.length} × ${formatMillilitres(d.dropMl)}`
     const how = d.how === 'picture' ? ', off a picture' : ''
     const units = edible(d.foodId)?.units ?? d.foodId
-    return `${placeOf(w, d.of)}${animals.toLocaleString('en-GB')} ${units} in ${drops}${how}`
+    return `${placeOf(w, d.of)}${numberText(animals)} ${units} in ${drops}${how}`
   },
   'water.read': (d, w) => `${placeOf(w, d.of)}${readingText(d.reading)}`,
   'lot.measured': (d, w) => `${w.name(d.lotId)}: ${d.lengthsUm.map(Math.round).join(', ')} µm`,
@@ -211,7 +211,7 @@ const SENTENCES: Sentences<EntryKind> = {
   'plan.kept': d => planText(d),
   'sheet.ticked': d => `${d.text} ${d.done ? 'Ticked' : 'Unticked'} by ${d.who}.`,
   'gel.cooked': (d, w) =>
-    `${d.boxName}: ${d.pieces.toLocaleString('en-GB')} ${d.pieces === 1 ? 'piece' : 'pieces'} of ${w.name(d.mixId)} from ${formatGrams(d.powderG)} powder and ${formatMillilitres(d.waterMl)} water`,
+    `${d.boxName}: ${numberText(d.pieces)} ${d.pieces === 1 ? 'piece' : 'pieces'} of ${w.name(d.mixId)} from ${formatGrams(d.powderG)} powder and ${formatMillilitres(d.waterMl)} water`,
   'note': d => d.text,
   'undone': () => 'an earlier act was taken back',
 }

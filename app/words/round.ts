@@ -1,6 +1,7 @@
+import { numberText } from '@renatus/core/units/numberText'
 /** Sentences of the Round. */
 export const plural = (n: number, one: string, many = `${one}s`) =>
-  `${n.toLocaleString('en-GB')} ${n === 1 ? one : many}`
+  `${numberText(n)} ${n === 1 ? one : many}`
 
 export function roundLead(stops: number, minutes: number, early: boolean): string {
   if (stops === 0) return 'Nothing is due.'

@@ -1,31 +1,16 @@
 import { expose } from 'comlink'
+import { entriesByCulture } from '@renatus/core/estimation/entriesByCulture'
 import { readCulture, type CultureReading } from '@renatus/core/estimation/readCulture'
 import type { ReplayMemory } from '@renatus/core/estimation/replay'
-import { byTime, effectiveEntries } from '@renatus/core/records/effectiveEntries'
+import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
 import type { Entry } from '@renatus/core/records/entries'
 import type { CultureRecord, Place } from '@renatus/core/records/records'
-import { cultureIdOf } from '@renatus/core/stock/cultures'
 import { NOTHING_LEARNED, type Learned } from '@renatus/core/stock/learned'
 import { RenatusDatabase } from '~/db/database'
 import { keepReadings, knownReadings, type KeptReading } from '~/db/keptReadings'
 import { lastLearned } from '~/db/learned'
 import { LogTail } from '~/db/logTail'
 import type { ReadingQuestion } from '~/engine/readingQuestion'
-
-/** Entries that can say something of a culture, by its id; what is read of a place goes to all. */
-function entriesByCulture(entries: readonly Entry[]): (id: string) => readonly Entry[] {
-  const everywhere = entries.filter(e => e.kind === 'place.temperature')
-  const found = new Map<string, Entry[]>()
-  for (const e of entries) {
-    const id = cultureIdOf(e)
-    if (!id) continue
-    const list = found.get(id)
-    if (list) list.push(e)
-    else found.set(id, [...everywhere, e])
-  }
-  for (const list of found.values()) list.sort(byTime)
-  return id => found.get(id) ?? everywhere
-}
 
 interface Open {
   db: RenatusDatabase

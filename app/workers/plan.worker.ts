@@ -1,8 +1,7 @@
 import { expose } from 'comlink'
 import highsLoader from 'highs'
 import wasmUrl from 'highs/runtime?url'
-import { readRoom } from '@renatus/core/estimation/readRoom'
-import type { ReplayMemory } from '@renatus/core/estimation/replay'
+import type { CultureReading } from '@renatus/core/estimation/readCulture'
 import type { CulturePlan } from '@renatus/core/planning/plan/planRoom'
 import type { PlanProgress } from '@renatus/core/planning/plan/planSearch'
 import { answerPlan, type PlanQuestion } from '@renatus/core/planning/plan/question'
@@ -11,16 +10,18 @@ import { roundState } from '@renatus/core/round/round'
 import { RenatusDatabase } from '~/db/database'
 import { lastLearned } from '~/db/learned'
 
-/** Where the last reading stood: the next plan reads only what is new. */
-const memories = new Map<string, ReplayMemory>()
 let solver: Promise<Solver> | null = null
 
 /** Plans off the page. To stop it the worker is ended: the solver does not look up while it works. */
 const planner = {
-  /** @param onProgress called while the solver works */
+  /**
+   * @param readings of what grows, as the page had them read
+   * @param onProgress called while the solver works
+   */
   async plan(
     database: string,
     now: string,
+    readings: readonly CultureReading[],
     question: PlanQuestion,
     onProgress: (p: PlanProgress) => void,
   ): Promise<CulturePlan | null> {
@@ -36,7 +37,8 @@ const planner = {
       solver ??= highsLoader({ locateFile: () => wasmUrl }).then(h =>
         highsSolver(h as unknown as HighsLike),
       )
-      return answerPlan(state, readRoom(state, memories), question, await solver, undefined, p => {
+      const read = new Map(readings.map(r => [r.id, r]))
+      return answerPlan(state, read, question, await solver, undefined, p => {
         onProgress(p)
         return true
       })

@@ -75,30 +75,18 @@ export const openKeys = (culture: Culture): string[] =>
 /** Draws the cloud anew by weight, and moves copies apart without widening what is believed of the parameters. */
 export function resample(cloud: Cloud, w: Float64Array, chance: RandomStream): Particle[] {
   const keys = openKeys(cloud[0]!.culture)
-  const mean = keys.map(key => {
-    let m = 0
-    cloud.forEach((p, i) => {
-      m += w[i]! * Math.log(p.culture.params[key]!)
-    })
-    return m
-  })
-  const sd = keys.map((key, k) => {
-    let v = 0
-    cloud.forEach((p, i) => {
-      v += w[i]! * (Math.log(p.culture.params[key]!) - mean[k]!) ** 2
-    })
-    return Math.sqrt(v)
-  })
+  const logs = keys.map(key => Float64Array.from(cloud, p => Math.log(p.culture.params[key]!)))
+  const mean = logs.map(log => log.reduce((m, x, i) => m + w[i]! * x, 0))
+  const sd = logs.map((log, k) =>
+    Math.sqrt(log.reduce((v, x, i) => v + w[i]! * (x - mean[k]!) ** 2, 0)),
+  )
   return systematic(w, cloud.length, chance.next()).map(index => {
     const from = cloud[index]!
     const culture = copyCulture(from.culture)
     const params = { ...culture.params }
     keys.forEach((key, k) => {
-      params[key] = Math.exp(
-        SHRINK * Math.log(params[key]!) +
-          (1 - SHRINK) * mean[k]! +
-          chance.normal(0, KERNEL * sd[k]!),
-      )
+      const pulled = SHRINK * logs[k]![index]! + (1 - SHRINK) * mean[k]!
+      params[key] = Math.exp(pulled + chance.normal(0, KERNEL * sd[k]!))
     })
     culture.family.nudge(culture.state, Math.exp(chance.normal(0, STATE_JITTER)))
     return { culture: { ...culture, params }, logWeight: 0, readyH: from.readyH }

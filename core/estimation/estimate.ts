@@ -35,6 +35,7 @@ const TROUBLED = 0.2
  * Reads a vessel from what was seen of it. Deterministic: the same subject and observations give the same answer, with a memory or without.
  * @param observations in any order
  * @param atH hours since the start for which the estimate is wanted
+ * @param causes whether causes are looked for where something seems wrong: a seventh of the work
  * @param memory what an earlier reading of the same vessel returned; only what is new is worked out
  */
 export function estimate(
@@ -42,6 +43,7 @@ export function estimate(
   observations: readonly Observation[],
   atH: number,
   memory?: ReplayMemory,
+  causes = true,
 ): { estimate: Estimate; memory: ReplayMemory; cloud: Cloud } {
   const r = replay(subject, observations, Math.max(0, atH), memory)
   const temperature = temperatureOf(r.observations, subject.temperatureC)
@@ -102,7 +104,7 @@ export function estimate(
       moves: r.moves,
       remarks: r.remarks,
       causes:
-        troubled && r.weekAgo
+        causes && troubled && r.weekAgo
           ? diagnose(subject, r.weekAgo.cloud, r.observations.slice(r.weekAgo.from), temperature)
           : [],
     },

@@ -30,7 +30,7 @@ export interface CultureReading {
   ahead: Forecast | null
 }
 
-/** `places`: where it stands, for a vessel as warm as its place; `ahead`: also work out the days to come. */
+/** `places`: where it stands, for a vessel as warm as its place; `ahead`: also work out the days to come, and what may be wrong. */
 export interface ReadOptions {
   places?: readonly Place[]
   ahead?: boolean
@@ -68,7 +68,7 @@ export function readCulture(
   const sinceH = Math.max(0, hoursBetween(c.startedAt, now))
   const lastH = observations.reduce((h, o) => Math.max(h, o.h), 0)
   const atH = lastH > sinceH && lastH - sinceH <= SAME_ROUND_H ? lastH : sinceH
-  const result = estimate(subject, observations, atH, memory)
+  const result = estimate(subject, observations, atH, memory, options.ahead ?? false)
   const why = whyOf(result.estimate.moves)
   const course = temperatureOf(observations, c.temperatureC)
   const temperatureC = course(atH / 24)

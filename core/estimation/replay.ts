@@ -1,5 +1,6 @@
 import type { Readiness } from '../dynamics/contract'
-import { runCulture, STEP_H } from '../foods/culture'
+import type { Upkeep } from '../foods/contract'
+import { courseSteps, runSteps, STEP_H, type CourseStep } from '../foods/culture'
 import { randomStream, type RandomStream } from '../math/random'
 import { copyCloud, effectiveNumber, resample, weightsOf, type Cloud, type Particle } from './cloud'
 import {
@@ -10,7 +11,7 @@ import {
   yieldLikelihood,
   type Observation,
 } from './observation'
-import { runUntilReady } from './runUntilReady'
+import { stepsUntilReady } from './runUntilReady'
 import { starter, type Subject } from './subject'
 
 export const PARTICLES = 400
@@ -76,6 +77,33 @@ const perMl = (p: Particle) =>
 const readinessOf = (p: Particle): Readiness =>
   p.culture.family.readiness(p.culture.state, p.culture.params)
 
+/** Stretches of at most 6 h; at the end of each it is seen whether a vessel has become ready. */
+type Way = readonly (readonly CourseStep[])[]
+
+/** The way of a vessel to an age: the same for all courses of its age, so that it is worked out once for a cloud. */
+function wayTo(
+  upkeep: readonly Upkeep[],
+  fromH: number,
+  toH: number,
+  temperature: (day: number) => number,
+): Way {
+  const way: CourseStep[][] = []
+  for (let ageH = fromH; ageH < toH - 1e-6;) {
+    const steps = courseSteps(upkeep, ageH, Math.min(STEP_H, toH - ageH), temperature)
+    way.push(steps)
+    ageH = steps.at(-1)!.endH
+  }
+  return way
+}
+
+/** Moves a particle along a way that begins at its age, and notes when it is first ready. */
+function follow(p: Particle, way: Way, chance: RandomStream): void {
+  for (const steps of way) {
+    if (p.readyH === null) p.readyH = stepsUntilReady(p.culture, steps, chance)
+    else runSteps(p.culture, steps, chance)
+  }
+}
+
 /** Moves a particle on and notes when it is first ready. */
 export function advance(
   p: Particle,
@@ -83,29 +111,39 @@ export function advance(
   temperature: (day: number) => number,
   chance: RandomStream,
 ): void {
-  while (p.culture.ageH < toH - 1e-6) {
-    const hours = Math.min(STEP_H, toH - p.culture.ageH)
-    if (p.readyH === null) p.readyH = runUntilReady(p.culture, hours, temperature, chance)
-    else runCulture(p.culture, hours, temperature, chance)
+  follow(p, wayTo(p.culture.upkeep, p.culture.ageH, toH, temperature), chance)
+}
+
+/** Moves all courses of a vessel to an age. */
+function advanceAll(
+  cloud: Cloud,
+  toH: number,
+  temperature: (day: number) => number,
+  chance: RandomStream,
+  mishaps: boolean,
+): void {
+  const [first] = cloud
+  if (!first) return
+  const fromH = first.culture.ageH
+  const way = wayTo(first.culture.upkeep, fromH, toH, temperature)
+  const mishap = 1 - (1 - MISHAP_PER_WEEK) ** ((toH - fromH) / WEEK_H)
+  for (const p of cloud) {
+    if (mishaps && chance.next() < mishap) goWrong(p, toH, temperature, chance)
+    else follow(p, way, chance)
   }
 }
 
-/** As advance; now and then something goes wrong on the way that nobody wrote down. Without it a jar that was good could never be found spoilt. */
-function advanceWithMishaps(
+/** Now and then something goes wrong that nobody wrote down. Without it a jar that was good could never be found spoilt. */
+function goWrong(
   p: Particle,
   toH: number,
   temperature: (day: number) => number,
   chance: RandomStream,
 ): void {
   const fromH = p.culture.ageH
-  if (chance.next() < 1 - (1 - MISHAP_PER_WEEK) ** ((toH - fromH) / WEEK_H)) {
-    advance(p, fromH + chance.next() * (toH - fromH), temperature, chance)
-    p.culture.family.ail(
-      p.culture.state,
-      p.culture.params,
-      chance.next() < 0.5 ? 'contaminated' : 'poisoned',
-    )
-  }
+  advance(p, fromH + chance.next() * (toH - fromH), temperature, chance)
+  const { family, state, params } = p.culture
+  family.ail(state, params, chance.next() < 0.5 ? 'contaminated' : 'poisoned')
   advance(p, toH, temperature, chance)
 }
 
@@ -278,18 +316,17 @@ export function replay(
   const known = memory?.subject === identity ? remembered(memory, keys, oldIndex) : NOTHING
   let old = known.old
   const last = copyCheckpoint(known.at ?? beginning(subject, list))
-  const step = subject.mishaps === false ? advance : advanceWithMishaps
   for (const [i, { o, index }] of order.entries()) {
     if (i < last.done) continue
     if (i === oldIndex && old?.done !== i) old = copyCheckpoint(last)
     const chance = randomStream(subject.seed + 7919 * (i + 1))
-    for (const p of last.cloud) step(p, o.h, temperature, chance)
+    advanceAll(last.cloud, o.h, temperature, chance, subject.mishaps !== false)
     observe(last, o, index, chance)
     last.done = i + 1
   }
   const chance = randomStream(subject.seed + 7919 * (list.length + 1))
   const now = copyCloud(last.cloud)
-  for (const p of now) advance(p, atH, temperature, chance)
+  advanceAll(now, atH, temperature, chance, false)
   return {
     cloud: now,
     moves: last.moves,

@@ -96,16 +96,66 @@ export const withoutUpkeep = (c: Culture, kinds: readonly string[]): Culture => 
 
 const EPS = 1e-6
 
-/** Does what the method does by itself at this hour. */
-function keepUp(c: Culture): void {
-  for (const u of c.upkeep) {
-    const since = c.ageH - u.fromDay * 24
-    const off = since % u.everyH
-    if (since < -EPS || (off > EPS && u.everyH - off > EPS)) continue
+/** What the method does by itself at this age. */
+function isDue(u: Upkeep, ageH: number): boolean {
+  const since = ageH - u.fromDay * 24
+  const off = since % u.everyH
+  return since >= -EPS && (off <= EPS || u.everyH - off <= EPS)
+}
+const NOTHING_DUE: readonly Upkeep[] = []
+function dueAt(upkeep: readonly Upkeep[], ageH: number): readonly Upkeep[] {
+  for (const u of upkeep) if (isDue(u, ageH)) return upkeep.filter(x => isDue(x, ageH))
+  return NOTHING_DUE
+}
+
+function keepUp(c: Culture, due: readonly Upkeep[]): void {
+  for (const u of due) {
     if (u.whenBelow && !((c.state as Record<string, number>)[u.whenBelow.key]! < u.whenBelow.value))
       continue
     const action: Action = { kind: u.action, amount: u.amount, unit: u.unit }
     c.family.act(c.state, c.params, action)
+  }
+}
+
+/** One step of a course, the same for every vessel of its age: upkeep by the clock, then up to 6 h. */
+export interface CourseStep {
+  due: readonly Upkeep[]
+  environment: Environment
+  hours: number
+  /** Age at its end, h. */
+  endH: number
+}
+
+/** Steps from an age on. They end on the grid of steps since the start, so that upkeep falls due at whatever hours somebody looks. */
+export function courseSteps(
+  upkeep: readonly Upkeep[],
+  fromH: number,
+  hours: number,
+  temperature: (day: number) => number,
+  stepH: number = STEP_H,
+): CourseStep[] {
+  const until = fromH + hours
+  const steps: CourseStep[] = []
+  for (let ageH = fromH; ageH < until - EPS;) {
+    const next = (Math.floor(ageH / stepH + EPS) + 1) * stepH
+    const dt = Math.min(next, until) - ageH
+    const environment = { temperatureC: temperature((ageH + dt / 2) / 24) }
+    steps.push({ due: dueAt(upkeep, ageH), environment, hours: dt, endH: ageH + dt })
+    ageH += dt
+  }
+  return steps
+}
+
+/** Moves a culture through steps that begin at its age. */
+export function runSteps(
+  c: Culture,
+  steps: readonly CourseStep[],
+  chance: RandomStream | null,
+): void {
+  for (const step of steps) {
+    keepUp(c, step.due)
+    c.family.step(c.state, c.params, step.environment, step.hours, chance)
+    c.ageH = step.endH
   }
 }
 
@@ -117,16 +167,7 @@ export function runCulture(
   chance: RandomStream | null,
   stepH: number = STEP_H,
 ): void {
-  const until = c.ageH + hours
-  while (c.ageH < until - EPS) {
-    keepUp(c)
-    // Steps end on the grid of steps since the start, so that upkeep falls due at whatever hours somebody looks.
-    const next = (Math.floor(c.ageH / stepH + EPS) + 1) * stepH
-    const dt = Math.min(next, until) - c.ageH
-    const environment: Environment = { temperatureC: temperature((c.ageH + dt / 2) / 24) }
-    c.family.step(c.state, c.params, environment, dt, chance)
-    c.ageH += dt
-  }
+  runSteps(c, courseSteps(c.upkeep, c.ageH, hours, temperature, stepH), chance)
 }
 
 /** A culture that may be moved on without touching the first. */

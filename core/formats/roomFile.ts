@@ -2,10 +2,8 @@ import * as z from 'zod'
 import { entry } from '../records/entries'
 import { anyRecord, instant } from '../records/records'
 import { upgradeFile } from './upgradeRoom'
+import { ROOM_FILE_FORMAT, ROOM_FILE_VERSION } from './writeRoomFile'
 
-/** The open file of a room: everything that is known of it, in one JSON document. */
-export const ROOM_FILE_FORMAT = 'renatus-room'
-export const ROOM_FILE_VERSION = 7
 /** A file above this is refused before it is read, bytes. Ten years of a busy room are far below. */
 export const ROOM_FILE_MAX_BYTES = 64 * 1024 * 1024
 
@@ -66,24 +64,4 @@ export function readRoomFile(text: string): ReadRoomFile {
   if (!parsed.data.records.some(r => r.type === 'room' && r.removedAt === null))
     return fail({ code: 'no-room' })
   return { ok: true, file: parsed.data }
-}
-
-/** The text of a room file: sorted by id, so that the same room gives the same file. */
-export function writeRoomFile(file: Omit<RoomFile, 'format' | 'version'>): string {
-  const byId = <T extends { id: string }>(list: readonly T[]) =>
-    [...list].sort((a, b) => (a.id < b.id ? -1 : 1))
-  const { exportedAt, by, records, entries, kept } = file
-  return JSON.stringify(
-    {
-      format: ROOM_FILE_FORMAT,
-      version: ROOM_FILE_VERSION,
-      exportedAt,
-      by,
-      records: byId(records),
-      entries: byId(entries),
-      kept,
-    },
-    null,
-    1,
-  )
 }

@@ -1,4 +1,4 @@
-import { tzOffset } from '@date-fns/tz'
+import { tzOffset } from '@date-fns/tz/tzOffset'
 
 /** Offsets of zones change on quarters of an hour only. */
 const QUARTER_MS = 900_000

@@ -1,3 +1,4 @@
+import { numberText } from './numberText'
 import { significant } from '../math/significant'
 import { celsiusToFahrenheit, litresToGallons, ML_PER_US_CUP } from './convert'
 import type { MeasureSystem, SpoonCount } from './kitchenMeasures'
@@ -8,7 +9,7 @@ import type { MeasureSystem, SpoonCount } from './kitchenMeasures'
  */
 const GAP = '\u00A0'
 const plain = (value: number, digits: number) =>
-  significant(value, digits).toLocaleString('en-GB', { maximumFractionDigits: 6 })
+  numberText(significant(value, digits), { decimals: 6 })
 
 /** 12 400, 980, 35. Two digits up to a thousand, three above: nobody counts nauplii finer. Tens of millions and more in words. */
 export function formatCount(n: number): string {
@@ -18,7 +19,7 @@ export function formatCount(n: number): string {
 }
 
 /** A number of things that are counted one by one. */
-export const formatWhole = (n: number) => Math.round(n).toLocaleString('en-GB')
+export const formatWhole = (n: number) => numberText(Math.round(n))
 
 export function formatGrams(g: number): string {
   if (g < 10) return `${plain(Math.round(g * 100) / 100, 2)}${GAP}g`

@@ -1,6 +1,7 @@
 import * as fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { readRoomFile, writeRoomFile } from '@renatus/core/formats/roomFile'
+import { readRoomFile } from '@renatus/core/formats/roomFile'
+import { writeRoomFile } from '@renatus/core/formats/writeRoomFile'
 import { idTime } from '@renatus/core/records/id'
 import { instantOf, toMs } from '@renatus/core/time/localDate'
 import { wallClock } from '@renatus/core/time/zone'
@@ -9,8 +10,8 @@ import { redated } from '@demo/redated'
 import { demoAt, loftText } from '../../tools/rooms/demoAt'
 
 /** Both daylight-saving changes, other hours of the day; `npm run bench` walks 30 days of a year. */
-const CLOCKS = ['06:34', '12:10', '19:20', '22:45', '05:05']
-const DATES = ['2026-03-29', '2026-10-25', '2027-01-01', '2026-07-02', '2026-03-24']
+const CLOCKS = ['06:34', '19:20', '05:05']
+const DATES = ['2026-03-29', '2026-10-25', '2027-01-01']
 
 describe('the demo room', () => {
   it.each(DATES.map((date, i) => [date, CLOCKS[i % CLOCKS.length]!]))(

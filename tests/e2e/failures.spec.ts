@@ -88,7 +88,7 @@ test('a browser that keeps nothing says so, and is no blank page', async ({ brow
     }, denied)
     await page.goto(`${baseURL}/?room=own`)
     if (denied === 'localStorage')
-      await expect(page.getByRole('heading', { name: 'Set up your room' })).toBeVisible()
+      await expect(page.getByRole('heading', { name: 'No room yet' })).toBeVisible()
     else
       await expect(page.getByRole('alert').first()).toContainText(
         /keep data|keeps no data|storage/i,
@@ -159,8 +159,111 @@ test('a view whose chunk is gone leads to an offer to reload; an address that le
     .click()
   await expect(notice(page, 'gone')).toContainText('Reload: nothing is lost')
   await expect(notice(page, 'gone').getByRole('button', { name: 'Reload' })).toBeVisible()
+  await notice(page, 'gone').getByRole('button', { name: 'Put away' }).click()
+  // The finder is no view: it is a part of this page that comes when it is first asked for.
+  await page.keyboard.press('/')
+  await expect(notice(page, 'gone').getByRole('button', { name: 'Reload' })).toBeVisible()
   await page.unroute(/_nuxt\/.*\.js/)
   await page.goto('/no-such-view')
   await expect(page.getByRole('heading', { name: 'No such page' })).toBeVisible()
   await expect(page.getByRole('button', { name: 'Export everything' })).toBeVisible()
+})
+
+test('a newer tab, an older tab that holds on, and a database that never answers are told', async ({
+  context,
+  page,
+}) => {
+  await setUp(page)
+  await addBrood(page, '800')
+  await page.goto('/')
+  const done = page.getByRole('button', { name: 'Done' }).first()
+  await expect(done).toBeVisible()
+  const beside = await context.newPage()
+  await beside.goto('/api/health')
+  const opened = (version: number) =>
+    beside.evaluate(
+      v =>
+        new Promise<string>(resolve => {
+          const asked = indexedDB.open('renatus', v)
+          asked.onsuccess = () => {
+            ;(window as unknown as { held: IDBDatabase }).held = asked.result
+            resolve('open')
+          }
+          asked.onerror = () => resolve(asked.error?.name ?? 'error')
+        }),
+      version,
+    )
+
+  await test.step('a tab of a newer version took the database over', async () => {
+    expect(await opened(9990)).toBe('open')
+    await done.click()
+    await expect(page.getByRole('alert').first()).toContainText('Reload this page')
+  })
+
+  await test.step('nothing is waited for without end', async () => {
+    const stuck = await context.newPage()
+    await stuck.addInitScript(() => {
+      IDBFactory.prototype.open = () => ({ addEventListener() {} }) as unknown as IDBOpenDBRequest
+    })
+    await stuck.goto('/')
+    await expect(stuck.getByText('This takes longer than it should.')).toBeVisible({
+      timeout: 20_000,
+    })
+    await expect(stuck.getByRole('button', { name: 'Reload' })).toBeVisible()
+    await stuck.close()
+  })
+})
+
+test('an older tab that does not let go of the database is named', async ({ browser, baseURL }) => {
+  const context = await browser.newContext({ serviceWorkers: 'block' })
+  const old = await context.newPage()
+  await old.goto(`${baseURL}/api/health`)
+  await old.evaluate(
+    () =>
+      new Promise(resolve => {
+        const asked = indexedDB.open('renatus', 10)
+        asked.onupgradeneeded = () => asked.result.createObjectStore('meta', { keyPath: 'key' })
+        asked.onsuccess = () => {
+          ;(window as unknown as { held: IDBDatabase }).held = asked.result
+          resolve(null)
+        }
+      }),
+  )
+  const page = await context.newPage()
+  await page.goto(`${baseURL}/?room=own`)
+  await expect(page.getByRole('alert').first()).toContainText('Close all other tabs')
+  await context.close()
+})
+
+test('a page that throws is told, and everything can be carried away', async ({ page }) => {
+  await setUp(page)
+  // What is stored was damaged by something else than this app.
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve, reject) => {
+        const asked = indexedDB.open('renatus')
+        asked.onerror = () => reject(new Error('not opened'))
+        asked.onsuccess = () => {
+          const change = asked.result.transaction('records', 'readwrite')
+          const records = change.objectStore('records')
+          const all = records.getAll()
+          all.onsuccess = () => {
+            const room = (all.result as { type: string }[]).find(r => r.type === 'room')!
+            records.put({ ...room, rounds: null })
+          }
+          change.oncomplete = () => {
+            asked.result.close()
+            resolve()
+          }
+        }
+      }),
+  )
+  await page.goto('/')
+  const told = page.getByRole('alert').filter({ hasText: 'What is written is safe' }).first()
+  await expect(told).toBeVisible()
+  const [copy] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Export everything' }).first().click(),
+  ])
+  expect(readFileSync((await copy.path())!, 'utf8')).toContain('My fishroom')
 })

@@ -6,6 +6,7 @@ test('a new room: from a brood to a fed tank', async ({ page }) => {
   const me = new Person(page)
   await page.clock.install({ time: new Date('2026-03-17T05:35:00Z') })
   await page.goto('/?room=own')
+  await me.press(/^Set up your room/)
 
   await test.step('set up in at most 12 inputs', async () => {
     await expect(page.getByRole('heading', { name: 'Set up your room' })).toBeVisible()

@@ -128,6 +128,7 @@ test('over plain http from another host it works and says what is missing', asyn
     false,
     'undefined',
   ])
+  await page.getByRole('button', { name: 'Set up your room' }).click()
   await page.getByRole('button', { name: 'Open the room' }).click()
   await page.getByRole('link', { name: 'Setup' }).click()
   await expect(page.getByText('This page came over plain http')).toBeVisible()

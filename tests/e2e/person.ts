@@ -82,10 +82,16 @@ export async function at(page: Page, instant: string) {
   await page.clock.setSystemTime(new Date(instant))
 }
 
+/** An empty room is opened, and its form asked for. */
+export async function begin(page: Page, address = '/?room=own') {
+  await page.goto(address)
+  await page.getByRole('button', { name: 'Set up your room' }).click()
+}
+
 /** Sets up a plain room by accepting every default. */
 export async function setUp(page: Page, instant = '2026-03-17T05:34:00Z') {
   await page.clock.install({ time: new Date(instant) })
-  await page.goto('/?room=own')
+  await begin(page)
   await page.getByRole('button', { name: 'Open the room' }).click()
   await expect(page.getByRole('heading', { name: 'Morning round' })).toBeVisible()
 }

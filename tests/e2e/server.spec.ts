@@ -44,7 +44,7 @@ test('every answer says what may run, that nothing is guessed and that nobody fr
     if (/Content Security Policy/.test(m.text())) refused.push(m.text())
   })
   await page.goto('/?room=own')
-  await expect(page.getByRole('heading', { name: 'Set up your room' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'No room yet' })).toBeVisible()
   expect(refused).toEqual([])
 })
 

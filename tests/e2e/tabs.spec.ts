@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { addBrood, setUp } from './person'
+import { addBrood, begin, setUp } from './person'
 
 test('two tabs: what one does the other shows, and nothing is done twice', async ({
   page,
@@ -57,7 +57,7 @@ test('what destroys is held: a tap does nothing', async ({ page }) => {
 
 test('iodised salt, soft water, US measures: each has its answer', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-03-17T05:34:00Z') })
-  await page.goto('/?room=own')
+  await begin(page)
   await page.getByRole('radio', { name: /US gallons/ }).click()
   await page.getByLabel(/iodine/).check()
   await page.getByLabel(/Water it takes/).fill('0')

@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test'
+import { begin } from './person'
 import { createServer, type Server } from 'node:http'
 import { existsSync, readFileSync, statSync } from 'node:fs'
 import { extname, join } from 'node:path'
@@ -37,7 +38,7 @@ test.afterAll(() => {
 test.use({ baseURL: `http://localhost:${PORT}` })
 
 test('a new version is offered, never forced while somebody types', async ({ page }) => {
-  await page.goto('/?room=own')
+  await begin(page)
   await page.getByRole('button', { name: 'Open the room' }).click()
   await page.evaluate(async () => {
     await navigator.serviceWorker.ready

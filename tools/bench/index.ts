@@ -4,7 +4,8 @@ import { brokenFacts } from '@demo/facts'
 import { learnRoom } from '@renatus/core/estimation/learning/learnRoom'
 import { addDays, instantOf } from '@renatus/core/time/localDate'
 import { mergeRooms } from '@renatus/core/formats/mergeRooms'
-import { readRoomFile, writeRoomFile } from '@renatus/core/formats/roomFile'
+import { readRoomFile } from '@renatus/core/formats/roomFile'
+import { writeRoomFile } from '@renatus/core/formats/writeRoomFile'
 import { hatchCurve } from '@renatus/core/dynamics/hatch/hatchCurve'
 import type { Entry } from '@renatus/core/records/entries'
 import { makeId } from '@renatus/core/records/id'
@@ -21,6 +22,8 @@ import { benchLongLog } from './longLog'
 import { benchPlanning } from './planning'
 import { benchRounds } from './rounds'
 import { benchShelf } from './shelf'
+import { benchWalk } from './walk'
+import { benchYardstick } from './yardstick'
 
 const NOW = '2026-03-24T05:34:00.000Z'
 
@@ -147,6 +150,8 @@ benchRounds()
 await benchPlanning()
 await benchCalibration()
 await benchShelf()
+await benchWalk()
 benchFamilies()
+benchYardstick()
 benchReadingTime()
 benchReading(60)

@@ -1,10 +1,10 @@
-import { spawn } from 'node:child_process'
-import { existsSync, mkdtempSync, writeFileSync } from 'node:fs'
+import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { chromium, type Page } from '@playwright/test'
+import type { Page } from '@playwright/test'
 import { demoAt } from '../rooms/demoAt'
-import { writeRoomFile } from '@renatus/core/formats/roomFile'
+import { served } from './served'
+import { writeRoomFile } from '@renatus/core/formats/writeRoomFile'
 import { entry, type Entry } from '@renatus/core/records/entries'
 import { makeId } from '@renatus/core/records/id'
 import type { CultureRecord } from '@renatus/core/records/records'
@@ -71,29 +71,8 @@ const drawn = (page: Page) =>
   )
 
 /** What 120 vessels cost on the page: tasks over 50 ms in a scroll, vessels drawn anew for nothing, and a culture with a long log opened. Needs a build. */
-export async function benchShelf(): Promise<void> {
-  if (!existsSync('.output/server/index.mjs'))
-    return console.log('shelf: no build in .output, left out (npm run build)')
-  const server = spawn(process.execPath, ['.output/server/index.mjs'], {
-    env: { ...process.env, PORT: String(PORT) },
-    stdio: 'ignore',
-  })
-  const base = `http://localhost:${PORT}`
-  for (
-    let i = 0;
-    i < 100 &&
-    !(await fetch(`${base}/api/health`).then(
-      r => r.ok,
-      () => false,
-    ));
-    i++
-  )
-    await new Promise(resolve => setTimeout(resolve, 100))
-  const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu'],
-  })
-  try {
+export const benchShelf = (): Promise<void> =>
+  served('shelf', PORT, async (browser, base) => {
     const page = await (
       await browser.newContext({
         viewport: { width: 1280, height: 800 },
@@ -141,8 +120,4 @@ export async function benchShelf(): Promise<void> {
     })`),
     )
     console.log(`shelf: a culture with ${LONG_LOG} entries shows in ${ms.toFixed(0)} ms`)
-  } finally {
-    await browser.close()
-    server.kill()
-  }
-}
+  })

@@ -14,6 +14,7 @@ import { Line } from 'vue-chartjs'
 import type { FoodCurve } from '@renatus/core/planning/plan/supplyCurves'
 import { addDays } from '@renatus/core/time/localDate'
 import { edible } from '@renatus/core/fry/edibles'
+import { useOnSight } from '~/composables/useOnSight'
 import { useTheme } from '~/composables/useTheme'
 import { useUnits } from '~/composables/useUnits'
 import { foodName } from '~/words/foods'
@@ -45,6 +46,7 @@ const LEFT = 64
 const RIGHT = 12
 const box = useTemplateRef<HTMLElement>('box')
 const { width } = useElementSize(box)
+const inSight = useOnSight(box)
 const pxPerDay = computed(() =>
   Math.max(1, (width.value - LEFT - RIGHT) / Math.max(1, props.days - 1)),
 )
@@ -240,7 +242,9 @@ const opened = ref(false)
       {{ foodName(curve.food) }} <span class="small font-normal">{{ unitName }} a day</span>
     </h3>
     <div ref="box" class="min-w-0">
-      <div class="h-44"><Line :data="data" :options="options" :aria-label="text" role="img" /></div>
+      <div class="h-44">
+        <Line v-if="inSight" :data="data" :options="options" :aria-label="text" role="img" />
+      </div>
       <div
         v-if="pins.length"
         class="relative border-t-[3px] border-edge"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { numberText } from '@renatus/core/units/numberText'
 import { computed } from 'vue'
 import type { Density } from '@renatus/core/estimation/counting'
 import { useUnits } from '~/composables/useUnits'
@@ -15,8 +16,7 @@ const props = defineProps<{
 }>()
 const u = useUnits()
 const range = computed(() => props.widened ?? ([props.density.lo, props.density.hi] as const))
-const perMl = (x: number) =>
-  x >= 100 ? u.count(x) : x.toLocaleString('en-GB', { maximumSignificantDigits: 2 })
+const perMl = (x: number) => (x >= 100 ? u.count(x) : numberText(x, { digits: 2 }))
 </script>
 
 <template>
@@ -26,7 +26,7 @@ const perMl = (x: number) =>
     </p>
     <p class="num">
       Between {{ perMl(range[0]) }} and {{ perMl(range[1]) }} with 95 % certainty, from
-      {{ density.animals.toLocaleString('en-GB') }} in
+      {{ numberText(density.animals) }} in
       {{ widened ? 'the picture' : plural(density.drops, 'drop') }}.
     </p>
     <p v-if="litres !== null" class="num">

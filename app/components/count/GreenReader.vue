@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { numberText } from '@renatus/core/units/numberText'
 import { computed, ref } from 'vue'
 import { asFactor, readingKey } from '@renatus/core/estimation/learning/readings'
 import { readGreen, type WaterReading } from '@renatus/core/estimation/greenReading'
@@ -153,8 +154,7 @@ async function picked(file: File) {
         </p>
         <p class="num">
           Between {{ units.count(result.low) }} and {{ units.count(result.high) }} with 95 %
-          certainty; {{ result.mgPerL.toLocaleString('en-GB', { maximumSignificantDigits: 2 }) }} mg
-          dry matter per litre.
+          certainty; {{ numberText(result.mgPerL, { digits: 2 }) }} mg dry matter per litre.
         </p>
         <p v-if="sample.litres !== null" class="num">
           {{ sample.label }} holds about

@@ -63,14 +63,15 @@ async function keep() {
         .map((c, i) => ({ ...c.record, order: i }))
         .filter((r, i) => r.order !== (slot.list.value[i]!.record.order ?? 0))
       if (moved) {
-        said.value = `${moved.record.name} stands at ${slot.name}, ${LEVEL_WORDS[slot.level]}.`
-        await actions.moved(
+        const kept = await actions.moved(
           moved.record,
           slot.placeId,
           slot.level,
           `${slot.name}, ${LEVEL_WORDS[slot.level]}`,
           orders,
         )
+        if (kept)
+          said.value = `${moved.record.name} stands at ${slot.name}, ${LEVEL_WORDS[slot.level]}.`
       } else if (orders.length > 0) await room.save(orders)
     }
   } finally {

@@ -1,3 +1,4 @@
+import { numberText } from '@renatus/core/units/numberText'
 import { computed, reactive, ref } from 'vue'
 import { takeShare } from '@renatus/core/planning/amounts'
 import { afterHarvest, culturePortions, MOST_DRAWN } from '@renatus/core/planning/culturePortions'
@@ -47,7 +48,7 @@ export function useShelfHarvest(id: string) {
   /** Full pipettes, where the volume is one for a pipette. */
   const fills = (ml: number) =>
     pipette.value && ml / pipette.value.ml <= 60
-      ? ` (${Math.max(0.5, Math.round((ml / pipette.value.ml) * 2) / 2).toLocaleString('en-GB')} × ${pipette.value.name})`
+      ? ` (${numberText(Math.max(0.5, Math.round((ml / pipette.value.ml) * 2) / 2))} × ${pipette.value.name})`
       : ''
   const typed = reactive<Record<string, string>>({})
   const extra = ref('')
@@ -85,8 +86,7 @@ export function useShelfHarvest(id: string) {
     const acid = acidRefusal(tended.value.food, room.state!.entries, room.now)
     return [...(acid ? [acid] : []), ...harvestRefusals(tended.value, total.value)]
   })
-  const density = (x: number) =>
-    x >= 100 ? units.count(x) : x.toLocaleString('en-GB', { maximumSignificantDigits: 2 })
+  const density = (x: number) => (x >= 100 ? units.count(x) : numberText(x, { digits: 2 }))
 
   function wrong(): string | null {
     const typedWrong = rows.value.find(r => r.problem)?.problem ?? elsewhere.value.problem

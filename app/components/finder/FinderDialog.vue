@@ -9,7 +9,7 @@ import {
   DialogTitle,
 } from '@headlessui/vue'
 import { computed, ref } from 'vue'
-import { navigateTo } from '#imports'
+import { navigateTo } from '#app/composables/router'
 import { useRoomStore } from '~/stores/room'
 import { find, findables, type Findable } from './findable'
 

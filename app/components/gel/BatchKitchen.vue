@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { numberText } from '@renatus/core/units/numberText'
 import { trayVolume } from '@renatus/core/stock/gelKitchen'
 import BatchLanding from '~/components/gel/BatchLanding.vue'
 import BatchSheet from '~/components/gel/BatchSheet.vue'
@@ -13,7 +14,7 @@ const units = useUnits()
 const kitchen = useBatchKitchen()
 const { mixes, mixId, mix, trays, way, trayId, counts, powder, days, own } = kitchen
 const { learned, left, set, fill, batch, missing, tooWet, waterSpoons } = kitchen
-const one = (n: number, digits = 1) => n.toLocaleString('en-GB', { maximumFractionDigits: digits })
+const one = (n: number, digits = 1) => numberText(n, { decimals: digits })
 const print = () => window.print()
 const WAYS = [
   ['trays', 'By trays'],

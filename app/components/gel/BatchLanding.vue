@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useRouter } from '#imports'
+import { useRouter } from '#app/composables/router'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { useUnits } from '~/composables/useUnits'
 import { pieces as inPieces } from '~/words/gel'

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { numberText } from '@renatus/core/units/numberText'
 import { computed } from 'vue'
 import { formatSpoons } from '@renatus/core/units/format'
 import type { SpoonCount } from '@renatus/core/units/kitchenMeasures'
@@ -21,7 +22,7 @@ const props = defineProps<{
 const room = useRoomStore()
 const units = useUnits()
 const lines = computed(() => [...props.batch.lines].sort((a, b) => b.grams - a.grams))
-const one = (n: number) => n.toLocaleString('en-GB', { maximumFractionDigits: 1 })
+const one = (n: number) => numberText(n, { decimals: 1 })
 const tenth = (ml: number) => `${one(Math.round(ml * 10) / 10)}\u00A0mL`
 const off = (error: number, all: number) => {
   const share = all > 0 ? error / all : 0
@@ -132,8 +133,7 @@ const why = computed(() => {
     </div>
     <p class="small">
       Dry share of the gel {{ units.share(batch.dry) }}. It costs
-      {{ batch.cost.toLocaleString('en-GB', { maximumFractionDigits: 2 }) }} in all<template
-        v-if="left !== null && !short"
+      {{ numberText(batch.cost, { decimals: 2 }) }} in all<template v-if="left !== null && !short"
         >; {{ units.grams(left - batch.powderG) }} of powder stay</template
       >.
     </p>

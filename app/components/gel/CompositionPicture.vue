@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { numberText } from '@renatus/core/units/numberText'
 import { computed } from 'vue'
 import { NUTRIENTS, type Composition } from '@renatus/core/gel/composition'
 import type { Targets } from '@renatus/core/gel/targets'
@@ -8,7 +9,7 @@ import { NUTRIENT_NAMES } from '~/words/gel'
 const props = defineProps<{ composition: Composition; targets: Targets }>()
 const MOST = 70
 const x = (percent: number) => (Math.min(MOST, Math.max(0, percent)) / MOST) * 100
-const one = (n: number) => n.toLocaleString('en-GB', { maximumFractionDigits: 1 })
+const one = (n: number) => numberText(n, { decimals: 1 })
 const rangeWords = (range: readonly [number, number]) =>
   range[0] > 0 ? `${one(range[0])} to ${one(range[1])}` : `at most ${one(range[1])}`
 const rows = computed(() =>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { useRouter } from '#imports'
+import { numberText } from '@renatus/core/units/numberText'
+import { useRouter } from '#app/composables/router'
 import { BINDERS, binderFor, binderOf, FIRMNESS } from '@renatus/core/gel/binders'
 import { stageAt } from '@renatus/core/gel/targets'
 import FormulaFish from '~/components/gel/FormulaFish.vue'
@@ -80,8 +81,8 @@ async function keep() {
           <p class="small">
             {{ binderOf(binder).name }} needs {{ binderOf(binder).needs }}, sets
             {{ binderOf(binder).sets }}, melts at {{ units.celsius(binderOf(binder).meltsC) }}.
-            {{ binderOf(binder).dose[firmness].toLocaleString('en-GB') }} % of the finished gel. In
-            this tank it keeps its shape for {{ shape }} h.
+            {{ numberText(binderOf(binder).dose[firmness]) }} % of the finished gel. In this tank it
+            keeps its shape for {{ shape }} h.
           </p>
           <p v-if="softens" class="border-l-4 border-due pl-3">
             The tank is warmer than this binder stands:

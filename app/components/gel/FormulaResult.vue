@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { numberText } from '@renatus/core/units/numberText'
 import { computed } from 'vue'
 import { dryShare } from '@renatus/core/gel/ingredient'
 import type { Clash, Formula } from '@renatus/core/gel/formulate'
@@ -21,7 +22,7 @@ const props = defineProps<{
 const emit = defineEmits<{ relax: [clashes: readonly Clash[]]; add: [id: string] }>()
 const units = useUnits()
 const of = (id: string) => props.ingredients.find(i => i.id === id)!
-const one = (n: number) => n.toLocaleString('en-GB', { maximumFractionDigits: 1 })
+const one = (n: number) => numberText(n, { decimals: 1 })
 /** Amounts are given for as much dry mix as a small batch takes. */
 const DRY_G = 100
 const mix = computed(() =>

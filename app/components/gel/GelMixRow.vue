@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { numberText } from '@renatus/core/units/numberText'
 import { computed, ref } from 'vue'
 import type { GelMix } from '@renatus/core/records/records'
 import { binderOf } from '@renatus/core/gel/binders'
@@ -21,7 +22,7 @@ const feeds = computed(() =>
     .map(id => room.state!.broods.find(b => b.id === id)?.name)
     .filter(n => n !== undefined),
 )
-const one = (n: number) => n.toLocaleString('en-GB', { maximumFractionDigits: 1 })
+const one = (n: number) => numberText(n, { decimals: 1 })
 const used = computed(() => room.state!.gel.boxes.some(b => b.mixId === props.mix.id))
 const dry = computed(() => 100 - props.mix.label.moisture)
 async function eats(id: string, on: boolean) {

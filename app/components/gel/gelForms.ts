@@ -1,3 +1,4 @@
+import { numberText } from '@renatus/core/units/numberText'
 import * as z from 'zod'
 import { labelFault } from '@renatus/core/gel/composition'
 import { GEL_FORMS, INGREDIENT_ROLES, MILLINGS } from '@renatus/core/records/vocabulary'
@@ -39,7 +40,7 @@ const labelRefinement = (v: LabelValues, ctx: z.RefinementCtx) => {
     ctx.addIssue({
       code: 'custom',
       path: ['protein'],
-      message: `Protein, fat, fibre, ash and moisture add up to ${fault.value.toLocaleString('en-GB', { maximumFractionDigits: 1 })} %: more than the whole. Look at the label again.`,
+      message: `Protein, fat, fibre, ash and moisture add up to ${numberText(fault.value, { decimals: 1 })} %: more than the whole. Look at the label again.`,
     })
   else if (fault)
     ctx.addIssue({

@@ -1,5 +1,5 @@
 import { computed, reactive, ref } from 'vue'
-import { useRoute } from '#imports'
+import { useRoute } from '#app/composables/router'
 import { leastWater } from '@renatus/core/gel/formulaBatch'
 import { fillByPowder, fillByTrays, fillForDays } from '@renatus/core/stock/gelFill'
 import type { GelFill, GelSettings } from '@renatus/core/stock/gelFill'

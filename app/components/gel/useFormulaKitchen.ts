@@ -1,5 +1,5 @@
 import { computed, reactive, ref, watch } from 'vue'
-import { useRoute } from '#imports'
+import { useRoute } from '#app/composables/router'
 import { PARTS, POWDER_G_PER_ML } from '@renatus/core/gel/batch'
 import { binderFor, binderOf, shapeHours, type Firmness } from '@renatus/core/gel/binders'
 import type { Guild } from '@renatus/core/fry/species/species'

@@ -6,7 +6,6 @@ import { HATCH_SALT } from '@renatus/core/water/salinity'
 import { celsiusToFahrenheit } from '@renatus/core/units/convert'
 import { newId } from '~/db/newId'
 import type { RecordDraft } from '~/db/registry'
-import { openDemoRoom } from '~/composables/demo'
 import { askToKeep } from '~/composables/persistence'
 import { useZodForm } from '~/composables/useZodForm'
 import { useRoomStore } from '~/stores/room'
@@ -19,14 +18,11 @@ import {
   textField,
   volumeField,
 } from '~/words/fields'
-import FileButton from '~/components/shared/FileButton.vue'
-import { useRoomFile } from '~/composables/useRoomFile'
 import FormCheck from '~/components/shared/FormCheck.vue'
 import FormField from '~/components/shared/FormField.vue'
 import { densityOf, SALT_CHOICES, saltName } from './salts'
 
 const room = useRoomStore()
-const file = useRoomFile()
 const zones = Intl.supportedValuesOf('timeZone')
 const here = Intl.DateTimeFormat().resolvedOptions().timeZone
 const zoneOptions = [...new Set([here, 'UTC', ...zones])].map(z => ({
@@ -156,25 +152,7 @@ const nextName = (name: string) =>
   <form class="grid grid-cols-1 gap-6 max-w-4xl" novalidate data-dirty="true" @submit="submit">
     <div>
       <h1>Set up your room</h1>
-      <p class="sentence mt-2 max-w-prose">
-        Two minutes. Everything has a sensible default and can be changed later. Nothing leaves this
-        device.
-      </p>
-      <p class="mt-3 flex flex-wrap gap-3 items-center">
-        Is there one already?
-        <FileButton label="Bring it from a file" @picked="file.take($event)" />
-        <span v-if="file.reading.value" role="status">Reading the file</span>
-      </p>
-      <p v-if="file.problem.value" role="alert" class="text-harm font-semibold">
-        {{ file.problem.value }}
-      </p>
-      <p class="mt-3">
-        Only looking?
-        <button type="button" class="link min-h-12" @click="openDemoRoom()">
-          Open the demo room
-        </button>
-        instead.
-      </p>
+      <p class="small mt-1">Everything has a sensible default and can be changed later.</p>
     </div>
     <fieldset class="grid gap-4 sm:grid-cols-2 desk:grid-cols-4 items-start">
       <legend class="flex items-center gap-3 w-full mb-3 font-bold text-[1.0625rem]">

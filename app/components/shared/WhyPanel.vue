@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { numberText } from '@renatus/core/units/numberText'
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import type { Reason } from '@renatus/core/reasons/reason'
 
 /** "Why 3.1 g?": every input with value and unit, the rule, the source. */
 defineProps<{ reasons: Reason[]; ask: string }>()
-const show = (n: number) => n.toLocaleString('en-GB', { maximumSignificantDigits: 6 })
+const show = (n: number) => numberText(n, { digits: 6 })
 </script>
 
 <template>

@@ -2,7 +2,7 @@
 import FailureNotices from '~/components/shell/FailureNotices.vue'
 import { useFailures } from '~/composables/useFailures'
 import { computed } from 'vue'
-import { useNuxtApp } from '#imports'
+import { useNuxtApp } from '#app/nuxt'
 import { useTyping } from '~/composables/useTyping'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
-import { computed } from 'vue'
-import { useRoute } from '#imports'
+import { computed, useTemplateRef } from 'vue'
+import { useRoute } from '#app/composables/router'
 import { VIEWS } from '~/words/nav'
 
 const route = useRoute()
+const panel = useTemplateRef<HTMLElement>('panel')
 const here = (to: string) =>
   to === '/'
     ? route.path === '/' || route.path.startsWith('/harvest')
@@ -44,15 +44,22 @@ const moreHere = computed(() => more.find(v => here(v.to)))
           }}</span>
         </NuxtLink>
       </li>
-      <Popover v-slot="{ close }" as="li" class="flex-1 desk:hidden">
-        <PopoverButton
+      <!-- The browser's own popover: it closes by Escape and by a tap beside it, and costs no script. -->
+      <li class="flex-1 desk:hidden">
+        <button
+          type="button"
+          popovertarget="more-views"
           class="w-full flex items-center justify-center min-h-14 border-t-4 text-[0.9375rem] cursor-pointer"
           :class="moreHere ? 'border-due font-bold text-ink' : 'border-transparent text-ink2'"
-          >{{ moreHere?.short ?? 'More' }}</PopoverButton
         >
-        <PopoverPanel
-          as="ul"
-          class="absolute bottom-full right-0 w-48 bg-paper border border-line-strong"
+          {{ moreHere?.short ?? 'More' }}
+        </button>
+        <ul
+          id="more-views"
+          ref="panel"
+          popover
+          aria-label="More views"
+          class="fixed inset-auto right-0 bottom-14 m-0 p-0 w-48 bg-paper text-ink border border-line-strong"
         >
           <li v-for="view in more" :key="view.to">
             <NuxtLink
@@ -61,12 +68,12 @@ const moreHere = computed(() => more.find(v => here(v.to)))
               :aria-current="here(view.to) ? 'page' : undefined"
               class="flex items-center min-h-14 px-5 border-l-[6px]"
               :class="here(view.to) ? 'border-due font-bold' : 'border-transparent'"
-              @click="close()"
+              @click="panel?.hidePopover()"
               >{{ view.name }}</NuxtLink
             >
           </li>
-        </PopoverPanel>
-      </Popover>
+        </ul>
+      </li>
     </ul>
   </nav>
 </template>

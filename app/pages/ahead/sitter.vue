@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { local } from '~/db/local'
 import { computed, ref, watch } from 'vue'
-import { useRoute } from '#imports'
+import { useRoute } from '#app/composables/router'
 import { sitterSheet, type SheetLine } from '@renatus/core/planning/sitterSheet'
 import { AWAY_MOST } from '@renatus/core/planning/plan/whatIf'
 import { ofKind } from '@renatus/core/records/effectiveEntries'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useRoute, useRouter } from '#imports'
+import { useRoute, useRouter } from '#app/composables/router'
 import { urgency } from '@renatus/core/stock/urgency'
 import { sheetRequest, type WhatIf } from '@renatus/core/stock/sheetRequest'
 import { addDays } from '@renatus/core/time/localDate'

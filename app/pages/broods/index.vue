@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useRoute } from '#imports'
+import { useRoute } from '#app/composables/router'
 import { sheetRequest } from '@renatus/core/stock/sheetRequest'
 import { urgency } from '@renatus/core/stock/urgency'
 import BroodCard from '~/components/broods/BroodCard.vue'

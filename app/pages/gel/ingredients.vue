@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { numberText } from '@renatus/core/units/numberText'
 import { computed, ref } from 'vue'
 import { costPerDryKg } from '@renatus/core/gel/ingredient'
 import { INGREDIENTS } from '@renatus/core/gel/ingredients'
@@ -20,7 +21,7 @@ const list = computed(() => kitchenIngredients(room.state?.gel.ingredients ?? []
 const editing = ref<string | null>(null)
 const problems = ref<string[]>([])
 const said = ref('')
-const one = (n: number) => n.toLocaleString('en-GB', { maximumFractionDigits: 1 })
+const one = (n: number) => numberText(n, { decimals: 1 })
 
 /** A record as the form and the database know it. */
 const recordOf = (

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue'
-import { useRoute, useRouter } from '#imports'
+import { useRoute, useRouter } from '#app/composables/router'
 import { hatchFood } from '@renatus/core/foods/hatchFood'
 import { SETTLE_MINUTES } from '@renatus/core/dynamics/hatch/handling'
 import { harvestNow } from '@renatus/core/round/stops/harvest/find'

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { numberText } from '@renatus/core/units/numberText'
 import { computed, defineAsyncComponent } from 'vue'
-import { useRoute } from '#imports'
+import { useRoute } from '#app/composables/router'
 import { tending } from '@renatus/core/planning/tending'
 import { backupOf } from '@renatus/core/stock/lines'
 import { adviceOn, HOW_TO_LOOK } from '@renatus/core/estimation/advice'
@@ -53,8 +54,7 @@ const readyLine = computed(() => {
     : `Ready about ${when(r.readyH.p50)}, between ${when(r.readyH.p10)} and ${when(r.readyH.p90)} (80 %).`
 })
 const perUnit = computed(() => (e.value?.per === 'cm2' ? 'cm²' : 'mL'))
-const number = (x: number) =>
-  x >= 100 ? units.count(x) : x.toLocaleString('en-GB', { maximumSignificantDigits: 2 })
+const number = (x: number) => (x >= 100 ? units.count(x) : numberText(x, { digits: 2 }))
 </script>
 
 <template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { local } from '~/db/local'
 import { computed, reactive, ref, watch } from 'vue'
-import { useRoute } from '#imports'
+import { useRoute } from '#app/composables/router'
 import { foods, foodOf } from '@renatus/core/foods/index'
 import NoRoom from '~/components/shared/NoRoom.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'

@@ -1,5 +1,6 @@
 import type { RandomStream } from '../../math/random'
 import { decay } from '../../math/decay'
+import { lastAnswers } from '../../math/lastAnswers'
 import { actionMgPerL, actionShare, type Action, type Environment, type Setup } from '../contract'
 import { cappedQ10 } from '../thermal'
 import type { ConsumerParams } from './parameters'
@@ -27,6 +28,10 @@ export interface ConsumerState {
   lost: number
   setup: Setup
 }
+
+// The same for all courses of a vessel.
+const pace = lastAnswers(cappedQ10)
+const rotting = lastAnswers((q10, t, reference) => q10 ** ((t - reference) / 10))
 
 /** Sub-step, d: the exponential midpoint stays positive at any step. */
 const SUB_D = 1 / 24
@@ -71,10 +76,10 @@ export function step(
   hours: number,
   chance: RandomStream | null,
 ): void {
-  const q = cappedQ10(temperatureC, p.q10, p.tRef, p.tCap, p.tMax)
+  const q = pace(temperatureC, p.q10, p.tRef, p.tCap, p.tMax)
   const hot = (temperatureC >= p.tMax || s.crashed ? DEATH : 0) + s.preyed
   // Food rots on when animals are too hot to eat.
-  const rot = p.q10 ** ((Math.min(temperatureC, p.tMax) - p.tRef) / 10)
+  const rot = rotting(p.q10, Math.min(temperatureC, p.tMax), p.tRef)
   const days = hours / 24
   move(s, p, q, rot, hot, days)
   s.ageD += days

@@ -1,9 +1,16 @@
 import type { RandomStream } from '../../math/random'
 import { ctmi } from '../../math/ctmi'
+import { lastAnswers } from '../../math/lastAnswers'
 import type { Action, Environment, Setup } from '../contract'
 import { actionShare } from '../contract'
 import type { LogisticParams } from './parameters'
 import { unitsOf, type LogisticState } from './state'
+
+// Temperatures and lengths of step are the same for all courses of a vessel.
+const warmth = lastAnswers(ctmi)
+const warmthAtReference = lastAnswers(ctmi)
+const q10 = lastAnswers((base, t, reference) => base ** ((t - reference) / 10))
+const chanceWithin = lastAnswers((perWeek, days) => 1 - (1 - perWeek) ** (days / 7))
 
 /** Below this quality the medium feeds nobody. */
 const SPENT = 0.001
@@ -43,21 +50,21 @@ export function step(
   chance: RandomStream | null,
 ): void {
   const days = hours / 24
-  const qTerm = p.qT ** ((t - p.tRef) / 10)
+  const qTerm = q10(p.qT, t, p.tRef)
   const hot = t > p.tMax
   const death = hot ? BAD_RATE : p.death * qTerm
-  const r = p.rOpt * ctmi(t, p.tMin, p.tOpt, p.tMax)
+  const r = p.rOpt * warmth(t, p.tMin, p.tOpt, p.tMax)
   s.ageD += days
   if (
     chance &&
     s.badAtD === Infinity &&
     s.x > p.readyAt &&
-    chance.next() < 1 - (1 - p.crashPerWeek) ** (days / 7)
+    chance.next() < chanceWithin(p.crashPerWeek, days)
   )
     s.badAtD = s.ageD
   let grow = days
   if (s.lagLeft > 0) {
-    const reference = p.rOpt * ctmi(p.tRef, p.tMin, p.tOpt, p.tMax)
+    const reference = p.rOpt * warmthAtReference(p.tRef, p.tMin, p.tOpt, p.tMax)
     // Asleep for lag x r(Tref)/r(T): cold prolongs it, and a step may wake it in the middle.
     const waking = reference > 0 ? (r / reference) * days : 0
     grow = waking <= s.lagLeft ? 0 : days * (1 - s.lagLeft / waking)

@@ -1,4 +1,5 @@
 import type { RandomStream } from '../../math/random'
+import { lastAnswers } from '../../math/lastAnswers'
 import { actionMgPerL, actionShare, type Action, type Environment, type Setup } from '../contract'
 import { cappedQ10 } from '../thermal'
 import { lightLimit, meanLight } from './light'
@@ -28,6 +29,9 @@ export interface PhototrophState {
   lost: number
   setup: Setup
 }
+
+// The same for all courses of a vessel.
+const pace = lastAnswers(cappedQ10)
 
 const SUB_H = 1
 const DEATH = 1
@@ -69,7 +73,7 @@ export function step(
   hours: number,
   chance: RandomStream | null,
 ): void {
-  const q = cappedQ10(t, p.q10, 22, p.tOpt, p.tMax)
+  const q = pace(t, p.q10, 22, p.tOpt, p.tMax)
   const hot = t >= p.tMax
   let left = hours
   let clock = (s.ageD * 24) % 24

@@ -3,7 +3,8 @@ import { RenatusDatabase } from '~/db/database'
 import { keepReadings, knownReadings, type KeptReading } from '~/db/keptReadings'
 import { writeAct } from '~/db/logbook'
 import { LogTail } from '~/db/logTail'
-import { everything, importRoom } from '~/db/transfer'
+import { everything } from '~/db/exportRoom'
+import { importRoom } from '~/db/transfer'
 import { records } from '../../core/room'
 
 let serial = 0

@@ -8,7 +8,8 @@ import { learnInto } from '~/db/learning'
 import { RenatusDatabase } from '~/db/database'
 import { writeAct } from '~/db/logbook'
 import { saveRecords } from '~/db/registry'
-import { exportRoom, importRoom, isOtherRoom, lastExport, restoreKept } from '~/db/transfer'
+import { exportRoom, lastExport } from '~/db/exportRoom'
+import { importRoom, isOtherRoom, restoreKept } from '~/db/transfer'
 
 let n = 0
 const fresh = () => new RenatusDatabase(`transfer-${n++}`)

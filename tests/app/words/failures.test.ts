@@ -15,6 +15,7 @@ describe('failures in words', () => {
     expect(code(named('DatabaseClosedError'))).toBe('closed')
     expect(code(named('OpenFailedError', { inner: named('UnknownError') }))).toBe('unreadable')
     expect(code(named('VersionError'))).toBe('newer')
+    expect(code(named('OpenFailedError', { inner: named('VersionError') }))).toBe('newer')
     expect(code(named('MissingAPIError'))).toBe('missing')
     expect(code(named('SecurityError'))).toBe('denied')
     expect(code(new TypeError('Failed to fetch dynamically imported module: /a.js'))).toBe('gone')

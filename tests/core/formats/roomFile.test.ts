@@ -1,12 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { mergeRooms, type RoomData } from '@renatus/core/formats/mergeRooms'
-import {
-  ROOM_FILE_VERSION,
-  readRoomFile,
-  ROOM_FILE_MAX_BYTES,
-  writeRoomFile,
-} from '@renatus/core/formats/roomFile'
+import { readRoomFile, ROOM_FILE_MAX_BYTES } from '@renatus/core/formats/roomFile'
+import { ROOM_FILE_VERSION, writeRoomFile } from '@renatus/core/formats/writeRoomFile'
 import type { Entry } from '@renatus/core/records/entries'
 import { harvested, log, records, started } from '../room'
 

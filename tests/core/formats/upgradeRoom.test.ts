@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs'
 import { gunzipSync } from 'node:zlib'
 import { describe, expect, it } from 'vitest'
-import { ROOM_FILE_VERSION, readRoomFile, writeRoomFile } from '@renatus/core/formats/roomFile'
+import { readRoomFile } from '@renatus/core/formats/roomFile'
+import { ROOM_FILE_VERSION, writeRoomFile } from '@renatus/core/formats/writeRoomFile'
 import {
   upgradeEntries3,
   upgradeRecords1,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useRoute } from '#imports'
+import { useRoute } from '#app/composables/router'
 import { recipe } from '@renatus/core/foods/recipe'
 import { cardOf, CARDS } from '~/components/methods/methodIndex'
 import MethodSteps from '~/components/methods/MethodSteps.vue'

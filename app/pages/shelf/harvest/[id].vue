@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { navigateTo, useRoute } from '#imports'
+import { numberText } from '@renatus/core/units/numberText'
+import { navigateTo, useRoute } from '#app/composables/router'
 import { afterHarvest } from '@renatus/core/planning/culturePortions'
 import type { RefusalId } from '@renatus/core/records/vocabulary'
 import { useShelfHarvest } from '~/components/cultures/useShelfHarvest'
@@ -96,9 +97,7 @@ async function log(despite: RefusalId[]) {
             <p class="sentence">
               <strong>{{ r.p.tank.name }}</strong>
               <span class="amount" :data-testid="`portion-${r.p.tank.name}`">{{
-                liquid
-                  ? volume(r.proposed)
-                  : `${r.proposed.toLocaleString('en-GB', { maximumSignificantDigits: 2 })} %`
+                liquid ? volume(r.proposed) : `${numberText(r.proposed, { digits: 2 })} %`
               }}</span><span v-if="liquid" class="small">{{ fills(r.proposed) }}</span>
             </p>
             <p class="small">

@@ -1,0 +1,25 @@
+import type { RoomFile } from './roomFile'
+
+/** The open file of a room: everything that is known of it, in one JSON document. */
+export const ROOM_FILE_FORMAT = 'renatus-room'
+export const ROOM_FILE_VERSION = 7
+
+/** The text of a room file: sorted by id, so that the same room gives the same file. */
+export function writeRoomFile(file: Omit<RoomFile, 'format' | 'version'>): string {
+  const byId = <T extends { id: string }>(list: readonly T[]) =>
+    [...list].sort((a, b) => (a.id < b.id ? -1 : 1))
+  const { exportedAt, by, records, entries, kept } = file
+  return JSON.stringify(
+    {
+      format: ROOM_FILE_FORMAT,
+      version: ROOM_FILE_VERSION,
+      exportedAt,
+      by,
+      records: byId(records),
+      entries: byId(entries),
+      kept,
+    },
+    null,
+    1,
+  )
+}
