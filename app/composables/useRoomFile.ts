@@ -60,6 +60,7 @@ export function useRoomFile() {
         return
       }
       await copyBefore('before an import')
+      await room.prepare()
       merged.value = await importRoom(room.db, result.file, 'merge')
     } catch (error) {
       if (!(error instanceof WorkerStopped)) problem.value = report(error).text
@@ -101,6 +102,7 @@ export function useRoomFile() {
     if (!other.value) return
     try {
       await copyBefore('before a replacement')
+      await room.prepare()
       const { importRoom } = await transfer()
       merged.value = await importRoom(room.db, other.value.file, 'replace')
       other.value = null

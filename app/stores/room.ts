@@ -37,7 +37,7 @@ export const useRoomStore = defineStore('room', () => {
   const entries = useLive(() => tail.value.read(), db)
   const learned = useLive(() => lastLearned(db.value), db)
   // An empty room is told without what a full one needs: species, foods, the reckoning.
-  const { projector, reckoner } = useLater(
+  const { projector, reckoner, prepare } = useLater(
     () => hasMarker() || which.value === 'demo' || records.value?.length,
   )
   const loaded = computed(
@@ -156,10 +156,12 @@ export const useRoomStore = defineStore('room', () => {
     timeZone,
     clockBehind,
     open,
+    prepare,
     save: async (drafts: readonly RecordDraft[]) => {
-      const { records, overtaken } = await attempt(async () =>
-        (await registry()).saveRecords(db.value, drafts),
-      )
+      const { records, overtaken } = await attempt(async () => {
+        await prepare()
+        return (await registry()).saveRecords(db.value, drafts)
+      })
       for (const r of overtaken) notice(overtakenWords(r))
       return records
     },
