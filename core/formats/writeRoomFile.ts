@@ -1,11 +1,18 @@
-import type { RoomFile } from './roomFile'
+import type { Entry } from '../records/entries'
+import type { AnyRecord } from '../records/records'
 
 /** The open file of a room: everything that is known of it, in one JSON document. */
 export const ROOM_FILE_FORMAT = 'renatus-room'
 export const ROOM_FILE_VERSION = 7
 
 /** The text of a room file: sorted by id, so that the same room gives the same file. */
-export function writeRoomFile(file: Omit<RoomFile, 'format' | 'version'>): string {
+export function writeRoomFile(file: {
+  exportedAt: string
+  by: string
+  records: readonly AnyRecord[]
+  entries: readonly Entry[]
+  kept: readonly object[]
+}): string {
   const byId = <T extends { id: string }>(list: readonly T[]) =>
     [...list].sort((a, b) => (a.id < b.id ? -1 : 1))
   const { exportedAt, by, records, entries, kept } = file
