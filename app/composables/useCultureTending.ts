@@ -13,13 +13,12 @@ import {
   feedRefusals,
   harvestRefusals,
   waterRefusals,
-  type Refusal,
 } from '@renatus/core/planning/refusals'
 import type { Tending, TendingKind } from '@renatus/core/planning/tending'
 import { usualWater, WATER_NAMES } from '@renatus/core/planning/usualWater'
-import type { Reason } from '@renatus/core/reasons/reason'
 import type { RefusalId, Water } from '@renatus/core/records/vocabulary'
 import { toSpoons } from '@renatus/core/units/toSpoons'
+import type { TendCard } from '~/components/cultures/tendCard'
 import { useRoomStore } from '~/stores/room'
 import { useCultureActions } from './useCultureActions'
 import { useUnits } from './useUnits'
@@ -30,19 +29,7 @@ const THINNED = 1 / 3
 /** One thing to do at a vessel, as the card that shows it takes it. */
 export interface TendAct {
   kind: TendingKind | 'stir'
-  card: {
-    title: string
-    verb: string
-    amount?: string
-    rest: string
-    because?: string
-    why?: Reason | null
-    refusals?: readonly Refusal[]
-    unit?: string
-    proposed?: number | null
-    most?: number
-    strong?: boolean
-  }
+  card: TendCard
   /** Which water is asked beside it. */
   water: boolean
   done: (given: number | null, despite: RefusalId[]) => void

@@ -1,40 +1,23 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import type { Refusal } from '@renatus/core/planning/refusals'
-import type { Reason } from '@renatus/core/reasons/reason'
 import type { RefusalId } from '@renatus/core/records/vocabulary'
 import HoldButton from '~/components/shared/HoldButton.vue'
 import RefusalList from '~/components/shared/RefusalList.vue'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
 import { numberField } from '~/words/fields'
+import type { TendCard } from './tendCard'
 
 /** One thing to do at a vessel: a sentence with its amount, why, what really happened, and what speaks against it. */
-const props = withDefaults(
-  defineProps<{
-    title: string
-    verb: string
-    amount?: string
-    rest?: string
-    because?: string
-    why?: Reason | null
-    refusals?: readonly Refusal[]
-    /** What may be changed: unit of the number that is typed, what was proposed, and bounds. */
-    unit?: string
-    proposed?: number | null
-    most?: number
-    strong?: boolean
-  }>(),
-  {
-    amount: '',
-    rest: '',
-    because: '',
-    why: null,
-    refusals: () => [],
-    unit: '',
-    proposed: null,
-    most: 1e6,
-  },
-)
+const props = withDefaults(defineProps<TendCard>(), {
+  amount: '',
+  rest: '',
+  because: '',
+  why: null,
+  refusals: () => [],
+  unit: '',
+  proposed: null,
+  most: 1e6,
+})
 const emit = defineEmits<{ done: [given: number | null, despite: RefusalId[]] }>()
 const differs = ref(false)
 const typed = ref('')
