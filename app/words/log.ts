@@ -106,6 +106,19 @@ const TASK_WORDS: Record<string, string> = {
 
 const all = (parts: readonly string[]) => parts.filter(Boolean).join(': ')
 
+/** What came of one source is one portion to a reader, however it was shared out. */
+function together(portions: readonly Portion[]): Portion[] {
+  const found = new Map<string, Portion>()
+  for (const p of portions) {
+    const key = `${p.foodId} ${p.source?.id ?? ''} ${p.amount?.unit ?? ''}`
+    const known = found.get(key)
+    const value = (known?.amount?.value ?? 0) + (p.amount?.value ?? 0)
+    const amount = p.amount && { ...p.amount, value }
+    found.set(key, { ...p, organisms: (known?.organisms ?? 0) + p.organisms, amount })
+  }
+  return [...found.values()]
+}
+
 /** A portion: how much of what, and from where. */
 function portionText(p: Portion, measures: MeasureSystem, from: (id: string) => string): string {
   const food = edible(p.foodId)
@@ -168,7 +181,9 @@ const placeOf = (w: SentenceWords, of: { type: string; id: string } | null) =>
 const SENTENCES: Sentences<EntryKind> = {
   ...CULTURE_SENTENCES,
   'tank.fed': (d, w) =>
-    `${w.name(d.tankId)}: ${d.portions.map(p => portionText(p, w.measures, w.source)).join(', ')}`,
+    `${w.name(d.tankId)}: ${together(d.portions)
+      .map(p => portionText(p, w.measures, w.source))
+      .join(', ')}`,
   'store.filled': (d, w) => `${d.name}: ${storeText(d, w.measures)}`,
   'store.counted': d => `${d.name || 'A store'}: ${numberText(d.amount)} left`,
   'store.portioned': (d, w) =>

@@ -114,7 +114,12 @@ const daysLeft = (l: (typeof lots.value)[number]) =>
             >{{ storeUseText(storeUse(s, room.now), units.when) }}</span
           >
           <span v-if="s.keep === 'fridge'" class="flex flex-wrap gap-2 mt-1">
-            <button class="btn" :aria-label="`Freeze ${s.name}`" @click="freeze(s)">
+            <button
+              v-if="storeUse(s, room.now).is !== 'harm'"
+              class="btn"
+              :aria-label="`Freeze ${s.name}`"
+              @click="freeze(s)"
+            >
               Freeze the rest
             </button>
             <button class="btn btn-quiet" :aria-label="`Pour away ${s.name}`" @click="discard(s)">

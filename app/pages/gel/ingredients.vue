@@ -186,6 +186,7 @@ const toFile = async () =>
               />
               <span
                 ><strong>{{ i.name }}</strong>
+                {{ ' ' }}
                 <span class="small num"
                   >protein {{ one(i.label.protein) }}, fat {{ one(i.label.fat) }}, fibre
                   {{ one(i.label.fibre) }}, ash {{ one(i.label.ash) }}, water

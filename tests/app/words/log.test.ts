@@ -10,6 +10,19 @@ const say = (e: Entry) =>
   entrySentence(e, demo.records, 'metric', () => 'Cone 1').replaceAll('\u00A0', ' ')
 
 describe('the words of the log', () => {
+  it('says once what came of one source, however it was shared out', () => {
+    const fed = demo.entries.find(e => e.kind === 'tank.fed' && e.data.portions[0]?.source)
+    if (fed?.kind !== 'tank.fed') throw new Error('nothing was fed')
+    const portion = {
+      ...fed.data.portions[0]!,
+      organisms: 2000,
+      amount: { value: 8, unit: 'mL' as const },
+    }
+    const twice = { ...fed, data: { ...fed.data, portions: [portion, portion] } }
+    expect(say(twice)).toContain('16 mL of')
+    expect(say(twice)).toContain('4,000')
+    expect(say(twice).match(/ from /g)).toHaveLength(1)
+  })
   it('every entry of the demo room is a sentence without holes', () => {
     for (const e of demo.entries) {
       expect(KIND_NAMES[e.kind]).toBeTruthy()
