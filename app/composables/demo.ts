@@ -34,7 +34,7 @@ export async function openDemoRoom(by: 'choice' | 'link' = 'choice'): Promise<vo
     await importRoom(room.db, file, 'replace')
     // Marked before it is learned from: a reload meanwhile must not make it again, over what was written in it.
     await room.db.meta.put({ key: MADE_ON, value: today })
-    await learn(DATABASES.demo)
+    await learn(DATABASES.demo, now)
   } catch (error) {
     useFailures().report(error)
   } finally {

@@ -1,32 +1,11 @@
 import { useFailures } from './useFailures'
 import { workerClient } from '~/engine/workerClient'
 import { ref } from 'vue'
-import type { Entry, EntryKind } from '@renatus/core/records/entries'
+import type { Instant } from '@renatus/core/time/localDate'
+import type { Entry } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'
+import { TAUGHT, TEACH } from '~/db/teaches'
 import type { Learner } from '~/workers/learn.worker'
-
-/** Entries that can teach something, or take it back. */
-const TEACH: ReadonlySet<EntryKind> = new Set<EntryKind>([
-  'culture.started',
-  'culture.looked',
-  'culture.did',
-  'culture.temperature',
-  'culture.harvested',
-  'culture.refused',
-  'culture.ended',
-  'sample.counted',
-  'water.read',
-  'lot.measured',
-  'tool.measured',
-  'learning.reset',
-  'undone',
-])
-const TAUGHT: ReadonlySet<AnyRecord['type']> = new Set<AnyRecord['type']>([
-  'room',
-  'lot',
-  'tool',
-  'culture',
-])
 
 /** Changes when there may be something new to learn. */
 export const learningPosition = (
@@ -62,15 +41,15 @@ const learner = workerClient<Learner>(
 let queue: Promise<void> = Promise.resolve()
 const waiting = new Map<string, Promise<void>>()
 
-/** Works through the log of a room in a worker; what comes while one run is under way waits, and is asked once. */
-export function learn(database: string): Promise<void> {
+/** Folds a long log and works through it in a worker; what comes while one run is under way waits, and is asked once. */
+export function learn(database: string, now: Instant): Promise<void> {
   const known = waiting.get(database)
   if (known) return known
   learningNow.value = true
   const mine = queue.then(async () => {
     waiting.delete(database)
     try {
-      await learner.call(l => l.learn(database))
+      await learner.call(l => l.learn(database, now))
     } catch (error) {
       useFailures().report(error)
     } finally {

@@ -40,7 +40,8 @@ function hatchItems(round: Round, state: RoomState, host: string): CalendarItem[
   const add = (uid: string, title: string, text: string, at: Instant, cancelled: boolean) =>
     items.push({ uid: `${uid}@${host}`, title, text, at, minutes: HATCH_MIN, sequence, cancelled })
   for (const { id, name } of state.hatchVessels) {
-    const done = state.hatches.filter(h => h.vesselId === id).length
+    const here = state.hatches.filter(h => h.vesselId === id).length
+    const done = here + (state.settled.hatches[id] ?? 0)
     const planned = round.reckoning.hatch.hatches.filter(h => h.vessel.id === id)
     for (let i = 0; i < planned.length + CANCELLED; i++) {
       const hatch = planned[i]

@@ -21,7 +21,7 @@ export const DATABASES = { own: 'renatus', demo: 'renatus-demo' } as const
 export type WhichRoom = keyof typeof DATABASES
 
 /** Of the tables as this code knows them. Dexie counts ten of the browser's versions as one. */
-const VERSION = 8
+const VERSION = 9
 const BROWSERS = 10
 
 /** What brings old tables up is fetched by who has such: the transaction is held open meanwhile. */
@@ -97,7 +97,11 @@ export class RenatusDatabase extends Dexie {
         .bulkPut(kept.map(k => ({ ...k, record: upgradeRecords6([k.record], [])[0] })))
     })
     // What is worked out from the log and kept between visits.
-    this.version(VERSION).stores({ derived: 'key' })
+    this.version(8).stores({ derived: 'key' })
+    // The log is read by pages: by time of each kind, and what was corrected.
+    this.version(VERSION).stores({
+      entries: 'id, at, kind, act, answers, supersedes, [kind+at]',
+    })
     // Dexie would go on in tables that a newer tab has changed; what is older must not write there.
     this.on(
       'ready',

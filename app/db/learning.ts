@@ -1,18 +1,39 @@
 import { learnRoom } from '@renatus/core/estimation/learning/learnRoom'
 import type { RenatusDatabase } from './database'
-import { keepLearning, storedLearning, type StoredLearning } from './learned'
+import { keepLearning, storedLearning, type LogPosition } from './learned'
+import { TAUGHT, TEACH } from './teaches'
+import { GENERATION_KEY, type WorkingRoom } from './workingRoom'
 
-const plain = ({ version: _version, ...learning }: StoredLearning) => learning
+async function recordsPosition(db: RenatusDatabase): Promise<string> {
+  const records = await db.records
+    .where('type')
+    .anyOf([...TAUGHT])
+    .toArray()
+  const last = records.reduce((at, r) => (r.updatedAt > at ? r.updatedAt : at), '')
+  return `${records.length} ${last}`
+}
 
-/** Works through the log and keeps what it teaches. Vessels of which nothing new was written take no time. Runs in a worker. */
-export async function learnInto(db: RenatusDatabase): Promise<void> {
-  const [records, entries, before] = await Promise.all([
-    db.records.toArray(),
-    db.entries.toArray(),
-    storedLearning(db),
-  ])
+/** Whether anything came since the log was last worked through that could teach. Only what came is read. */
+async function isNews(db: RenatusDatabase, upTo: LogPosition | undefined): Promise<boolean> {
+  if (!upTo) return true
+  const generation = (await db.meta.get(GENERATION_KEY))?.value ?? null
+  if (generation !== upTo.generation || (await recordsPosition(db)) !== upTo.records) return true
+  const fresh = await db.entries.where('id').above(upTo.last).toArray()
+  const between = upTo.count + fresh.length !== (await db.entries.count())
+  return between || fresh.some(e => TEACH.has(e.kind))
+}
+
+/**
+ * Works through the log and keeps what it teaches. Vessels of which nothing new was written take no time. Runs in a worker.
+ * @param whole the room with all of its log; read only where something came
+ */
+export async function learnInto(db: RenatusDatabase, whole: WorkingRoom): Promise<void> {
+  const before = await storedLearning(db)
+  if (before && !(await isNews(db, before.upTo))) return
+  const position = await recordsPosition(db)
+  await whole.fetchWhole()
+  const { records, entries, count, generation } = await whole.read()
   const result = learnRoom(records, entries, before?.cache)!
-  // What is the same is not written: to whoever watches it a write is a change.
-  if (before && JSON.stringify(result) === JSON.stringify(plain(before))) return
-  await keepLearning(db, result)
+  const last = entries.at(-1)?.id ?? ''
+  await keepLearning(db, { ...result, upTo: { generation, count, last, records: position } })
 }

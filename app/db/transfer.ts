@@ -2,7 +2,7 @@ import { mergeRooms, type MergeResult } from '@renatus/core/formats/mergeRooms'
 import type { RoomFile } from '@renatus/core/formats/roomFile'
 import type { RenatusDatabase } from './database'
 import { everything } from './exportRoom'
-import { GENERATION_KEY } from './logTail'
+import { GENERATION_KEY } from './workingRoom'
 import { newId, rememberId } from './newId'
 
 /** The room in the file is another one than the room here: mixing the two is never right. */

@@ -94,8 +94,8 @@ const waiting = computed(() => room.state?.broods.length === 0)
     <p v-else class="small" role="status">
       <template v-if="cultures.ids.length"
         >Reading {{ plural(cultures.ids.length, 'vessel') }}: {{ cultures.known }} read.</template
-      ><template v-else-if="room.untaught && room.entries?.length"
-        >Learning from the log: {{ plural(room.entries.length, 'entry', 'entries') }}.</template
+      ><template v-else-if="room.untaught && room.count"
+        >Learning from the log: {{ plural(room.count, 'entry', 'entries') }}.</template
       ><template v-else>Reckoning the round.</template>
     </p>
   </div>

@@ -1,19 +1,13 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import {
-  createColumnHelper,
-  getCoreRowModel,
-  getFilteredRowModel,
-  getPaginationRowModel,
-  useVueTable,
-} from '@tanstack/vue-table'
-import { effectiveEntries, byTime } from '@renatus/core/records/effectiveEntries'
-import type { Entry, EntryKind } from '@renatus/core/records/entries'
+import { computed, ref, toRef, watch } from 'vue'
+import type { EntryKind } from '@renatus/core/records/entries'
 import CorrectForm from '~/components/log/CorrectForm.vue'
 import NoRoom from '~/components/shared/NoRoom.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
+import { useLive } from '~/composables/useLive'
 import { useUndo } from '~/composables/useUndo'
 import { useUnits } from '~/composables/useUnits'
+import { logPage, type LogPlace } from '~/db/logPages'
 import { useRoomStore } from '~/stores/room'
 import { CORRECTABLE, entrySentence, KIND_NAMES } from '~/words/log'
 import { plural } from '~/words/round'
@@ -23,63 +17,40 @@ const units = useUnits()
 const undo = useUndo()
 /** Clocks and ticks come and go with the work: they are listed when asked for. */
 const CLOCKS: readonly EntryKind[] = ['clock.started', 'clock.seen', 'stop.answered']
+const PAGE = 40
 const kind = ref<EntryKind | '' | 'work'>('work')
 const search = ref('')
 const correcting = ref<string | null>(null)
 const note = ref('')
 
-const records = computed(() => room.records ?? [])
-const all = computed(() => [...(room.entries ?? [])].sort((a, b) => byTime(b, a)))
-const standing = computed(() => new Set(effectiveEntries(room.entries ?? []).map(e => e.id)))
-/** An undo that still holds can itself be taken back. */
-const undoneActs = computed(
-  () => new Set(all.value.filter(e => e.kind === 'undone').map(e => e.act)),
-)
-interface Row {
-  entry: Entry
-  /** Worked out when it is shown or searched: a log is long, and forty lines are on screen. */
-  readonly text: string
-  stands: boolean
-}
-const rows = computed((): Row[] =>
-  all.value
-    .filter(
-      e =>
-        kind.value === '' ||
-        (kind.value === 'work' ? !CLOCKS.includes(e.kind) : e.kind === kind.value),
-    )
-    .map(e => ({
-      entry: e,
-      get text() {
-        return entrySentence(e, records.value, units.measures.value)
-      },
-      stands: e.kind === 'undone' || standing.value.has(e.id),
-    })),
-)
+const db = toRef(room, 'db')
+/** All that ever was, for the names in old lines. */
+const records = useLive(() => db.value.records.toArray(), db)
+const textOf = (entry: Parameters<typeof entrySentence>[0]) =>
+  entrySentence(entry, records.value ?? [], units.measures.value)
 
-const column = createColumnHelper<Row>()
-const columns = [
-  column.accessor(r => r.entry.at, { id: 'at', header: 'When' }),
-  column.accessor(r => KIND_NAMES[r.entry.kind], { id: 'kind', header: 'What' }),
-  column.accessor('text', { header: 'Which' }),
-  column.accessor(r => r.entry.by, { id: 'by', header: 'By' }),
-]
-const table = useVueTable({
-  get data() {
-    return rows.value
-  },
-  columns,
-  state: {
-    get globalFilter() {
-      return search.value
-    },
-  },
-  globalFilterFn: 'includesString',
-  getCoreRowModel: getCoreRowModel(),
-  getFilteredRowModel: getFilteredRowModel(),
-  getPaginationRowModel: getPaginationRowModel(),
-  initialState: { pagination: { pageSize: 40 } },
+/** Where each page after the first begins, as far as one has turned them. */
+const turned = ref<LogPlace[]>([])
+const question = computed(() => {
+  const wanted = search.value.trim().toLowerCase()
+  const one = kind.value === 'work' || kind.value === '' ? null : kind.value
+  const said = (e: Parameters<typeof entrySentence>[0]) =>
+    [units.when(e.at), KIND_NAMES[e.kind], textOf(e), e.by].join(' ').toLowerCase()
+  return {
+    kind: one,
+    but: kind.value === 'work' ? CLOCKS : [],
+    finds: wanted === '' ? null : (e: Parameters<typeof said>[0]) => said(e).includes(wanted),
+  }
 })
+watch([kind, search], () => (turned.value = []))
+const page = useLive(
+  () => logPage(db.value, question.value, turned.value.at(-1) ?? null, PAGE),
+  db,
+  computed(() => [question.value, turned.value]),
+)
+const lines = computed(() => page.value?.lines ?? [])
+const older = () => (turned.value = [...turned.value, lines.value.at(-1)?.entry ?? null])
+const newer = () => (turned.value = turned.value.slice(0, -1))
 
 async function take(act: string) {
   const result = await room.undo(act)
@@ -104,7 +75,7 @@ async function addNote() {
     <div>
       <h1>Log</h1>
       <p class="small mt-1">
-        {{ plural(all.length, 'entry', 'entries') }}. Nothing is ever erased: corrections and undos
+        {{ plural(room.count, 'entry', 'entries') }}. Nothing is ever erased: corrections and undos
         are entries too.
       </p>
     </div>
@@ -135,63 +106,56 @@ async function addNote() {
     </div>
     <ul class="border-t border-line">
       <li
-        v-for="row in table.getRowModel().rows"
-        :key="row.original.entry.id"
+        v-for="row in lines"
+        :key="row.entry.id"
         class="border-b border-line py-2"
-        :data-kind="row.original.entry.kind"
+        :data-kind="row.entry.kind"
       >
         <div
           class="grid gap-x-4 gap-y-1 grid-cols-[minmax(0,1fr)_auto] desk:grid-cols-[11rem_10rem_minmax(0,1fr)_8rem_11rem] items-center"
         >
-          <span class="small num">{{ units.when(row.original.entry.at) }}</span>
-          <span
-            class="font-semibold desk:order-none"
-            :class="{ 'line-through': !row.original.stands }"
-            >{{ KIND_NAMES[row.original.entry.kind] }}</span
-          >
+          <span class="small num">{{ units.when(row.entry.at) }}</span>
+          <span class="font-semibold desk:order-none" :class="{ 'line-through': !row.stands }">{{
+            KIND_NAMES[row.entry.kind]
+          }}</span>
           <span
             class="col-span-2 desk:col-span-1"
-            :class="{ 'line-through text-ink2': !row.original.stands }"
-            >{{ row.original.text
-            }}<span v-if="row.original.entry.supersedes" class="small"> (correction)</span></span
+            :class="{ 'line-through text-ink2': !row.stands }"
+            >{{ textOf(row.entry)
+            }}<span v-if="row.entry.supersedes" class="small"> (correction)</span></span
           >
-          <span class="small">{{ row.original.entry.by }}</span>
+          <span class="small">{{ row.entry.by }}</span>
           <span class="flex gap-1 justify-end min-h-12">
-            <template v-if="row.original.stands && correcting !== row.original.entry.id">
+            <template v-if="row.stands && correcting !== row.entry.id">
               <button
-                v-if="CORRECTABLE[row.original.entry.kind]"
+                v-if="CORRECTABLE[row.entry.kind]"
                 class="btn btn-quiet underline px-2"
-                @click="correcting = row.original.entry.id"
+                @click="correcting = row.entry.id"
               >
                 Correct
               </button>
-              <button class="btn btn-quiet underline px-2" @click="take(row.original.entry.act)">
-                {{ undoneActs.has(row.original.entry.act) ? 'Redo' : 'Undo' }}
+              <button class="btn btn-quiet underline px-2" @click="take(row.entry.act)">
+                {{ row.entry.kind === 'undone' ? 'Redo' : 'Undo' }}
               </button>
             </template>
-            <span v-else-if="!row.original.stands" class="small self-center">struck out</span>
+            <span v-else-if="!row.stands" class="small self-center">struck out</span>
           </span>
         </div>
         <CorrectForm
-          v-if="correcting === row.original.entry.id"
-          :entry="row.original.entry"
+          v-if="correcting === row.entry.id"
+          :entry="row.entry"
           @done="correcting = null"
         />
       </li>
     </ul>
-    <p v-if="rows.length === 0" class="sentence">
-      Nothing here yet. What you tick off in the Round lands here.
+    <p v-if="page && lines.length === 0" class="sentence">
+      <template v-if="question.finds || kind !== 'work'">Nothing like that in the log.</template
+      ><template v-else>Nothing here yet. What you tick off in the Round lands here.</template>
     </p>
-    <div v-if="table.getPageCount() > 1" class="flex flex-wrap gap-3 items-center">
-      <button class="btn" :disabled="!table.getCanPreviousPage()" @click="table.previousPage()">
-        Newer
-      </button>
-      <span class="num"
-        >{{ table.getState().pagination.pageIndex + 1 }} of {{ table.getPageCount() }}</span
-      >
-      <button class="btn" :disabled="!table.getCanNextPage()" @click="table.nextPage()">
-        Older
-      </button>
+    <div v-if="turned.length > 0 || page?.more" class="flex flex-wrap gap-3 items-center">
+      <button class="btn" :disabled="turned.length === 0" @click="newer">Newer</button>
+      <span class="num">Page {{ turned.length + 1 }}</span>
+      <button class="btn" :disabled="!page?.more" @click="older">Older</button>
     </div>
   </div>
 </template>

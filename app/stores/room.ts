@@ -6,7 +6,8 @@ import type { Round } from '@renatus/core/round/round'
 import type { RoomState } from '@renatus/core/stock/roomState'
 import { DATABASES, RenatusDatabase, type WhichRoom } from '~/db/database'
 import type { Draft, WriteResult } from '~/db/logbook'
-import { LogTail } from '~/db/logTail'
+import { NOTHING_SETTLED } from '@renatus/core/stock/settled'
+import { WORTH_SETTLING, WorkingRoom } from '~/db/workingRoom'
 import { rememberId } from '~/db/newId'
 import type { RecordDraft } from '~/db/registry'
 import { HELD_ELSEWHERE, overtakenWords } from '~/words/failures'
@@ -21,6 +22,8 @@ import { useMinute } from '~/composables/useNow'
 
 /** So long a first round waits for what the log has to teach. */
 const FIRST_LEARNING_MS = 15_000
+/** So long after the last tap the log is worked through again: a long one, which takes the disk for seconds, after the round. */
+const LEARNS_AFTER_MS = { short: 3000, long: 45_000 }
 
 /** What writes knows the shape of every entry and record: it comes after the first view stands. */
 const logbook = () => import('~/db/logbook')
@@ -31,10 +34,14 @@ export const useRoomStore = defineStore('room', () => {
   const which = ref<WhichRoom>(whichRoom())
   const db = shallowRef(new RenatusDatabase(DATABASES[which.value]))
   const now = useMinute()
-  const records = useLive(() => db.value.records.toArray(), db)
-  /** The log, of which only what came is read again. */
-  const tail = computed(() => new LogTail(db.value))
-  const entries = useLive(() => tail.value.read(), db)
+  /** Records and log as far as anything of today hangs on them, of which only what came is read again. */
+  const working = computed(() => new WorkingRoom(db.value))
+  const widened = ref(0)
+  const read = useLive(() => working.value.read(), db, widened)
+  const records = computed(() => read.value?.records)
+  const entries = computed(() => read.value?.entries)
+  const settled = computed(() => read.value?.settled ?? NOTHING_SETTLED)
+  const count = computed(() => read.value?.count ?? 0)
   const learned = useLive(() => lastLearned(db.value), db)
   // An empty room is told without what a full one needs: species, foods, the reckoning.
   const { projector, reckoner, prepare } = useLater(
@@ -49,7 +56,13 @@ export const useRoomStore = defineStore('room', () => {
   )
   const project = (at: string): RoomState | null =>
     records.value && entries.value && projector.value && learned.value !== undefined
-      ? projector.value.roomState(records.value, entries.value, at, learned.value ?? undefined)
+      ? projector.value.roomState(
+          records.value,
+          entries.value,
+          at,
+          learned.value ?? undefined,
+          settled.value,
+        )
       : null
   const state = computed(() => project(now.value))
   /** What is believed of all that grows, at the hour of the round; set once everything was read (stores/cultures.ts). */
@@ -94,13 +107,13 @@ export const useRoomStore = defineStore('room', () => {
   })
 
   // Beside the database it is remembered that there is one.
-  watch([() => state.value?.room.name, () => entries.value?.length], async ([name, count]) => {
-    if (which.value !== 'own' || name === undefined || count === undefined) return
+  watch([() => state.value?.room.name, count], async ([name, entries]) => {
+    if (which.value !== 'own' || name === undefined) return
     const exportedAt = await lastExport(db.value)
     // An export may have been made meanwhile.
     writeMarker({
       name,
-      entries: count,
+      entries,
       exportedAt: exportedAt ?? (await readMarker())?.exportedAt ?? null,
     })
   })
@@ -109,7 +122,22 @@ export const useRoomStore = defineStore('room', () => {
   const position = computed(() =>
     records.value?.length && entries.value ? learningPosition(records.value, entries.value) : null,
   )
-  watch(position, p => p !== null && void learn(DATABASES[which.value]))
+  let later: ReturnType<typeof setTimeout> | undefined
+  const learns = () => {
+    clearTimeout(later)
+    // Nobody waits for more of what is known already: it comes when the taps have come to rest.
+    const length = count.value < WORTH_SETTLING ? 'short' : 'long'
+    const wait = learned.value ? LEARNS_AFTER_MS[length] : 0
+    later = setTimeout(() => void learn(DATABASES[which.value], now.value), wait)
+  }
+  watch([position, () => learned.value === undefined], ([p, opening]) => {
+    if (p !== null && !opening) learns()
+  })
+  // A long log that reaches back is folded anew, in a worker.
+  watch(
+    () => read.value?.stale,
+    stale => stale && learns(),
+  )
 
   const { attempt, report, notice } = useFailures()
   /** A database that does not open is told: queries that wait for it say nothing. */
@@ -146,6 +174,8 @@ export const useRoomStore = defineStore('room', () => {
     now,
     records,
     entries,
+    settled,
+    count,
     loaded,
     state,
     round,
@@ -156,6 +186,13 @@ export const useRoomStore = defineStore('room', () => {
     timeZone,
     clockBehind,
     open,
+    /** Whether something is known that lies back too far for what is at hand. */
+    leavesOut: (id: string) => read.value !== undefined && working.value.leavesOut(id),
+    /** Reads the whole log from now on. */
+    widen: () => {
+      working.value.widen()
+      widened.value++
+    },
     prepare,
     save: async (drafts: readonly RecordDraft[]) => {
       const { records, overtaken } = await attempt(async () => {

@@ -231,13 +231,23 @@ const SENTENCES: Sentences<EntryKind> = {
   'undone': () => 'an earlier act was taken back',
 }
 
+const named = new WeakMap<readonly AnyRecord[], ReadonlyMap<string, string>>()
+/** Names by id: a log asks for them line by line. */
+function namesOf(records: readonly AnyRecord[]): ReadonlyMap<string, string> {
+  const known = named.get(records)
+  if (known) return known
+  const names = new Map(records.map(r => [r.id, r.name]))
+  named.set(records, names)
+  return names
+}
+
 /** One entry as a sentence. */
 export function entrySentence(
   e: Entry,
   records: readonly AnyRecord[],
   measures: MeasureSystem,
 ): string {
-  const nameOf = (id: string) => records.find(r => r.id === id)?.name
+  const nameOf = (id: string) => namesOf(records).get(id)
   const sentence = SENTENCES[e.kind] as (data: Entry['data'], w: SentenceWords) => string
   return sentence(e.data, {
     records,

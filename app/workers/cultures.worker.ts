@@ -9,12 +9,12 @@ import { NOTHING_LEARNED, type Learned } from '@renatus/core/stock/learned'
 import { RenatusDatabase } from '~/db/database'
 import { keepReadings, knownReadings, type KeptReading } from '~/db/keptReadings'
 import { lastLearned } from '~/db/learned'
-import { LogTail } from '~/db/logTail'
+import { WorkingRoom, type RoomRead } from '~/db/workingRoom'
 import type { ReadingQuestion } from '~/engine/readingQuestion'
 
 interface Open {
   db: RenatusDatabase
-  tail: LogTail
+  working: WorkingRoom
   /** Effective entries by culture, of the log that they were made of. */
   by: { log: readonly Entry[]; of: (id: string) => readonly Entry[] } | null
   memories: Map<string, ReplayMemory>
@@ -25,13 +25,20 @@ function open(name: string): Open {
   const known = rooms.get(name)
   if (known?.db.isOpen() || (known && !known.db.hasFailed())) return known
   const db = new RenatusDatabase(name)
-  const fresh = { db, tail: new LogTail(db), by: null, memories: new Map() }
+  const fresh = { db, working: new WorkingRoom(db), by: null, memories: new Map() }
   rooms.set(name, fresh)
   return fresh
 }
 
-async function entriesOf(room: Open): Promise<(id: string) => readonly Entry[]> {
-  const log = await room.tail.read()
+/** The room as far as the cultures that are asked for hang on it. */
+async function roomFor(room: Open, ids: readonly string[]): Promise<RoomRead> {
+  const read = await room.working.read()
+  if (!ids.some(id => room.working.leavesOut(id))) return read
+  room.working.widen()
+  return room.working.read()
+}
+
+function byCulture(room: Open, log: readonly Entry[]): (id: string) => readonly Entry[] {
   if (room.by?.log !== log) room.by = { log, of: entriesByCulture(effectiveEntries(log)) }
   return room.by.of
 }
@@ -67,11 +74,11 @@ const reader = {
     const mine = (turns.get(q.asker) ?? 0) + 1
     turns.set(q.asker, mine)
     const room = open(q.database)
-    const [of, learned, records] = await Promise.all([
-      entriesOf(room),
+    const [{ records, entries }, learned] = await Promise.all([
+      roomFor(room, q.ids),
       lastLearned(room.db),
-      room.db.records.where('type').anyOf('place', 'culture').toArray(),
     ])
+    const of = byCulture(room, entries)
     const places = records.filter((r): r is Place => r.type === 'place')
     const byId = new Map(records.map(r => [r.id, r]))
     const taught = String(hash(JSON.stringify(learned)))

@@ -9,6 +9,7 @@ import { highsSolver, type HighsLike, type Solver } from '@renatus/core/math/sol
 import { roundState } from '@renatus/core/round/round'
 import { RenatusDatabase } from '~/db/database'
 import { lastLearned } from '~/db/learned'
+import { WorkingRoom } from '~/db/workingRoom'
 
 let solver: Promise<Solver> | null = null
 
@@ -27,12 +28,11 @@ const planner = {
   ): Promise<CulturePlan | null> {
     const db = new RenatusDatabase(database)
     try {
-      const [records, entries, learned] = await Promise.all([
-        db.records.toArray(),
-        db.entries.toArray(),
+      const [{ records, entries, settled }, learned] = await Promise.all([
+        new WorkingRoom(db).read(),
         lastLearned(db),
       ])
-      const state = roundState(records, entries, now, learned ?? undefined)
+      const state = roundState(records, entries, now, learned ?? undefined, settled)
       if (!state) return null
       solver ??= highsLoader({ locateFile: () => wasmUrl }).then(h =>
         highsSolver(h as unknown as HighsLike),

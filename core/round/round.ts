@@ -5,6 +5,7 @@ import { ofKind } from '../records/effectiveEntries'
 import type { Entry } from '../records/entries'
 import type { AnyRecord, Room } from '../records/records'
 import type { Learned } from '../stock/learned'
+import type { Settled } from '../stock/settled'
 import { roomState, type RoomState } from '../stock/roomState'
 import { addHours, hoursBetween, toMs, type Instant } from '../time/localDate'
 import { currentRound, roundsAround, timeOf, type RoundOccurrence } from '../time/rounds'
@@ -56,9 +57,10 @@ export function roundState(
   log: readonly Entry[],
   now: Instant,
   learned?: Learned,
+  settled?: Settled,
 ): RoomState | null {
   const room = records.find((r): r is Room => r.type === 'room' && r.removedAt === null)
-  return room ? roomState(records, log, roundAt(room, now).at, learned) : null
+  return room ? roomState(records, log, roundAt(room, now).at, learned, settled) : null
 }
 
 /** Which of what may wait is done at this round: the most pressing first, while minutes are left. */

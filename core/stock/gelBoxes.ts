@@ -5,6 +5,7 @@ import { ofKind } from '../records/effectiveEntries'
 import type { Entry, EntryOf } from '../records/entries'
 import type { GelMix } from '../records/records'
 import type { ColdStore } from '../records/vocabulary'
+import { NOTHING_SETTLED, type Settled } from './settled'
 import { storeMoves, unitsLeft, type StoreMoves } from './stores'
 import { addHours, localDateOf, type Instant, type LocalDate } from '../time/localDate'
 
@@ -46,12 +47,17 @@ export const landedG = (d: EntryOf<'gel.cooked'>['data']): number => {
   }).landedG
 }
 
-/** Every box that was ever filled, the first to use first: what goes off first, of equal ones the older. */
+/**
+ * Every box that was ever filled, the first to use first: what goes off first, of equal ones the older.
+ * @param settled boxes that are known to be empty
+ */
 export function gelBoxes(
   entries: readonly Entry[],
   mixes: readonly GelMix[],
   moves: StoreMoves = storeMoves(entries),
+  settled: Pick<Settled, 'emptied'> = NOTHING_SETTLED,
 ): GelBox[] {
+  const emptied = new Set(settled.emptied)
   return ofKind(entries, 'gel.cooked')
     .map(({ at, data: d }): GelBox => {
       const dry = dryFraction(d.powderG, d.waterMl, d.moisture)
@@ -63,7 +69,7 @@ export function gelBoxes(
         store: d.store,
         madeAt: at,
         useBy: useByOf(d.store, at),
-        pieces: unitsLeft(d.batchId, d.pieces, null, moves),
+        pieces: emptied.has(d.batchId) ? 0 : unitsLeft(d.batchId, d.pieces, null, moves),
         piecesMade: d.pieces,
         pieceMm: d.pieceMm,
         pieceG,

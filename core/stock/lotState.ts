@@ -4,6 +4,7 @@ import type { Lot } from '../records/records'
 import { hoursBetween, toMs, type Instant } from '../time/localDate'
 import type { HatchCulture } from './hatchCultures'
 import type { LotLearned } from './learned'
+import type { Settled } from './settled'
 
 export interface LotState {
   gramsLeft: number
@@ -20,13 +21,18 @@ export interface LotState {
   pricePerGram: number | null
 }
 
+interface LotContext {
+  entries: readonly Entry[]
+  hatches: readonly HatchCulture[]
+  learned: LotLearned | undefined
+  now: Instant
+  settled: Settled
+}
+
 /** What is known of a lot: grams left, use, and what counted harvests have taught of it, else what its tin says. */
 export function lotState(
   lot: Lot,
-  entries: readonly Entry[],
-  hatches: readonly HatchCulture[],
-  learned: LotLearned | undefined,
-  now: Instant,
+  { entries, hatches, learned, now, settled }: LotContext,
 ): LotState {
   const mine = hatches.filter(r => r.setup.lotId === lot.id)
   const weighed = ofKind(entries, 'lot.weighed')
@@ -36,8 +42,10 @@ export function lotState(
   const usedSince = mine
     .filter(r => toMs(r.startedAt) > since)
     .reduce((g, r) => g + r.setup.cystsG, 0)
+  // What is settled was taken before any weighing that came after.
+  const settledG = (weighed?.at ?? '') < settled.before ? (settled.cystsG[lot.id] ?? 0) : 0
   return {
-    gramsLeft: Math.max(0, (weighed?.data.grams ?? lot.gramsAtStart) - usedSince),
+    gramsLeft: Math.max(0, (weighed?.data.grams ?? lot.gramsAtStart) - usedSince - settledG),
     gramsPerDay: recentUse(mine, now),
     ...(learned ? taught(learned) : asLabelled(lot)),
     pricePerGram: lot.price !== null && lot.priceGrams ? lot.price / lot.priceGrams : null,

@@ -26,6 +26,7 @@ import { gelBoxes, holdsGel, type GelBox } from './gelBoxes'
 import { hatchCultures, type HatchCulture } from './hatchCultures'
 import { NOTHING_LEARNED, type Learned } from './learned'
 import { lotState, type LotState } from './lotState'
+import { NOTHING_SETTLED, type Settled } from './settled'
 import { rollingSets, type Rolling } from './rollingSets'
 import { storeMoves, storesNow, type Store } from './stores'
 
@@ -74,6 +75,8 @@ export interface RoomState {
   cultureStates: CultureState[]
   rolling: Rolling[]
   learned: Learned
+  /** Figures of what is not among the entries any more. */
+  settled: Settled
   /** Gel diets, what they are made of and poured into, and the boxes that still hold a piece, the first to use first. */
   gel: {
     mixes: GelMix[]
@@ -88,12 +91,14 @@ export interface RoomState {
  * Projects records and log to the state at `now`. Entries later than now (a clock that was set back) are kept:
  * they happened. Null while the room has not been set up.
  * @param learned what the room has taught of its lots and tools; without it the tins are believed
+ * @param settled figures of what was left out of records and log, where they are a working log
  */
 export function roomState(
   records: readonly AnyRecord[],
   log: readonly Entry[],
   now: Instant,
   learned: Learned = NOTHING_LEARNED,
+  settled: Settled = NOTHING_SETTLED,
 ): RoomState | null {
   const live = records.filter(r => r.removedAt === null)
   const all = <T extends AnyRecord['type']>(type: T) =>
@@ -113,13 +118,19 @@ export function roomState(
   const today = localDateOf(now, room.timeZone)
   const lots = all('lot').map(lot => ({
     lot,
-    state: lotState(lot, entries, hatches, learned.lots[lot.id], now),
+    state: lotState(lot, {
+      entries,
+      hatches,
+      now,
+      learned: learned.lots[lot.id],
+      settled,
+    }),
   }))
   const open = lots.find(holdsCysts)
   const um = open && learned.lots[open.lot.id]?.naupliiUm
   const preySize: PreySize = um && um.from > 0 ? { [NAUPLII]: um.value / um.book } : {}
   const mixes = all('gel-mix')
-  const made = gelBoxes(entries, mixes, moves)
+  const made = gelBoxes(entries, mixes, moves, settled)
   const broods = all('brood').flatMap(
     b => broodState(b, { tanks, species, entries, timeZone: room.timeZone, today, preySize }) ?? [],
   )
@@ -134,6 +145,7 @@ export function roomState(
     tanks,
     hatchPH,
     learned,
+    settled,
     tools: all('tool'),
     cultures: cultures.map(c => c.record),
     cultureStates: cultures,

@@ -19,6 +19,7 @@ import { benchReading, benchReadingTime } from './estimation'
 import { benchCalibration } from './calibration'
 import { benchFamilies } from './families'
 import { benchLongLog } from './longLog'
+import { benchOpening } from './opening'
 import { benchPlanning } from './planning'
 import { benchRounds } from './rounds'
 import { benchShelf } from './shelf'
@@ -151,6 +152,7 @@ await benchPlanning()
 await benchCalibration()
 await benchShelf()
 await benchWalk()
+await benchOpening()
 benchFamilies()
 benchYardstick()
 benchReadingTime()

@@ -15,6 +15,7 @@ import NoRoom from '~/components/shared/NoRoom.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
 import VesselPicture from '~/components/vessel/VesselPicture.vue'
+import { useFar } from '~/composables/useFar'
 import { useTended } from '~/composables/useTended'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
@@ -25,6 +26,7 @@ const room = useRoomStore()
 const units = useUnits()
 const id = String(useRoute().params.id)
 const ForecastChart = defineAsyncComponent(() => import('~/components/cultures/ForecastChart.vue'))
+const far = useFar(id)
 const { state, reading, busy, view, tended } = useTended(id)
 const culture = computed(() => state.value?.record)
 const e = computed(() => reading.value?.estimate)
@@ -59,6 +61,7 @@ const number = (x: number) => (x >= 100 ? units.count(x) : numberText(x, { digit
 
 <template>
   <NoRoom v-if="!room.state" />
+  <p v-else-if="far" role="status">Looking back through the log.</p>
   <div v-else-if="!culture" class="grid gap-3">
     <h1>No such culture</h1>
     <p><NuxtLink to="/shelf" class="link">To the shelf</NuxtLink></p>

@@ -7,6 +7,7 @@ import { hatchCultures, type HatchCulture } from '../../stock/hatchCultures'
 import type { FoodLearned, Learned, LotLearned, ToolLearned } from '../../stock/learned'
 import { hatchWaterPH } from '../../stock/roomState'
 import { toMs } from '../../time/localDate'
+import { entriesByCulture } from '../entriesByCulture'
 import { observationsOf } from '../observationsOf'
 import { cultureSubject } from './cultureSubject'
 import { learnFood, roleKey, type Outcome } from './foods'
@@ -67,6 +68,7 @@ export function learnRoom(
     .filter(c => c.hatch === null && foodOf(c.record.foodId) !== null)
     .map(c => c.record)
   const places = all('place')
+  const of = entriesByCulture(entries)
   const readings = learnReadings(entries)
   const total = hatches.length + cultures.length
   let done = 0
@@ -77,7 +79,7 @@ export function learnRoom(
     const mine = hatches.filter(
       r => r.setup.lotId === lot.id && counted('lot', lot.id, r.startedAt),
     )
-    const chain = lotChain(lot, mine, entries, hatchWaterPH(room ?? null), cache.lots, () =>
+    const chain = lotChain(lot, mine, of, hatchWaterPH(room ?? null), cache.lots, () =>
       progress(++done, total),
     )
     if (!chain) return null
@@ -87,7 +89,7 @@ export function learnRoom(
   for (const c of cultures) {
     const subject = cultureSubject(c)
     const keys = ROLES.flatMap(role => roleKey(foodOf(c.foodId)!, role) ?? [])
-    const observations = observationsOf(c, entries, { readings }, places)
+    const observations = observationsOf(c, of(c.id), { readings }, places)
     const evidence = subject && vesselEvidence(subject, observations, keys, cache.vessels[c.id])
     if (evidence) fresh.vessels[c.id] = evidence
     if (!progress(++done, total)) return null

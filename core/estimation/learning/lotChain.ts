@@ -42,7 +42,7 @@ export const tinBelief = (lot: Pick<Lot, 'hatch' | 'speed' | 'spread'>): Belief 
 export function lotChain(
   lot: Lot,
   hatches: readonly HatchCulture[],
-  entries: readonly Entry[],
+  entriesOf: (id: string) => readonly Entry[],
   pH: number,
   cache: Readonly<Record<string, ChainLink>>,
   step: () => boolean,
@@ -51,7 +51,7 @@ export function lotChain(
   const links: Record<string, ChainLink> = {}
   let counted = 0
   for (const hatch of hatches) {
-    const { observations, counts } = hatchObservations(hatch, entries)
+    const { observations, counts } = hatchObservations(hatch, entriesOf(hatch.id))
     // Without a count a bottle says nothing of its lot, and needs no model here.
     if (counts > 0) {
       counted++

@@ -4,6 +4,7 @@ import { readRoomFile, type RoomFile } from '@renatus/core/formats/roomFile'
 import { roomState } from '@renatus/core/stock/roomState'
 import { demoAt } from '../../../tools/rooms/demoAt'
 import { lastLearned } from '~/db/learned'
+import { WorkingRoom } from '~/db/workingRoom'
 import { learnInto } from '~/db/learning'
 import { RenatusDatabase } from '~/db/database'
 import { writeAct } from '~/db/logbook'
@@ -131,7 +132,7 @@ describe('stored data of older versions', () => {
     old.close()
     const db = new RenatusDatabase(name)
     expect(await lastLearned(db)).toBeNull()
-    await learnInto(db)
+    await learnInto(db, new WorkingRoom(db))
     const lot = demo.records.find(r => r.type === 'lot')!.id
     expect((await lastLearned(db))!.lots[lot]!.hatch.from).toBeGreaterThan(5)
     // What another version worked out is not believed.

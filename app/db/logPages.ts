@@ -1,0 +1,82 @@
+import Dexie from 'dexie'
+import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
+import type { Entry, EntryKind } from '@renatus/core/records/entries'
+import type { RenatusDatabase } from './database'
+
+/** Which entries are wanted: of one kind, or of all but some; and where something is looked for, those it is found in. */
+export interface LogQuestion {
+  kind: EntryKind | null
+  but: readonly EntryKind[]
+  finds: ((e: Entry) => boolean) | null
+}
+/** The last entry of the page before; null for the newest page. */
+export type LogPlace = Pick<Entry, 'at' | 'id'> | null
+
+/** An entry, and whether it was neither undone nor corrected. */
+export interface LogLine {
+  entry: Entry
+  stands: boolean
+}
+export interface LogPage {
+  lines: LogLine[]
+  /** There are older ones. */ more: boolean
+}
+
+/** Entries that are looked through at a time: between two lots others have their turn. */
+const LOT = 400
+
+type Key = readonly [at: string, id: string]
+
+const isOlder = (e: Entry, [at, id]: Key) => e.at < at || (e.at === at && e.id < id)
+
+/** Entries up to an instant, the newest first. */
+function upTo(db: RenatusDatabase, kind: EntryKind | null, at: string) {
+  const index =
+    kind === null
+      ? db.entries.where('at').belowOrEqual(at)
+      : db.entries.where('[kind+at]').between([kind, Dexie.minKey], [kind, at], true, true)
+  return index.reverse()
+}
+
+/** Tells of some entries whether they stand: by all undos, and the corrections of them. */
+async function standing(db: RenatusDatabase, entries: readonly Entry[]): Promise<Set<string>> {
+  const [undos, corrections] = await Promise.all([
+    db.entries.where('kind').equals('undone').toArray(),
+    db.entries.orderBy('supersedes').toArray(),
+  ])
+  const corrected = await db.entries.bulkGet(corrections.map(e => e.supersedes!))
+  const about = [...entries, ...undos, ...corrections, ...corrected.filter(e => e !== undefined)]
+  const once = [...new Map(about.map(e => [e.id, e])).values()]
+  return new Set(effectiveEntries(once).map(e => e.id))
+}
+
+/** A page of the log, the newest entry first. Only what is looked through is read. */
+export async function logPage(
+  db: RenatusDatabase,
+  { kind, but, finds }: LogQuestion,
+  after: LogPlace,
+  size: number,
+): Promise<LogPage> {
+  const found: Entry[] = []
+  let key: Key = after ? [after.at, after.id] : ['\uffff', '\uffff']
+  for (let lot = LOT; lot === LOT && found.length <= size;) {
+    const from = key
+    const next = await upTo(db, kind, from[0])
+      .filter(e => isOlder(e, from))
+      .limit(LOT)
+      .toArray()
+    lot = next.length
+    const last = next.at(-1)
+    if (last) key = [last.at, last.id]
+    found.push(...next.filter(e => !but.includes(e.kind) && (finds?.(e) ?? true)))
+  }
+  const shown = found.slice(0, size)
+  const stands = await standing(db, shown)
+  return {
+    lines: shown.map(entry => ({
+      entry,
+      stands: entry.kind === 'undone' || stands.has(entry.id),
+    })),
+    more: found.length > size,
+  }
+}

@@ -1,0 +1,170 @@
+import type { Entry } from '@renatus/core/records/entries'
+import type { AnyRecord } from '@renatus/core/records/records'
+import { reachesBack } from '@renatus/core/stock/working/reachesBack'
+import { NOTHING_SETTLED, type Settled } from '@renatus/core/stock/settled'
+import { soundCheckpoint, storedCheckpoint, type Checkpoint } from './checkpoint'
+import type { RenatusDatabase } from './database'
+
+/** Written by what changes the log otherwise than by adding to it. */
+export const GENERATION_KEY = 'generation'
+
+/** Shorter logs are read whole: there is nothing to be won. */
+export const WORTH_SETTLING = 3000
+
+/** A room as far as its state hangs on it. */
+export interface RoomRead {
+  records: readonly AnyRecord[]
+  /** In order of the ids; the same list while nothing came. */
+  entries: readonly Entry[]
+  settled: Settled
+  /** All entries of the log, those that are settled too. */
+  count: number
+  /** Of the log: another one was put in its place where it changed. */
+  generation: unknown
+  /** There is a checkpoint, and what came since speaks of what is settled: it is to be made anew. */
+  stale: boolean
+}
+
+interface Known {
+  read: RoomRead
+  last: string
+  checkpoint: Checkpoint | null
+  over: ReadonlySet<string>
+  wide: boolean
+}
+
+/** Entries that are read at a time. */
+const LOT = 4000
+const NOT_LEFT: ReadonlySet<string> = new Set()
+
+/** The same list where nothing in it has changed, so that what hangs on it stands still. */
+function unlessSame(before: readonly AnyRecord[] | undefined, now: AnyRecord[]) {
+  const same = (r: AnyRecord, i: number) => {
+    const old = before![i]!
+    return old.id === r.id && old.updatedAt === r.updatedAt && old.removedAt === r.removedAt
+  }
+  return before?.length === now.length && now.every(same) ? before : now
+}
+
+/** A working log that was kept, if it is of this log. */
+function fromCheckpoint(stored: unknown, generation: unknown): Known | null {
+  const checkpoint = soundCheckpoint(stored)
+  if (!checkpoint || checkpoint.generation !== generation) return null
+  const { entries, settled, count, last, over } = checkpoint
+  const read = { records: [], entries, settled, count, generation, stale: false }
+  return { read, last, checkpoint, over: new Set(over), wide: false }
+}
+
+/** What was known with what came; null where that is not the way on. */
+function withFresh({ read, checkpoint, over }: Known, fresh: Entry[], count: number) {
+  // What another device wrote earlier comes between: then all of it is read again.
+  if (read.count + fresh.length !== count) return null
+  const entries = fresh.length > 0 ? read.entries.concat(fresh) : read.entries
+  const back = checkpoint !== null && reachesBack(fresh, entries, read.settled.before, over)
+  return back ? null : { ...read, entries, count }
+}
+
+async function recordsBut(
+  { records }: RenatusDatabase,
+  over: ReadonlySet<string>,
+): Promise<AnyRecord[]> {
+  if (over.size === 0) return records.toArray()
+  const others = await records.where('type').notEqual('culture').toArray()
+  const keys = await records.where('type').equals('culture').primaryKeys()
+  const cultures = await records.bulkGet(keys.filter(id => !over.has(id)))
+  const found = [...others.filter(r => !over.has(r.id)), ...cultures.filter(r => r !== undefined)]
+  return found.sort((a, b) => (a.id < b.id ? -1 : 1))
+}
+
+/** A room of the database: its working log once, then what came. Without a checkpoint the whole log is the working one. */
+export class WorkingRoom {
+  private known: Known | null = null
+  private wide = false
+
+  constructor(private readonly db: RenatusDatabase) {}
+
+  /** From now on the whole log is read: something that is settled is looked at. */
+  widen(): void {
+    this.wide = true
+  }
+
+  /** Whether something is left out of what was read last. */
+  leavesOut(id: string): boolean {
+    const { checkpoint, over, wide } = this.known ?? {
+      checkpoint: null,
+      over: NOT_LEFT,
+      wide: true,
+    }
+    return !wide && checkpoint !== null && (over.has(id) || checkpoint.quiet.includes(id))
+  }
+
+  /**
+   * Reads the whole log lot by lot: one long reading of it would hold up whoever writes meanwhile. The next reading goes on
+   * from there, and starts anew where the log was changed under it.
+   */
+  async fetchWhole(): Promise<void> {
+    this.widen()
+    if (this.known?.wide) return
+    const { db } = this
+    const generation = (await db.meta.get(GENERATION_KEY))?.value ?? null
+    const entries: Entry[] = []
+    for (let lot: Entry[] | null = null; lot === null || lot.length === LOT;) {
+      const last = entries.at(-1)?.id ?? ''
+      lot = await db.entries.where('id').above(last).limit(LOT).toArray()
+      entries.push(...lot)
+    }
+    const count = entries.length
+    const read = { records: [], entries, settled: NOTHING_SETTLED, count, generation, stale: false }
+    this.keep({ read, last: '', checkpoint: null, over: NOT_LEFT, wide: true })
+  }
+
+  async read(): Promise<RoomRead> {
+    const { db } = this
+    return db.transaction('r', [db.entries, db.records, db.meta, db.derived], async () => {
+      const generation = (await db.meta.get(GENERATION_KEY))?.value ?? null
+      const count = await db.entries.count()
+      let base = this.baseOf(generation, count)
+      let stored: unknown = null
+      if (!base && !this.wide) {
+        stored = await storedCheckpoint(db)
+        base = fromCheckpoint(stored, generation)
+      }
+      if (base) {
+        const fresh = await db.entries.where('id').above(base.last).toArray()
+        const read = withFresh(base, fresh, count)
+        if (read) {
+          const records = await recordsBut(db, base.over)
+          return this.keep({
+            ...base,
+            read: { ...read, records: unlessSame(base.read.records, records) },
+          })
+        }
+      }
+      const entries = await db.entries.toArray()
+      const records = await db.records.toArray()
+      const stale = stored !== null
+      return this.keep({
+        read: { records, entries, settled: NOTHING_SETTLED, count, generation, stale },
+        last: '',
+        checkpoint: null,
+        over: NOT_LEFT,
+        wide: this.wide,
+      })
+    })
+  }
+
+  /** What was read last, where it can be gone on from. A long log is left for its working log as soon as there is one. */
+  private baseOf(generation: unknown, count: number): Known | null {
+    const { known, wide } = this
+    if (!known || known.last === '' || known.read.generation !== generation) return null
+    const settles = known.checkpoint === null && !wide && count >= WORTH_SETTLING
+    return known.wide !== wide || settles ? null : known
+  }
+
+  private keep(known: Known): RoomRead {
+    const last = known.read.entries.at(-1)?.id ?? ''
+    const { checkpoint } = known
+    this.known = { ...known, last: checkpoint && checkpoint.last > last ? checkpoint.last : last }
+    return known.read
+  }
+}
