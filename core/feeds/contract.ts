@@ -51,6 +51,8 @@ export interface FeedProfile {
   nutritionSmall: number
   /** Given once a day, and left for hours to be picked at. */
   lasting?: boolean
+  /** Fish longer than this leave it for anything else that suits, mm. */
+  upToMm?: number
   /** Hours half of it stays alive and catchable, in fresh and in salt water; 999 without end. */
   aliveInTankH: number
   aliveInSeaH: number

@@ -56,3 +56,11 @@ export function lengthAfter(species: Growing, days: number, rateFactor = 1): num
 /** Length in mm some days after free swimming at one temperature. */
 export const lengthMm = (species: Growing, days: number, temperatureC: number) =>
   lengthAfter(species, days * growthDays(species, temperatureC))
+
+/** Growth behind a fish of a length, in days at the reference temperature: the way back of `lengthAfter`. Endless at its grown length. */
+export function growthBehind(species: Growing, lengthMm: number, rateFactor = 1): number {
+  const { firstFeedingMm, adultMm } = species
+  if (lengthMm >= adultMm) return Infinity
+  const left = Math.log(adultMm / lengthMm) / Math.log(adultMm / firstFeedingMm)
+  return -Math.log(left) / (growthRate(species) * rateFactor)
+}

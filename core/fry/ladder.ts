@@ -1,15 +1,14 @@
 import type { FeedProfile } from '../feeds/contract'
 import { growthDays, lengthAfter } from './growth'
-import { dryMg, shapeAt, wetMg } from './mass'
-import { mealsWanted, rationEaten } from './ration'
-import { dayShares, type DayShares, type DaySuitability } from './shares'
+import { shapeAt, wetMg } from './mass'
+import { dailyRationMg, mealsWanted } from './ration'
+import { dayShares, SMOOTH_DAYS, type DayShares, type DaySuitability } from './shares'
 import type { Species } from './species/species'
-import { suitability, type Suitability } from './suitability'
+import { mealShareOf, suitability, type Suitability } from './suitability'
+import { withWorth } from './sizeEconomy'
 import { tanPerDay } from './tankLoad'
 import { schoolOf, type Wishes } from './wishes'
 
-/** Hours a day in which fry see their food: working estimate for an ordinary tank lamp. */
-export const LIT_HOURS = 12
 /** Floor over ration beyond which a smaller rearing box is advised. */
 const BOX_FACTOR = 3
 
@@ -69,12 +68,13 @@ export function ladder(
   from: number,
   days: number,
 ): LadderDay[] {
-  // Two days before and after are worked out too, so that the smoothing sees them.
-  const first = Math.max(0, from - 2)
+  // Days before and after are worked out too, so that the smoothing sees them.
+  const reach = (SMOOTH_DAYS - 1) / 2
+  const first = Math.max(0, from - reach)
   const bodies: Body[] = []
   let grown = 0
   for (let day = 0; day < first; day++) grown += growthDays(brood.species, brood.temperatureC(day))
-  for (let day = first; day < from + days + 2; day++) {
+  for (let day = first; day < from + days + reach; day++) {
     bodies.push(bodyOn(brood, foods, day, grown))
     grown += growthDays(brood.species, brood.temperatureC(day))
   }
@@ -95,6 +95,8 @@ interface Body {
   lengthMm: number
   gapeUm: number
   temperatureC: number
+  /** Growth behind it, in days at the reference temperature. */
+  grown: number
   meals: number
   suits: DaySuitability
 }
@@ -111,8 +113,25 @@ function bodyOn(
   const meals = brood.mealsPerDay ?? mealsWanted(length)
   const mouth = { lengthMm: length, gapeUm, zones: species.zones, marine: species.marine }
   const suits: Record<string, Suitability> = {}
-  for (const food of foods) suits[food.id] = suitability(food, mouth, 24 / meals)
-  return { day, lengthMm: length, gapeUm, temperatureC: brood.temperatureC(day), meals, suits }
+  for (const food of foods) {
+    const suit = suitability(food, mouth, 24 / meals)
+    const early = day < (species.earliestDay?.[food.id] ?? 0)
+    suits[food.id] = early ? { ...suit, value: 0, bound: 0 } : suit
+  }
+  return {
+    day,
+    lengthMm: length,
+    gapeUm,
+    temperatureC: brood.temperatureC(day),
+    grown,
+    meals,
+    suits: withWorth(
+      suits,
+      foods,
+      { lengthMm: length, gapeUm },
+      food => day > (species.lastDay?.[food.id] ?? Infinity),
+    ),
+  }
 }
 
 function rationOf(
@@ -125,26 +144,23 @@ function rationOf(
   const { lengthMm, meals, suits } = body
   const shape = shapeAt(species, lengthMm)
   const fry = brood.fry(body.day)
-  const dryRationMg =
-    dryMg(lengthMm, species.firstFeedingMm, shape) * rationEaten(lengthMm, body.temperatureC)
+  const dryRationMg = dailyRationMg(species, body, brood.growthFactor)
   const litres = usedLitres(brood.tankL, fry)
   const organisms: Record<string, number> = {}
   const floor: Record<string, number> = {}
   const perMeal: Record<string, number> = {}
   const offered: { dryMg: number; protein: number; uneatenShare: number }[] = []
-  let covered = 0
   let floorDry = 0
   let rationDry = 0
   for (const food of foods) {
     const share = day.share[food.id]!
     const { dryUg } = suits[food.id]!.size
     const alive = species.marine ? food.aliveInSeaH : food.aliveInTankH
-    const mealShare = Math.min(1 / meals, alive / LIT_HOURS)
+    const mealShare = mealShareOf(alive, meals)
     organisms[food.id] = (fry * dryRationMg * share * 1000) / food.captureShare / dryUg
     floor[food.id] = food.floorPerMl * litres * 1000
     const byRation = organisms[food.id]! * mealShare
     perMeal[food.id] = share > 0 ? Math.max(byRation, floor[food.id]! * share) : 0
-    covered += share * mealShare * meals
     floorDry += floor[food.id]! * share * dryUg
     rationDry += byRation * dryUg
     if (share > 0)
@@ -170,7 +186,7 @@ function rationOf(
     organisms,
     floor,
     perMeal,
-    covered,
+    covered: day.covered,
     smallerBox: !day.gap && floorDry > BOX_FACTOR * rationDry,
     tanMgL: tanPerDay(offered, brood.tankL),
   }

@@ -1,8 +1,9 @@
 import type { FeedProfile } from '../feeds/contract'
 import type { Reason } from '../reasons/reason'
-import { LIT_HOURS, usedLitres, type LadderDay } from './ladder'
+import { usedLitres, type LadderDay } from './ladder'
 import { dryMg, shapeAt } from './mass'
 import { rationEaten } from './ration'
+import { LIT_HOURS, mealShareOf } from './suitability'
 import type { Species } from './species/species'
 
 /** Why a brood gets so many of a food at a meal. The day must hold the food. */
@@ -16,8 +17,10 @@ export function mealWhy(
   const suit = day.suitability[food.id]!
   const share = day.share[food.id]!
   const alive = species.marine ? food.aliveInSeaH : food.aliveInTankH
-  const mealShare = Math.min(1 / meals, alive / LIT_HOURS)
+  const mealShare = mealShareOf(alive, meals)
   const value = day.perMeal[food.id]!
+  const body = dryMg(lengthMm, species.firstFeedingMm, shapeAt(species, lengthMm))
+  const ration = day.dryRationMg / body
   const result = { label: `${food.name} for one meal`, value, unit: food.units }
   const shareInput = {
     key: 'share',
@@ -42,16 +45,19 @@ export function mealWhy(
         {
           key: 'body',
           label: `dry body at ${lengthMm.toFixed(1)} mm`,
-          value: dryMg(lengthMm, species.firstFeedingMm, shapeAt(species, lengthMm)),
+          value: body,
           unit: 'mg',
           from: species.names[0]!,
         },
         {
           key: 'ration',
           label: `eaten per dry body and day at ${at.temperatureC} °C`,
-          value: rationEaten(lengthMm, at.temperatureC),
+          value: ration,
           unit: '/d',
-          from: 'ration curve',
+          from:
+            ration > rationEaten(lengthMm, at.temperatureC) * (1 + 1e-9)
+              ? 'what its growth of the day asks for'
+              : 'ration curve',
         },
         {
           key: 'capture',

@@ -12,37 +12,66 @@ export const SMOOTH_DAYS = 5
 /** What "prefer" is worth against its peers. */
 const PREFERRED_WEIGHT = 3
 
-export type DaySuitability = Readonly<Record<string, Suitability>>
+/** What a mouth makes of a food on a day: how well it suits, and what it is worth beside the others of the day. */
+export type DaySuitability = Readonly<Record<string, Suitability & { worth: number }>>
 
 export interface DayShares {
   share: Record<string, number>
+  /** Share of the day that can be covered so, 0 to 1. */
+  covered: number
   gap: boolean
   /** Only a pinned food of low worth carries the day. */ bridged: boolean
 }
 
-/** Raw shares of a day: the best three that suit, by the square of what they have above the threshold. */
+/** Raw shares of a day: the best three that suit, by the square of what they are worth above the threshold. */
 function rawShares(day: DaySuitability, preferred: readonly string[]): Map<string, number> {
-  const best: [string, number][] = []
-  for (const id in day) {
-    const { value } = day[id]!
-    if (value <= SHARE_FROM) continue
-    let at = best.length
-    while (
-      at > 0 &&
-      (best[at - 1]![1] < value || (best[at - 1]![1] === value && best[at - 1]![0] > id))
-    )
-      at--
-    if (at < BEST) {
-      best.splice(at, 0, [id, value])
-      if (best.length > BEST) best.pop()
-    }
-  }
-  return new Map(
-    best.map(([id, value]) => [
+  const weighed = Object.entries(day)
+    .filter(([, s]) => s.worth > SHARE_FROM)
+    .map(([id, { worth }]): [string, number] => [
       id,
-      (value - SHARE_FROM) ** 2 * (preferred.includes(id) ? PREFERRED_WEIGHT : 1),
-    ]),
-  )
+      (worth - SHARE_FROM) ** 2 * (preferred.includes(id) ? PREFERRED_WEIGHT : 1),
+    ])
+    .sort(([a, x], [b, y]) => y - x || (a < b ? -1 : 1))
+  return new Map(weighed.slice(0, BEST))
+}
+
+/**
+ * Divides a part of a day over foods by weight, none above what it can cover: what one cannot the others do, then whatever
+ * fits, best suited first. Where all of them together cannot, they cover what they can, and the shares still make up the part.
+ */
+function withinBounds(
+  weights: ReadonlyMap<string, number>,
+  day: DaySuitability,
+  part: number,
+): { share: Map<string, number>; covered: number } {
+  const share = new Map<string, number>()
+  const bound = (id: string) => Math.min(part, day[id]!.bound)
+  let open = new Map([...weights].filter(([id, w]) => w > 0 && bound(id) > 0))
+  let left = part
+  while (open.size > 0 && left > 1e-12) {
+    const all = [...open.values()].reduce((a, b) => a + b, 0)
+    const over = [...open].filter(([id, w]) => (w / all) * left > bound(id) + 1e-12)
+    const settled = over.length > 0 ? over : [...open]
+    const from = left
+    for (const [id, w] of settled) {
+      const given = over.length > 0 ? bound(id) : (w / all) * from
+      share.set(id, given)
+      left -= given
+    }
+    open = new Map([...open].filter(([id]) => !share.has(id)))
+  }
+  const others = Object.entries(day)
+    .filter(([id, s]) => !share.has(id) && s.fit >= FIT_ENOUGH && s.value > 0 && bound(id) > 0)
+    .sort(([a, x], [b, y]) => y.value - x.value || (a < b ? -1 : 1))
+  for (const [id] of others) {
+    if (left <= 1e-12) break
+    const given = Math.min(left, bound(id))
+    share.set(id, given)
+    left -= given
+  }
+  const covered = part - Math.max(0, left)
+  for (const [id, x] of share) share.set(id, covered > 0 ? (x * part) / covered : 0)
+  return { share, covered }
 }
 
 const normalised = (weights: Map<string, number>): Map<string, number> => {
@@ -77,8 +106,8 @@ function smoothed(
 }
 
 /**
- * Shares of foods by day: best three, smoothed by a centred mean of five days over the foods that fit on that day, renormalised; pins come first.
- * They sum to 1 on every day, except on a gap, where all are 0.
+ * Shares of foods by day: best three, smoothed by a centred mean of some days over the foods that fit on that day, renormalised,
+ * none above what it can cover; pins come first. They sum to 1 on every day, except on a gap, where all are 0.
  * @param days suitability of every allowed food, day after day
  * @param firstDay number of the first of them, for the pins
  */
@@ -93,7 +122,7 @@ export function dayShares(
     const pinned = pinnedOn(day, firstDay + i, pins)
     const suits = Object.values(day).some(s => s.value >= SUITABLE)
     const pinSum = [...pinned.values()].reduce((a, b) => a + b, 0)
-    if (!suits && pinSum === 0) return { share: zeros(day), gap: true, bridged: false }
+    if (!suits && pinSum === 0) return { share: zeros(day), covered: 0, gap: true, bridged: false }
     const smooth = suits ? smoothed(day, raw, i) : new Map<string, number>()
     for (const id of pinned.keys()) smooth.delete(id)
     const rest = normalised(smooth)
@@ -101,8 +130,11 @@ export function dayShares(
     const left = 1 - pinSum * pinScale
     const share = zeros(day)
     for (const [id, w] of pinned) share[id] = w * pinScale
-    for (const [id, w] of rest) share[id] = w * left
-    return { share, gap: false, bridged: !suits }
+    const free = Object.fromEntries(Object.entries(day).filter(([id]) => !pinned.has(id)))
+    const bounded = withinBounds(rest, free, left)
+    for (const [id, w] of bounded.share) share[id] = w
+    const covered = Math.min(1, pinSum) + bounded.covered
+    return { share, covered, gap: false, bridged: !suits }
   })
 }
 

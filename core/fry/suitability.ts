@@ -10,12 +10,15 @@ export interface Mouth {
 }
 
 export interface Suitability {
-  /** Product of the four below, 0 to 1. */
+  /** Product of fit, zone and nutrition, 0 to 1; 0 where it dies within the hour, and before a larva can take it. */
   value: number
   fit: number
   zone: number
   nutrition: number
+  /** Share of the time to the next meal that half of it lives. */
   survival: number
+  /** Share of a day that it can cover at most: what the mouth can swallow, and what lives from meal to meal. */
+  bound: number
   /** The size of the food that fits best. */
   size: FoodSize
 }
@@ -86,8 +89,18 @@ export function bestSize(
   return best!
 }
 
+/** Hours a day in which fry see their food: working estimate for an ordinary tank lamp. */
+export const LIT_HOURS = 12
+/** What dies sooner is gone before it is found, h. */
+const LIVES_H = 1
+
+/** Share of the day that one meal can bring of a food that lives for so long. */
+export const mealShareOf = (aliveH: number, meals: number) =>
+  Math.min(1 / meals, aliveH / LIT_HOURS)
+
 /**
- * How well a food suits a mouth, 0 to 1: size fit x zone fit x nutrition x survival until the next meal.
+ * How well a food suits a mouth, 0 to 1: size fit x zone fit x nutrition. How long it lives says how much may be given at once
+ * and whether a meal bridges to the next, not how good the food is.
  * @param hoursToNextMeal hours a meal must last
  */
 export function suitability(food: FeedProfile, mouth: Mouth, hoursToNextMeal: number): Suitability {
@@ -95,6 +108,16 @@ export function suitability(food: FeedProfile, mouth: Mouth, hoursToNextMeal: nu
   const zone = zoneFit(food.zone, mouth.zones)
   const nutrition = mouth.lengthMm < SMALL_MM ? food.nutritionSmall : food.nutrition
   const alive = mouth.marine ? food.aliveInSeaH : food.aliveInTankH
-  const survival = Math.sqrt(Math.min(1, alive / hoursToNextMeal))
-  return { value: fit * zone * nutrition * survival, fit, zone, nutrition, survival, size }
+  const survival = Math.min(1, alive / hoursToNextMeal)
+  const lives = alive >= LIVES_H
+  const meals = food.lasting ? 1 : 24 / hoursToNextMeal
+  return {
+    value: lives ? fit * zone * nutrition : 0,
+    fit,
+    zone,
+    nutrition,
+    survival,
+    bound: lives ? Math.min(fit, meals * mealShareOf(alive, meals)) : 0,
+    size,
+  }
 }

@@ -1,9 +1,9 @@
 import type { FeedProfile } from '../feeds/contract'
 import type { Reason } from '../reasons/reason'
-import { LIT_HOURS, usedLitres, type LadderDay } from './ladder'
+import { usedLitres, type LadderDay } from './ladder'
 import { mealWhy } from './mealWhy'
 import type { Species } from './species/species'
-import { suitability, type Suitability } from './suitability'
+import { mealShareOf, suitability, type Suitability } from './suitability'
 
 /** A brood at its table on a day. */
 export interface Diner {
@@ -28,7 +28,7 @@ function dayOfOne(diner: Diner, food: FeedProfile, suits: Suitability): LadderDa
   const { dryUg } = suits.size
   const alive = species.marine ? food.aliveInSeaH : food.aliveInTankH
   const meals = food.lasting ? 1 : day.meals
-  const mealShare = Math.min(1 / meals, alive / LIT_HOURS)
+  const mealShare = mealShareOf(alive, meals)
   const organisms = (day.fry * day.dryRationMg * 1000) / food.captureShare / dryUg
   const floor = food.floorPerMl * usedLitres(tankL, day.fry) * 1000
   return {

@@ -1,6 +1,6 @@
 import type { FoodPortion } from '../feeds/contract'
 import { shapeHours } from '../gel/binders'
-import { LIT_HOURS } from '../fry/ladder'
+import { LIT_HOURS } from '../fry/suitability'
 import type { Reason } from '../reasons/reason'
 import type { Tank } from '../records/records'
 import { tubOf, type GelBox } from '../stock/gelBoxes'

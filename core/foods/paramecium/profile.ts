@@ -15,6 +15,7 @@ export const profile: FoodProfile = {
   zone: 'suspended',
   nutrition: 0.6,
   nutritionSmall: 0.6,
+  upToMm: 7,
   aliveInTankH: 999,
   aliveInSeaH: 0.2,
   captureShare: 0.6,

@@ -18,6 +18,7 @@ export const profile: FoodProfile = {
   zone: 'suspended',
   nutrition: 0.9,
   nutritionSmall: 0.9,
+  upToMm: 10,
   aliveInTankH: 1,
   aliveInSeaH: 999,
   captureShare: 0.6,

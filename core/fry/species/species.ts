@@ -47,6 +47,10 @@ export interface Species {
   shapeToMm: number
   /** True where the fry live in salt water. */
   marine: boolean
+  /** Larvae of the sea: the first day on which they take a food, whatever its size; not named, from the first. */
+  earliestDay?: Readonly<Record<string, number>>
+  /** And the last on which they hunt it where anything larger stands in the room. */
+  lastDay?: Readonly<Record<string, number>>
   /** What is known to work first, in words. */
   firstFood: string
   /** Source of each value; "working estimate" where nobody measured. */

@@ -39,9 +39,10 @@ export function broodDemand(
         day,
         standby,
         foods: foods.flatMap(f => {
-          const suits = d.suitability[f.id]!.value
+          const { value, bound } = d.suitability[f.id]!
           const preferred = d.share[f.id] ?? 0
-          const most = Math.max(preferred, suits >= STANDS_IN_FROM ? Math.min(1, suits) : 0)
+          // What a mouth can swallow bounds a share; how well a food suits is a preference.
+          const most = Math.max(preferred, value >= STANDS_IN_FROM ? bound : 0)
           return most > 0 ? [{ food: f.id, preferred, most, organisms: wholeRation(d, f) }] : []
         }),
       },

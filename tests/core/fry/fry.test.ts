@@ -132,7 +132,7 @@ describe('ration and mass', () => {
     expect(wetMg(4)).toBeCloseTo(0.353, 2)
     expect(wetMg(9.79)).toBeCloseTo(wetMg(9.81), 0)
     expect(dryMg(8, 4) / wetMg(8)).toBeCloseTo(0.16, 6)
-    expect([10, 12, 30].map(l => shapeAt(species('discus'), l))).toEqual([1, 1.6, 1.6])
+    expect([6.5, 12, 30].map(l => shapeAt(species('discus'), l))).toEqual([1, 1.6, 1.6])
   })
   it('falls with length and temperature, and stops rising at 28 C', () => {
     expect(rationEaten(3, 26)).toBeCloseTo(0.8, 6)

@@ -1,11 +1,12 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { dayShares, SHARE_FROM, SUITABLE, type DaySuitability } from '@renatus/core/fry/shares'
-import type { Suitability } from '@renatus/core/fry/suitability'
 
 const size = { id: 'usual', name: '', lengthUm: 1, widthUm: 1, dryUg: 1 }
-const of = (value: number, fit = Math.max(value, 0.3)): Suitability => ({
+const of = (value: number, fit = Math.max(value, 0.3)): DaySuitability[string] => ({
   value,
+  worth: value,
+  bound: 1,
   fit,
   zone: 1,
   nutrition: 1,
