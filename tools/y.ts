@@ -1,16 +1,16 @@
-import { SPECIES } from '@renatus/core/fry/species/index'
-import { ladder } from '@renatus/core/fry/ladder'
-import { EDIBLES } from '@renatus/core/fry/edibles'
-import { NO_WISHES } from '@renatus/core/fry/wishes'
-import { dryMg, shapeAt } from '@renatus/core/fry/mass'
-import { lengthAfter, growthDays } from '@renatus/core/fry/growth'
-const dry = (s: any, d: number, T: number) => { const l = lengthAfter(s, d * growthDays(s, T)); return dryMg(l, s.firstFeedingMm, shapeAt(s, l)) }
-for (const s of SPECIES) {
-  const T = s.referenceC
-  const days = ladder({ species: s, growthFactor: 1, gapeFactor: 1, temperatureC: () => T, fry: () => 100, tankL: 40, mealsPerDay: null, wishes: NO_WISHES }, EDIBLES, 0, 60)
-  const first = days.find(d => (d.share['brine-shrimp'] ?? 0) >= 0.2)?.day
-  const eff = [0, 7, 14, 21, 28, 42, 56].map(w => { let g = 0, r = 0; for (let d = w; d < w + 7 && d < 60; d++) { g += dry(s, d + 1, T) - dry(s, d, T); r += days[d]!.dryRationMg } return (g / r).toFixed(2) })
-  const g0 = ((dry(s, 1, T) - dry(s, 0, T)) / dry(s, 0, T)).toFixed(2)
-  const share0 = (days[0]!.share['brine-shrimp'] ?? 0).toFixed(2)
-  console.log(s.id.padEnd(26), 'first', String(first).padEnd(5), 'd0', share0, 'g0', g0, 'eff', eff.join(' '), '|', s.firstFood.slice(0, 48))
-}
+import { foodOf } from '@renatus/core/foods/index'
+import { simulate } from '@renatus/core/foods/simulate'
+const rate = (d: any[], a: number, b: number) => Math.log(d[b].organisms / d[a].organisms) / (b - a)
+for (const [food, T, volumeL] of [['moina', 26, 10], ['daphnia-pulex', 20, 10], ['daphnia-magna', 20, 10]] as const)
+  for (const method of ['yeast', 'green-water', 'yeast-and-spirulina', 'conditioned-water', 'pour-off', 'rolling-three']) {
+    const f = foodOf(food)!
+    const m = f.methods.find(x => x.id === method)!
+    const base = { food: f, method: m, setup: { volumeL }, temperature: () => T, days: 60, seed: 1 }
+    const one = simulate({ ...base, actions: [], runs: 1 })
+    const alone = simulate({ ...base, actions: [], runs: 200 })
+    const ready = Math.round(one.readyDay?.p50 ?? 99)
+    const drawn = Array.from({ length: 60 }, (_, day) => day).filter(d => d > ready).map(day => ({ day, kind: 'takeOut' as const, amount: 0.15, unit: 'share' as const }))
+    const tended = method === 'pour-off' ? alone : simulate({ ...base, actions: drawn, runs: 200 })
+    const unfed = simulate({ ...base, actions: [{ day: 999, kind: 'feed' as const }], runs: 100 })
+    console.log(food, method, 'r', rate(one.days, 2, 6).toFixed(2), 'ready', one.readyDay?.p50?.toFixed(1), alone.readyDay && `${alone.readyDay.p10.toFixed(0)}-${alone.readyDay.p90.toFixed(0)}`, 'alone', alone.failedShare, 'tended', tended.failedShare, 'unfed', unfed.failedShare, 'd60', one.days[60]!.organisms.toFixed(0), 'mg/d tended', (0).toFixed(0))
+  }

@@ -3,7 +3,7 @@ import type { HatchWarning } from '@renatus/core/dynamics/hatch/hatch'
 /** What a warning of the hatch model means, and what to do. */
 export const HATCH_WARNINGS: Record<HatchWarning, string> = {
   'over-2-g-per-L':
-    'More than 2 g of cysts per litre: some are wasted by crowding. A second bottle saves them.',
+    'More cysts than the litres can bear (5 g each, 2 g from 20 L on): some are wasted by crowding. A second bottle saves them.',
   'cold': 'Colder than 18 °C: the hatch is slow and poor. Warm the vessel.',
   'hot': 'Warmer than 30 °C: no faster, and fewer hatch. Check the heater; at 32 °C it is urgent.',
   'low-pH': 'pH under 8: fewer hatch. Add soda, wait, test.',

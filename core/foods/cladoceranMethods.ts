@@ -5,8 +5,12 @@ import { school } from './method'
 /**
  * Schools of water fleas: by food, by water, by how they are harvested and renewed.
  * @param water what this species asks of it, to end a sentence
+ * @param pours share of the water that may be poured off daily: no more than grows back
  */
-export function cladoceranMethods(water: string): readonly FoodMethod[] {
+export function cladoceranMethods(
+  water: string,
+  pours: { share: number; words: string },
+): readonly FoodMethod[] {
   const usual: FoodMethod = {
     id: 'yeast',
     name: 'Yeast',
@@ -61,7 +65,7 @@ export function cladoceranMethods(water: string): readonly FoodMethod[] {
     renewAfterDays: 60,
     hygiene: 'cladocerans',
     factors: {},
-    sets: { assimilation: 0.35, settling: 1.0, rotting: 0.3 },
+    sets: { assimilation: 0.42, settling: 1.0, rotting: 0.3, risk: 1.1 },
     upkeep: [{ action: 'feed', everyH: 12, fromDay: 0, whenBelow: { key: 'f', value: 3 } }],
     vessel: { volumeL: 10, depthCm: 20, widthCm: 22, matterGPerL: 0 },
   }
@@ -81,7 +85,13 @@ export function cladoceranMethods(water: string): readonly FoodMethod[] {
         ],
         feed: { what: 'green water', unit: 'mL', perL: 200, when: 'clear', foodId: 'green-water' },
         feedingRule: 'Green water whenever it has cleared; feed out first, top up after.',
-        sets: { assimilation: 0.5, settling: 0.1, rotting: 0.05, overfed: 1000000000.0 },
+        sets: {
+          assimilation: 0.5,
+          settling: 0.1,
+          rotting: 0.05,
+          overfed: 1000000000.0,
+          risk: 0.5,
+        },
       },
     ),
     school(
@@ -103,7 +113,7 @@ export function cladoceranMethods(water: string): readonly FoodMethod[] {
           gPerMl: 0.57,
           when: 'clear',
         },
-        sets: { assimilation: 0.42, settling: 0.6, rotting: 0.2 },
+        sets: { assimilation: 0.46, settling: 0.6, rotting: 0.2, risk: 0.8 },
       },
     ),
     school(
@@ -113,7 +123,7 @@ export function cladoceranMethods(water: string): readonly FoodMethod[] {
       'Tap water with conditioner, stood a day: quick to hand, and a risk at every change.',
       {
         waterRule: 'Conditioned, stood a day; straight tap only as a last resort in a small share.',
-        sets: { assimilation: 0.35, settling: 1.0, rotting: 0.3, badWater: 0.5 },
+        sets: { assimilation: 0.42, settling: 1.0, rotting: 0.3, badWater: 0.1, risk: 1.3 },
         upkeep: [
           { action: 'feed', everyH: 12, fromDay: 0, whenBelow: { key: 'f', value: 3 } },
           { action: 'waterChange', amount: 0.15, unit: 'share', everyH: 168, fromDay: 7 },
@@ -123,8 +133,8 @@ export function cladoceranMethods(water: string): readonly FoodMethod[] {
     school(
       usual,
       'pour-off',
-      'Pour half off daily',
-      'Half is poured off every day and made up with dense green water: needs warmth and much green water, and gives most.',
+      `Pour ${pours.words} off daily`,
+      `Every day ${pours.words} is poured off and made up with dense green water: needs warmth and much green water, and gives most.`,
       {
         measures: [
           { what: 'green water of 30 mg/L', unit: 'mL', perL: 1000 },
@@ -133,16 +143,22 @@ export function cladoceranMethods(water: string): readonly FoodMethod[] {
         feed: {
           what: 'dense green water',
           unit: 'mL',
-          perL: 500,
+          perL: 1000 * pours.share,
           when: 'every',
           everyDays: 1,
           foodId: 'green-water',
         },
-        harvestRule: 'Half a day, all of it fed out.',
-        sets: { assimilation: 0.5, settling: 0.1, rotting: 0.05, overfed: 1000000000.0 },
+        harvestRule: `Each day ${pours.words}, all of it fed out.`,
+        sets: {
+          assimilation: 0.5,
+          settling: 0.1,
+          rotting: 0.05,
+          overfed: 1000000000.0,
+          risk: 0.35,
+        },
         upkeep: [
-          { action: 'takeOut', amount: 0.5, unit: 'share', everyH: 24, fromDay: 14 },
-          { action: 'feed', amount: 15, unit: 'mgPerL', everyH: 24, fromDay: 0 },
+          { action: 'takeOut', amount: pours.share, unit: 'share', everyH: 24, fromDay: 14 },
+          { action: 'feed', amount: 30 * pours.share, unit: 'mgPerL', everyH: 24, fromDay: 0 },
         ],
       },
     ),
@@ -154,7 +170,7 @@ export function cladoceranMethods(water: string): readonly FoodMethod[] {
       {
         renewRule: 'Every four weeks the next vessel is reset with 20 to 50 clean animals.',
         renewAfterDays: 28,
-        sets: { assimilation: 0.35, settling: 1.0, rotting: 0.3, tanLoss: 0.7 },
+        sets: { assimilation: 0.42, settling: 1.0, rotting: 0.3, tanLoss: 0.7, risk: 0.5 },
         upkeep: [
           { action: 'feed', everyH: 12, fromDay: 0, whenBelow: { key: 'f', value: 3 } },
           { action: 'waterChange', amount: 0.3, unit: 'share', everyH: 168, fromDay: 7 },

@@ -5,7 +5,12 @@ import type { MeasureSystem, SpoonCount } from '../units/kitchenMeasures'
 export const SOLID_G_PER_ML = 1.35
 export const POWDER_G_PER_ML = 0.55
 /** Stays on bowl, fork and card, as a share of the volume of the trays (working estimate, until it is learned). */
-export const LOSS_SHARE = 0.04
+export const LOSS_SHARE = 0.01
+/**
+ * Share of the volume of loose powder by which it makes the water more: wetted grains swell into nearly all of the room their air had,
+ * so that 37 mL of powder and 112 mL of water fill a tray of 150 (working estimate, until the room's fills teach).
+ */
+export const SOLID_SHARE = 0.98
 export const PARTS = { firm: 2, standard: 3, soft: 4 } as const
 
 /** A tray: cells of length, width and height in mm, or a volume that was measured. */
@@ -13,9 +18,6 @@ export type Tray =
   { ml: number } | { cells: number; lengthMm: number; widthMm: number; heightMm: number }
 export const trayMl = (t: Tray): number =>
   'ml' in t ? t.ml : (t.cells * t.lengthMm * t.widthMm * t.heightMm) / 1000
-
-/** Share of loose powder that is not air. */
-export const solidShareOf = (gPerMl: number) => Math.min(1, gPerMl / SOLID_G_PER_ML)
 
 export interface PowderInput {
   /** What the trays, bags or coats hold, mL. */

@@ -96,7 +96,7 @@ export function hatchOption(
     : null
 }
 
-/** Grams of cysts for a number of hatchable nauplii in a vessel: crowding beyond 2 g/L lowers the hatch, so it is solved by bisection. */
+/** Grams of cysts for a number of hatchable nauplii in a vessel: crowding lowers the hatch, so it is solved by bisection. */
 export function cystsFor(
   vessel: HatchVessel,
   lot: LotForPlan,

@@ -1,3 +1,4 @@
+import { fullDensity } from '../dynamics/hatch/factors'
 import { CHILLED_HOLD_H, SECOND_PULL_GAIN } from '../dynamics/hatch/handling'
 import { lotInUse, type HatchVessel, type RoomState } from '../stock/roomState'
 import { hoursBetween, toInstant, toMs, type Instant } from '../time/localDate'
@@ -228,7 +229,7 @@ function vesselsFor(
   const wantG = option.hatchable / perGram
   const group = [option.vessel]
   for (const vessel of free) {
-    if (wantG <= 2 * group.reduce((l, v) => l + v.litres, 0)) break
+    if (wantG <= group.reduce((g, v) => g + v.litres * fullDensity(v.litres), 0)) break
     if (
       !group.some(v => v.id === vessel.id) &&
       Math.abs(vessel.temperatureC - option.vessel.temperatureC) <= 1

@@ -1,5 +1,4 @@
-import { HATCH } from '../dynamics/hatch/parameters'
-import { densityFactor } from '../dynamics/hatch/factors'
+import { densityFactor, fullDensity } from '../dynamics/hatch/factors'
 import { harvestWindow, type HatchWarning } from '../dynamics/hatch/hatch'
 import type { Reason } from '../reasons/reason'
 import type { SaltRecord } from '../records/records'
@@ -94,7 +93,7 @@ export function plannedHatch(
     soda: sodaFor(vessel.litres, state.room.water),
     pulls,
     meals,
-    wasted: 1 - densityFactor(cystsG / vessel.litres),
+    wasted: 1 - densityFactor(cystsG, vessel.litres),
     warnings: model.warnings,
     why: {
       cysts: whyCysts(option, lot, model, { cystsG, wantG }, share, meals),
@@ -147,7 +146,7 @@ function whyCysts(
       { key: 'pH', label: 'pH factor', value: f.pH, unit: '', from: 'model' },
       {
         key: 'crowding',
-        label: `crowding factor (full up to ${HATCH.fullDensityGL} g/L)`,
+        label: `crowding factor (full up to ${fullDensity(option.vessel.litres)} g/L)`,
         value: f.density,
         unit: '',
         from: 'model',

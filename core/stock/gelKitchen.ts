@@ -1,4 +1,4 @@
-import { powderBatch, solidShareOf, trayMl, type Tray } from '../gel/batch'
+import { powderBatch, SOLID_SHARE, trayMl, type Tray } from '../gel/batch'
 import { binderOf, binderShare } from '../gel/binders'
 import { learnLoss, learnSolidShare, type Fill, type Learned } from '../gel/fillLearning'
 import { formulaBatch, type MixLine } from '../gel/formulaBatch'
@@ -125,7 +125,7 @@ export function kitchenLearned(
   const mine = fillsOf(entries, mix.id)
   const last = mine.findLast(f => f.powderMl !== null)
   return {
-    solid: learnSolidShare(solidShareOf(mix.gPerMl), mine),
+    solid: learnSolidShare(SOLID_SHARE, mine),
     loss: learnLoss(ofKind(entries, 'gel.cooked').map(e => e.data)),
     parts: last?.powderMl ? last.waterMl / last.powderMl : mix.parts,
     batches: mine.length,

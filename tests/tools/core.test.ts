@@ -33,7 +33,7 @@ describe('headless', () => {
   it('hatch gives curve, factors, pulls and warnings', async () => {
     const { out } = await call(['hatch'], {
       vesselL: 2,
-      cystsG: 10,
+      cystsG: 16,
       saltGL: 25,
       temperatureC: [{ h: 0, c: 25 }],
       pullsAt: [36, 24],

@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { powderBatch, solidShareOf, trayMl } from '@renatus/core/gel/batch'
+import { LOSS_SHARE, powderBatch, SOLID_SHARE, trayMl } from '@renatus/core/gel/batch'
 import { measures, spoonCount } from './shared'
 
 const mm = z.number().positive().max(1000)
@@ -49,7 +49,7 @@ export function run(i: z.output<typeof input>): z.input<typeof output> {
   const b = powderBatch({
     fillMl: i.trays * each,
     parts: i.parts,
-    solidShare: i.solidShare ?? i.airFactor ?? solidShareOf(i.powderGPerMl),
+    solidShare: i.solidShare ?? i.airFactor ?? SOLID_SHARE,
     lossShare: i.lossShare,
     gPerMl: i.powderGPerMl,
     measures: i.measures,

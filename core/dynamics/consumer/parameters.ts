@@ -24,6 +24,8 @@ export interface ConsumerParams {
   /** "Just cloudy", and the level below which it has cleared, mg/L. */
   dose: number
   clear: number
+  /** How risky the school is against aged water and a mixed food: factor on its hazard. */
+  risk: number
   /** Loss of ammonia in an aged vessel, 1/d, and the share of bad water in a change. */
   tanLoss: number
   badWater: number

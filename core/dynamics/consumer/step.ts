@@ -18,6 +18,8 @@ export interface ConsumerState {
   overfedD: number
   /** Loss to animals that eat them, 1/d. */
   preyed: number
+  /** A large vessel changes slowly: factor of its volume on the hazard. */
+  calm: number
   /** Bad water of the last changes still at work. */
   bad: number
   peak: number
@@ -39,6 +41,9 @@ const DEATH = 1
 /** Ammonia per mg of what is eaten and rots (fish-culture nitrogen budgets). */
 const TAN_PER_MG = 0.08
 const EATEN_TO_TAN = 0.6
+/** Volume at which the hazards hold, L, and how they fall with volume (working estimate). */
+const USUAL_L = 10
+const CALM_POWER = 0.3
 /** What survives a crash. */
 const SURVIVE = 0.02
 
@@ -57,6 +62,7 @@ export function start(
     settledD: 0,
     overfedD: 0,
     preyed: 0,
+    calm: (USUAL_L / setup.volumeL) ** CALM_POWER,
     bad: 0,
     peak: x,
     crashed: false,
@@ -90,10 +96,18 @@ export function step(
   if (s.x < SURVIVE * s.peak || s.x < 1e-7) s.crashed = true
 }
 
-/** Chance of a crash, 1/d: crowding, ammonia, overfeeding, bad water. */
+/** Hazards, 1/d: of any day; per square of crowding beyond the limit, and of ammonia against what harms, mg/L; of rotting food. */
+const DAILY = 0.0012
+const CROWDED = 0.25
+const AMMONIA = 0.015
+const HARMS_TAN = 5
+const ROTTING = 0.3
+
+/** Chance of a crash, 1/d: crowding, ammonia, overfeeding, bad water; by school and volume. */
 export function hazard(s: ConsumerState, p: ConsumerParams): number {
-  const crowd = Math.max(0, s.x / p.dryMg / p.limit - 0.8)
-  return 0.002 + 0.6 * crowd ** 2 + 0.1 * (s.a / 5) ** 2 + (s.overfedD >= 1 ? 0.3 : 0) + 0.5 * s.bad
+  const crowd = Math.max(0, s.x / p.dryMg / p.limit - 1)
+  const usual = DAILY + CROWDED * crowd ** 2 + AMMONIA * (s.a / HARMS_TAN) ** 2
+  return (usual + 0.5 * s.bad) * p.risk * s.calm + (s.overfedD >= 1 ? ROTTING : 0)
 }
 
 export function crash(s: ConsumerState): void {

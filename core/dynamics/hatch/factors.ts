@@ -1,6 +1,6 @@
 import { interpolate } from '../../math/interpolate'
 import type { Grams, GramsPerLitre, Litres } from '../../units/quantity'
-import { HATCH_FACTORS, LIGHT_FACTOR } from './parameters'
+import { HATCH, HATCH_FACTORS, LIGHT_FACTOR } from './parameters'
 
 /** What the bottle is like, as far as it decides how many of the lot's good cysts hatch. */
 export interface HatchConditions {
@@ -19,8 +19,18 @@ export interface HatchFactors {
   temperature: number
 }
 
-/** Factor of crowding at a load of cysts in g/L: 1 up to 2 g/L. */
-export const densityFactor = (cystsGL: number) => interpolate(HATCH_FACTORS.density, cystsGL)
+const isLarge = (vesselL: number) => vesselL >= HATCH.largeFromL
+
+/** Cysts per litre up to which all of them have room, g/L. */
+export const fullDensity = (vesselL: number) =>
+  isLarge(vesselL) ? HATCH.fullDensityLargeGL : HATCH.fullDensityGL
+
+/** Factor of crowding of so many grams of cysts in a vessel. */
+export const densityFactor = (cystsG: number, vesselL: number) =>
+  interpolate(
+    isLarge(vesselL) ? HATCH_FACTORS.density : HATCH_FACTORS.densitySmall,
+    cystsG / vesselL,
+  )
 
 /** Factor of a temperature in degC, before averaging over time. */
 export const temperatureFactor = (c: number) => interpolate(HATCH_FACTORS.temperature, c)
@@ -33,7 +43,7 @@ export function hatchFactors(
   return {
     salinity: interpolate(HATCH_FACTORS.salinity, conditions.saltGL),
     pH: interpolate(HATCH_FACTORS.pH, conditions.pH),
-    density: densityFactor(conditions.cystsG / conditions.vesselL),
+    density: densityFactor(conditions.cystsG, conditions.vesselL),
     light: conditions.lit ? LIGHT_FACTOR.lit : LIGHT_FACTOR.dark,
     temperature: meanTemperatureFactor,
   }

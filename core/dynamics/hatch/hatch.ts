@@ -1,4 +1,10 @@
-import { hatchFactors, productOfFactors, type HatchConditions, type HatchFactors } from './factors'
+import {
+  fullDensity,
+  hatchFactors,
+  productOfFactors,
+  type HatchConditions,
+  type HatchFactors,
+} from './factors'
 import { hatchCurve, type HatchCurve, type HatchTiming } from './hatchCurve'
 import { HATCH } from './parameters'
 
@@ -86,7 +92,7 @@ export function hatch(setup: HatchSetup): Hatch {
 
 function warningsOf(setup: HatchSetup, curve: HatchCurve, nauplii: number): HatchWarning[] {
   const found: [boolean, HatchWarning][] = [
-    [setup.cystsG / setup.vesselL > HATCH.fullDensityGL + 1e-9, 'over-2-g-per-L'],
+    [setup.cystsG / setup.vesselL > fullDensity(setup.vesselL) + 1e-9, 'over-2-g-per-L'],
     [curve.meanTemperatureC < HATCH_LIMITS.coldC, 'cold'],
     [curve.maxTemperatureC > HATCH_LIMITS.hotC, 'hot'],
     [setup.pH < HATCH_LIMITS.lowPH, 'low-pH'],

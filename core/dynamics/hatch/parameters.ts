@@ -26,8 +26,11 @@ export const HATCH = {
   fridgeC: 4,
   /** Longest useful hold in the fridge, h (Lavens & Sorgeloos 1996). */
   fridgeHoldH: 24,
-  /** Cysts per litre above which crowding lowers the hatch. */
-  fullDensityGL: 2,
+  /** Cysts per litre above which crowding lowers the hatch, in small and in large vessels (Lavens & Sorgeloos 1996). */
+  fullDensityGL: 5,
+  fullDensityLargeGL: 2,
+  /** From here on a vessel is a large one, L. */
+  largeFromL: 20,
   /** Longest time simulated, h. */
   horizonH: 400,
   /** If nine tenths have not hatched by then, the mean temperature factor is taken to here, h. */
@@ -64,7 +67,15 @@ export const HATCH_FACTORS = {
     [9, 1],
     [9.5, 0.8],
   ],
-  /** g of cysts per litre */
+  /** g of cysts per litre, in vessels below 20 L: air stirs a small one as a whole */
+  densitySmall: [
+    [0, 1],
+    [5, 1],
+    [8, 0.85],
+    [12, 0.65],
+    [20, 0.4],
+  ],
+  /** g of cysts per litre, in larger ones */
   density: [
     [0, 1],
     [2, 1],

@@ -4,7 +4,7 @@ import type { ConsumerParams } from '../../dynamics/consumer/parameters'
 /** Daphnia magna on yeast, from two animals a litre. */
 export const parameters: ParameterSet<ConsumerParams> = {
   iMax: parameter(
-    0.75,
+    1.05,
     SPREAD.rate,
     '1/d',
     'household fit around ecotoxicology texts and culture papers, working estimate',
@@ -16,15 +16,16 @@ export const parameters: ParameterSet<ConsumerParams> = {
   tCap: parameter(22, 0, '°C'),
   tMax: parameter(27, 0, '°C'),
   dryMg: parameter(0.1, 0, 'mg'),
-  limit: parameter(75, SPREAD.capacity, 'per L'),
+  limit: parameter(300, SPREAD.capacity, 'per L'),
   readyAt: parameter(37, 0, 'per L'),
   n0: parameter(2, SPREAD.starter, 'per L'),
-  assimilation: parameter(0.35, 0, 'mg/mg'),
+  assimilation: parameter(0.42, 0, 'mg/mg'),
   settling: parameter(1.0, 0, '1/d'),
   rotting: parameter(0.3, 0, '1/d'),
   overfed: parameter(40, 0, 'mg/L'),
   dose: parameter(8, 0, 'mg/L'),
   clear: parameter(3, 0, 'mg/L'),
+  risk: parameter(1, 0, 'factor'),
   tanLoss: parameter(0.5, 0, '1/d'),
   badWater: parameter(0, 0, 'share'),
 }

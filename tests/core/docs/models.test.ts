@@ -21,14 +21,14 @@ import { SHARES_OVER_DAYS, WORTH_A_MEAL } from '@renatus/core/planning/reckoning
 import { SPILL } from '@renatus/core/planning/meals'
 import { COUNT_LOG_SD } from '@renatus/core/estimation/learning/hatchSubject'
 import { TIN_LOG_SD } from '@renatus/core/estimation/learning/lotChain'
-import { LOSS_SHARE, SOLID_G_PER_ML } from '@renatus/core/gel/batch'
+import { LOSS_SHARE, SOLID_G_PER_ML, SOLID_SHARE } from '@renatus/core/gel/batch'
 import { GRAIN_OF_GAPE } from '@renatus/core/gel/particles'
 import { CROWDED_PER_L } from '@renatus/core/planning/gelMeal'
 import { KEEPS_DAYS } from '@renatus/core/stock/gelBoxes'
 
 const medians = (id: string) => Object.fromEntries(Object.entries(foodOf(id)!.parameters).map(([k, p]) => [k, p.median]))
 const constants: Record<string, unknown> = { HATCH, profile, SECOND_PULL_GAIN, LIT_HOURS, RATION_Q10, FIT_ENOUGH, MOST_CYSTS_GL, SPILL, WORTH_A_MEAL, SHARES_OVER_DAYS, COUNT_LOG_SD, TIN_LOG_SD, GAPE_LOG_SD, GROWTH_LOG_SD, LENGTH_LOG_SD, LENGTHS_TO_REPLACE, DEVELOPMENT_Q10, SHARE_FROM, SMOOTH_DAYS, SUITABLE, TAN, TEST_MEALS, WAIT_DAYS, PARTICLES, READY, LEAST_MATTER, TIRED_Q,
-  LOSS_SHARE, SOLID_G_PER_ML, GRAIN_OF_GAPE, CROWDED_PER_L, KEEPS_DAYS,
+  LOSS_SHARE, SOLID_SHARE, SOLID_G_PER_ML, GRAIN_OF_GAPE, CROWDED_PER_L, KEEPS_DAYS,
   mosquito: medians('mosquito-larva'), eel: medians('vinegar-eel') }
 const quoted = [...readFileSync('docs/models.md', 'utf8').matchAll(/`([\d.]+)` <!-- ([\w.]+) -->/g)].map(m => [m[2]!, Number(m[1])] as const)
 

@@ -27,7 +27,7 @@ describe('hatch', () => {
     ['salinity', { saltGL: gramsPerLitre(100) }, 0.3],
     ['pH', { pH: 7.25 }, 0.8],
     ['pH', { pH: 5 }, 0.4],
-    ['density', { cystsG: grams(7) }, 0.925],
+    ['density', { cystsG: grams(13) }, 0.925],
     ['light', { lit: false }, 0.8],
     ['temperature', { temperature: 32 }, 0.85],
   ] as const)('%s factor is piecewise linear and holds beyond its ends', (name, change, factor) => {
@@ -35,12 +35,16 @@ describe('hatch', () => {
   })
 
   it('states the share that crowding wastes', () => {
-    expect(hatch(setup({ cystsG: grams(10) })).crowdingLoss).toBeCloseTo(0.15, 6)
-    expect(hatch(setup({ cystsG: grams(4) })).crowdingLoss).toBe(0)
+    expect(hatch(setup({ cystsG: grams(16) })).crowdingLoss).toBeCloseTo(0.15, 6)
+    expect(hatch(setup({ cystsG: grams(10) })).crowdingLoss).toBe(0)
+    // From 20 L on two grams a litre are enough.
+    const large = setup({ vesselL: litres(20), cystsG: grams(100) })
+    expect(hatch(large).crowdingLoss).toBeCloseTo(0.15, 6)
   })
 
   it.each([
-    [{ cystsG: grams(4.1) }, 'over-2-g-per-L'],
+    [{ cystsG: grams(10.1) }, 'over-2-g-per-L'],
+    [{ vesselL: litres(20), cystsG: grams(41) }, 'over-2-g-per-L'],
     [{ temperature: 16 }, 'cold'],
     [{ temperature: 31 }, 'hot'],
     [{ pH: 7.9 }, 'low-pH'],

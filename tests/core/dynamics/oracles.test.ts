@@ -91,16 +91,22 @@ describe('families against the plainest integration of their equations', () => {
 })
 
 describe('what endangers a vessel', () => {
-  it('consumers: crowding from 80 % of the limit, ammonia, a day of too much food, bad water', () => {
+  it('consumers: crowding beyond the limit, ammonia, a day of too much food, bad water; by school and volume', () => {
     const k = start('moina')
     const p = k.params as unknown as ConsumerParams
-    const s = k.state as ConsumerState
+    const s = { ...(k.state as ConsumerState), calm: 1 }
     const of = (more: Partial<ConsumerState>) => consumerHazard({ ...s, ...more }, p)
-    expect(of({})).toBeCloseTo(0.002, 6)
-    expect(of({ x: p.limit * p.dryMg })).toBeCloseTo(0.002 + 0.6 * 0.04, 6)
-    expect(of({ a: 5 })).toBeCloseTo(0.102, 6)
-    expect(of({ overfedD: 1 })).toBeCloseTo(0.302, 6)
-    expect(of({ bad: 1 })).toBeCloseTo(0.502, 6)
+    const usual = 0.0012 * p.risk
+    expect(of({})).toBeCloseTo(usual, 9)
+    expect(of({ x: p.limit * p.dryMg })).toBeCloseTo(usual, 9)
+    expect(of({ x: 1.4 * p.limit * p.dryMg })).toBeCloseTo(usual + 0.25 * 0.16 * p.risk, 9)
+    expect(of({ a: 5 })).toBeCloseTo(usual + 0.015 * p.risk, 9)
+    expect(of({ overfedD: 1 })).toBeCloseTo(usual + 0.3, 9)
+    expect(of({ bad: 1 })).toBeCloseTo(usual + 0.5 * p.risk, 9)
+    expect(of({ calm: 0.5, x: 2 * p.limit * p.dryMg })).toBeCloseTo(
+      0.5 * (usual + 0.25 * p.risk),
+      9,
+    )
   })
   it('algae: age since sterile, shade beyond 70 % of the light limit, hunger for three days, heat', () => {
     const k = start('green-water')

@@ -96,12 +96,14 @@ describe('hatch plan', () => {
     expect(chosenYield).toBeGreaterThan(Math.max(...yields) * 0.9 - 0.02)
   })
 
-  it('offers a second bottle above 2 g per litre, and states the waste when there is none', () => {
-    const two = planOf(stateAt(NOW, [], { fry: 60_000, litres: 1, freeSwimmingOn: '2026-03-18' }))
+  it('offers a second bottle above 5 g per litre, and states the waste when there is none', () => {
+    const two = planOf(
+      stateAt(NOW, [], { fry: 100_000, litres: 0.3, freeSwimmingOn: '2026-03-18' }),
+    )
     expect(new Set(two.hatches.slice(0, 2).map(h => h.vessel.id)).size).toBe(2)
     expect(two.hatches[0]!.startAt).toBe(two.hatches[1]!.startAt)
     const one = planOf(
-      stateAt(NOW, [], { fry: 60_000, litres: 1, freeSwimmingOn: '2026-03-18', vessels: 1 }),
+      stateAt(NOW, [], { fry: 100_000, litres: 0.3, freeSwimmingOn: '2026-03-18', vessels: 1 }),
     )
     expect(one.hatches[0]!.warnings).toContain('over-2-g-per-L')
     expect(one.hatches[0]!.wasted).toBeGreaterThan(0.05)
