@@ -13,6 +13,7 @@ import {
 } from './observation'
 import { stepsUntilReady } from './runUntilReady'
 import { starter, type Subject } from './subject'
+import { looksFoul, withTrouble } from './trouble'
 
 export const PARTICLES = 400
 /** Below this share of effective particles the cloud is drawn anew. */
@@ -276,7 +277,13 @@ const copyCheckpoint = (c: Checkpoint): Checkpoint => ({
 })
 
 /** Takes an observation into a cloud that has come to its hour. */
-function observe(at: Checkpoint, o: Observation, index: number, chance: RandomStream): void {
+function observe(
+  at: Checkpoint,
+  o: Observation,
+  index: number,
+  chance: RandomStream,
+  mishaps: { temperatureC: number } | null,
+): void {
   if (o.kind === 'action')
     for (const { culture: c } of at.cloud) c.family.act(c.state, c.params, o.action)
   if (o.kind === 'action' || o.kind === 'temperature') return
@@ -285,6 +292,8 @@ function observe(at: Checkpoint, o: Observation, index: number, chance: RandomSt
     at.remarks.push({ code: 'impossible-count', ...about })
     return
   }
+  if (mishaps && o.kind === 'look' && looksFoul(o.signs))
+    at.cloud = withTrouble(at.cloud, mishaps.temperatureC, chance)
   const { move, weights, surprising } = weigh(o, at.cloud)
   if (surprising) at.remarks.push({ code: 'surprising', ...about })
   at.moves.push({ ...about, ...move })
@@ -321,7 +330,8 @@ export function replay(
     if (i === oldIndex && old?.done !== i) old = copyCheckpoint(last)
     const chance = randomStream(subject.seed + 7919 * (i + 1))
     advanceAll(last.cloud, o.h, temperature, chance, subject.mishaps !== false)
-    observe(last, o, index, chance)
+    const befalls = subject.mishaps === false ? null : { temperatureC: temperature(o.h / 24) }
+    observe(last, o, index, chance, befalls)
     last.done = i + 1
   }
   const chance = randomStream(subject.seed + 7919 * (list.length + 1))

@@ -1,0 +1,48 @@
+import { AILMENTS, type Ailment, type Sign } from '../dynamics/contract'
+import { copyCulture, runCulture } from '../foods/culture'
+import type { RandomStream } from '../math/random'
+import type { Particle } from './cloud'
+
+/** Signs that nobody takes for the food on its way, and the grade from which they do. */
+const FOUL: readonly Sign[] = ['film', 'smell']
+const FOUL_FROM = 2
+/** Share of vessels that look so and have gone wrong in a way that no hazard has told, before the look is weighed (working estimate). */
+const PRIOR = 0.1
+/** One course in so many is tried as gone wrong. */
+const ONE_IN = 4
+/** Hours for something that went wrong to show. */
+const SHOWS_AFTER_H = 36
+/** What makes a vessel foul, the likelier ones more than once. */
+const MAKES_FOUL: readonly Ailment[] = ['contaminated', 'poisoned', 'poisoned', 'overfed']
+
+export const looksFoul = (signs: Partial<Record<Sign, number>>): boolean =>
+  FOUL.some(s => (signs[s] ?? 0) >= FOUL_FROM)
+
+/** The course, had it gone wrong a day and a half ago; as it was where nothing can befall it. */
+function goneWrong(p: Particle, temperatureC: number, chance: RandomStream): Particle {
+  const culture = copyCulture(p.culture)
+  const { ageH } = culture
+  const first = Math.floor(chance.next() * MAKES_FOUL.length)
+  const order = [...MAKES_FOUL.slice(first), ...MAKES_FOUL.slice(0, first), ...AILMENTS]
+  if (!order.some(a => culture.family.ail(culture.state, culture.params, a))) return p
+  runCulture(culture, SHOWS_AFTER_H, () => temperatureC, chance)
+  return { ...p, culture: { ...culture, ageH } }
+}
+
+/**
+ * Tries some courses of a cloud as gone wrong, where a look is foul: a rare mishap that no course has suffered could else never
+ * be found. Weights are set right for that, so that only the look decides (a mixture proposal, Gordon et al. 1993).
+ */
+export function withTrouble(
+  cloud: readonly Particle[],
+  temperatureC: number,
+  chance: RandomStream,
+): Particle[] {
+  const tried = Math.log(PRIOR * ONE_IN)
+  const others = Math.log((1 - PRIOR) / (1 - 1 / ONE_IN))
+  return cloud.map((p, i) =>
+    i % ONE_IN === 0
+      ? { ...goneWrong(p, temperatureC, chance), logWeight: p.logWeight + tried }
+      : { ...p, logWeight: p.logWeight + others },
+  )
+}
