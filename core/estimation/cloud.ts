@@ -1,9 +1,12 @@
 import { copyCulture, type Culture } from '../foods/culture'
+import type { Lean } from './observer'
 import type { RandomStream } from '../math/random'
 
 /** One possible course of a vessel. */
 export interface Particle {
   culture: Culture
+  /** How who looks at it may lean. */
+  lean: Lean
   logWeight: number
   /** Hours at which it was first ready. */ readyH: number | null
 }
@@ -89,7 +92,7 @@ export function resample(cloud: Cloud, w: Float64Array, chance: RandomStream): P
       params[key] = Math.exp(pulled + chance.normal(0, KERNEL * sd[k]!))
     })
     culture.family.nudge(culture.state, Math.exp(chance.normal(0, STATE_JITTER)))
-    return { culture: { ...culture, params }, logWeight: 0, readyH: from.readyH }
+    return { culture: { ...culture, params }, lean: from.lean, logWeight: 0, readyH: from.readyH }
   })
 }
 

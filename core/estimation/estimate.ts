@@ -1,9 +1,10 @@
-import { READINESS, type Readiness, type Stage } from '../dynamics/contract'
+import { READINESS, type Readiness, type Sign, type Stage } from '../dynamics/contract'
 import { bandOf, weightsOf, type Band, type Cloud } from './cloud'
 import { diagnose, isCold, type Cause } from './diagnosis'
 import { lookAhead } from './lookAhead'
 import { nextLook, type NextLook } from './nextLook'
 import type { Observation } from './observation'
+import { leanOf, type LeanBelief } from './observer'
 import { replay, temperatureOf, type Move, type Remark, type ReplayMemory } from './replay'
 import type { Subject } from './subject'
 
@@ -24,9 +25,14 @@ export interface Estimate {
   /** What the observations did to it, in order of time. */
   moves: readonly Move[]
   remarks: readonly Remark[]
+  /** How who looked at it leans, by sign that was looked at. */
+  lean: LeanBelief
   /** Likely causes of what was seen, against nothing being wrong, the likeliest first; empty while nothing points to trouble. */
   causes: readonly Cause[]
 }
+
+const signsSeen = (observations: readonly Observation[]): ReadonlySet<Sign> =>
+  new Set(observations.flatMap(o => (o.kind === 'look' ? (Object.keys(o.signs) as Sign[]) : [])))
 
 /** From this chance of being past its best or lost on, causes are looked for. */
 const TROUBLED = 0.2
@@ -103,6 +109,11 @@ export function estimate(
       nextLook: nextLook(r.cloud, w, subject.food),
       moves: r.moves,
       remarks: r.remarks,
+      lean: leanOf(
+        r.cloud.map(p => p.lean),
+        w,
+        signsSeen(r.observations),
+      ),
       causes:
         causes && troubled && r.weekAgo
           ? diagnose(subject, r.weekAgo.cloud, r.observations.slice(r.weekAgo.from), temperature)

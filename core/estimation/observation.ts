@@ -1,5 +1,6 @@
-import type { Action, Look, Sign } from '../dynamics/contract'
+import type { Action, Look, Sign, SignLook } from '../dynamics/contract'
 import { normalCdf } from '../math/normalCdf'
+import type { Lean } from './observer'
 import type { HarvestGrade } from '../records/vocabulary'
 
 /** What somebody saw, counted, took or did, some hours after the start. */
@@ -35,12 +36,31 @@ export function gradeChance(grade: number, mean: number, sd: number): number {
   return SLIP / GRADES + (1 - SLIP) * (normalCdf((hi - mean) / sd) - normalCdf((lo - mean) / sd))
 }
 
-/** Log-likelihood of the grades of a look; signs the model does not show say nothing. */
-export function lookLikelihood(seen: Partial<Record<Sign, number>>, expected: Look): number {
+/** Signs hang together, and one eye repeats itself: many looks prove less than as many independent ones would. */
+export const LOOK_POWER = 0.9
+/** Signs that nobody takes for the food on its way, and the grade from which they do: no eye leans so far. */
+export const FOUL: readonly Sign[] = ['film', 'smell']
+export const FOUL_FROM = 2
+
+/** Log-likelihood of one grade. */
+function gradeLikelihood(sign: Sign, grade: number, e: SignLook, lean: Lean): number {
+  if (FOUL.includes(sign) && grade >= FOUL_FROM) return Math.log(gradeChance(grade, e.grade, e.sd))
+  return LOOK_POWER * Math.log(gradeChance(grade, e.grade + (lean[sign] ?? 0), e.sd))
+}
+
+/**
+ * Log-likelihood of the grades of a look; signs the model does not show say nothing.
+ * @param lean grades by which who looks sees each sign too strong
+ */
+export function lookLikelihood(
+  seen: Partial<Record<Sign, number>>,
+  expected: Look,
+  lean: Lean = {},
+): number {
   let log = 0
   for (const sign in seen) {
     const e = expected[sign as Sign]
-    if (e) log += Math.log(gradeChance(seen[sign as Sign]!, e.grade, e.sd))
+    if (e) log += gradeLikelihood(sign as Sign, seen[sign as Sign]!, e, lean)
   }
   return log
 }

@@ -11,6 +11,7 @@ import {
   yieldLikelihood,
   type Observation,
 } from './observation'
+import { drawLean } from './observer'
 import { stepsUntilReady } from './runUntilReady'
 import { starter, type Subject } from './subject'
 import { looksFoul, withTrouble } from './trouble'
@@ -70,6 +71,8 @@ export interface Replayed {
 const WEEK_H = 7 * 24
 /** Share of vessels a week to which something happens that no hazard of the model stands for (working estimate). */
 const MISHAP_PER_WEEK = 0.03
+/** Log spread of a population's growth over a day that no model knows of (working estimate). */
+export const NOISE_PER_DAY = 0.05
 /** Below this a density is none, per mL. */
 const LEAST_PER_ML = 1e-6
 const perMl = (p: Particle) =>
@@ -127,10 +130,12 @@ function advanceAll(
   if (!first) return
   const fromH = first.culture.ageH
   const way = wayTo(first.culture.upkeep, fromH, toH, temperature)
+  const noise = NOISE_PER_DAY * Math.sqrt(Math.max(0, toH - fromH) / 24)
   const mishap = 1 - (1 - MISHAP_PER_WEEK) ** ((toH - fromH) / WEEK_H)
   for (const p of cloud) {
     if (mishaps && chance.next() < mishap) goWrong(p, toH, temperature, chance)
     else follow(p, way, chance)
+    if (noise > 0) p.culture.family.nudge(p.culture.state, Math.exp(chance.normal(0, noise)))
   }
 }
 
@@ -162,7 +167,7 @@ export function likelihood(o: Observation, p: Particle): number | null {
   const { culture: c } = p
   switch (o.kind) {
     case 'look':
-      return lookLikelihood(o.signs, c.family.look(c.state, c.params))
+      return lookLikelihood(o.signs, c.family.look(c.state, c.params), p.lean)
     case 'count':
       return countLikelihood(o.animals, o.ml, perMl(p))
     case 'density':
@@ -212,6 +217,7 @@ const identityOf = (subject: Subject, list: readonly Observation[]): string =>
     subject.seed,
     subject.priors ?? {},
     subject.known ?? {},
+    subject.observer ?? {},
     subject.mishaps ?? true,
     [...new Set(list.flatMap(o => (o.kind === 'action' ? [o.action.kind] : [])))].sort(),
   ])
@@ -237,6 +243,7 @@ function beginning(subject: Subject, list: readonly Observation[]): Checkpoint {
   const start = starter(subject, list)
   const cloud = Array.from({ length: PARTICLES }, () => ({
     culture: start(chance),
+    lean: drawLean(chance, subject.observer),
     logWeight: 0,
     readyH: null,
   }))

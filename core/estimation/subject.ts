@@ -1,8 +1,10 @@
 import type { Food, FoodMethod } from '../foods/contract'
 import { startCulture, withoutUpkeep, type Culture, type CultureSetup } from '../foods/culture'
+import { SPREAD } from '../dynamics/parameter'
 import type { RandomStream } from '../math/random'
 import type { Priors } from '../stock/learned'
 import type { Observation } from './observation'
+import type { LeanBelief } from './observer'
 
 /** A vessel to be read: what is fixed from its start. */
 export interface Subject {
@@ -17,13 +19,25 @@ export interface Subject {
   draws?: (chance: RandomStream) => Record<string, number>
   /** False where what may befall it is left out: to learn of a room what its vessels have in common. */
   mishaps?: boolean
+  /** Who looks at it, as far as he is known. */
+  observer?: LeanBelief
   /** A number that is known of this very vessel, such as grams of cysts per litre. */
   known?: Readonly<Record<string, number>>
 }
 
+/** Log spread of a rate between rooms, before a room has taught anything: the book's is that of vessels in one room. */
+export const ROOM_RATE_SD = 0.35
+export const ROOM_FACTOR = 1.3
+
+/** Log spread that is believed of a parameter in a room that has taught nothing yet, by what the book gives it. */
+export const roomLogSd = (logSd: number) =>
+  logSd === SPREAD.rate ? ROOM_RATE_SD : logSd * ROOM_FACTOR
+
 /** The food as this room knows it. */
 function foodHere({ food, priors = {}, known = {} }: Subject): Food {
-  const parameters = { ...food.parameters }
+  const parameters = Object.fromEntries(
+    Object.entries(food.parameters).map(([key, p]) => [key, { ...p, logSd: roomLogSd(p.logSd) }]),
+  )
   for (const [key, prior] of Object.entries(priors))
     if (parameters[key]) parameters[key] = { ...parameters[key], logSd: prior.logSd }
   for (const key of Object.keys(known))

@@ -2,14 +2,12 @@ import { AILMENTS, type Ailment, type Sign } from '../dynamics/contract'
 import { copyCulture, runCulture } from '../foods/culture'
 import type { RandomStream } from '../math/random'
 import type { Particle } from './cloud'
+import { FOUL, FOUL_FROM } from './observation'
 
-/** Signs that nobody takes for the food on its way, and the grade from which they do. */
-const FOUL: readonly Sign[] = ['film', 'smell']
-const FOUL_FROM = 2
 /** Share of vessels that look so and have gone wrong in a way that no hazard has told, before the look is weighed (working estimate). */
-const PRIOR = 0.1
+export const FOUL_PRIOR = 0.25
 /** One course in so many is tried as gone wrong. */
-const ONE_IN = 4
+export const ONE_IN = 4
 /** Hours for something that went wrong to show. */
 const SHOWS_AFTER_H = 36
 /** What makes a vessel foul, the likelier ones more than once. */
@@ -26,6 +24,10 @@ function goneWrong(p: Particle, temperatureC: number, chance: RandomStream): Par
   const order = [...MAKES_FOUL.slice(first), ...MAKES_FOUL.slice(0, first), ...AILMENTS]
   if (!order.some(a => culture.family.ail(culture.state, culture.params, a))) return p
   runCulture(culture, SHOWS_AFTER_H, () => temperatureC, chance)
+  const { family, state, params } = culture
+  // What is preyed on or starves is not foul: it is foul for something else.
+  if (!['failing', 'failed'].includes(family.readiness(state, params)))
+    family.ail(state, params, 'poisoned')
   return { ...p, culture: { ...culture, ageH } }
 }
 
@@ -38,8 +40,8 @@ export function withTrouble(
   temperatureC: number,
   chance: RandomStream,
 ): Particle[] {
-  const tried = Math.log(PRIOR * ONE_IN)
-  const others = Math.log((1 - PRIOR) / (1 - 1 / ONE_IN))
+  const tried = Math.log(FOUL_PRIOR * ONE_IN)
+  const others = Math.log((1 - FOUL_PRIOR) / (1 - 1 / ONE_IN))
   return cloud.map((p, i) =>
     i % ONE_IN === 0
       ? { ...goneWrong(p, temperatureC, chance), logWeight: p.logWeight + tried }

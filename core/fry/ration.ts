@@ -29,7 +29,7 @@ export function rationEaten(lengthMm: number, temperatureC: number): number {
 }
 
 /** Most of what is eaten that becomes fish, dry for dry (larvae 0.25 to 0.35, Houde 1989; the best 0.4). */
-const GROSS_EFFICIENCY = 0.4
+export const GROSS_EFFICIENCY = 0.4
 
 /** Lengths at which mass or shape begin to grow more slowly: what was eaten just below them is not eaten less above. */
 function turns({ adultMm, shapeFromMm, shapeToMm }: Species): number[] {

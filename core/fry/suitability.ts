@@ -92,7 +92,7 @@ export function bestSize(
 /** Hours a day in which fry see their food: working estimate for an ordinary tank lamp. */
 export const LIT_HOURS = 12
 /** What dies sooner is gone before it is found, h. */
-const LIVES_H = 1
+export const LIVES_H = 1
 
 /** Share of the day that one meal can bring of a food that lives for so long. */
 export const mealShareOf = (aliveH: number, meals: number) =>

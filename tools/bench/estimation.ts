@@ -1,10 +1,18 @@
 import { estimate } from '@renatus/core/estimation/estimate'
 import type { ReplayMemory } from '@renatus/core/estimation/replay'
 import { CASES, figures, median } from '../../tests/core/estimation/figures'
-import { sloppyCulture } from '../../tests/core/estimation/sloppy'
+import { sloppyCulture, WORLDS } from '../../tests/core/estimation/sloppy'
 
 const percent = (n: number, of: number) =>
   of === 0 ? '-' : `${Math.round((100 * n) / of)} % of ${of}`
+/** Ten foods in all families. */
+const TEN = [
+  ...CASES,
+  ['paramecium', 'boiled-grain'],
+  ['grindal-worm', 'coir'],
+  ['rotifer', 'paste'],
+  ['daphnia-magna', 'green-water'],
+] as const
 const WEEKS_8 = 56
 const CULTURES = 80
 
@@ -26,6 +34,22 @@ export function benchReading(cultures = 120): void {
   console.log(
     `estimate all foods       80 % band holds the truth in ${sum(f => [f.held, f.readings])}; ready day off by ${median(errors.map(e => e.own)).toFixed(2)} d, the card by ${median(errors.map(e => e.card)).toFixed(2)} d; failed flagged ${sum(f => f.failed)}, healthy ${sum(f => f.healthy)}`,
   )
+}
+
+/** The same in rooms that do not keep to the book, and by eyes that see everything a grade too well. */
+export function benchUnlike(cultures = 20): void {
+  for (const [name, world] of Object.entries(WORLDS)) {
+    const all = TEN.map(([food, method]) => figures(food, method, cultures, world))
+    const sum = (pick: (f: (typeof all)[number]) => readonly [number, number]) =>
+      percent(
+        all.reduce((s, f) => s + pick(f)[0], 0),
+        all.reduce((s, f) => s + pick(f)[1], 0),
+      )
+    const worse = all.filter(f => f.error > f.cardError + 1e-9).map(f => f.food)
+    console.log(
+      `unlike: ${name.padEnd(15)} 80 % band holds the truth in ${sum(f => [f.held, f.readings])}; ready said wrongly ${sum(f => f.wrongReady)}; ready day worse than the card's for ${worse.length === 0 ? 'none' : worse.join(', ')}`,
+    )
+  }
 }
 
 /** How long a reading takes: anew, and with what is remembered of the one before. */

@@ -15,7 +15,7 @@ import { sheetRequest } from '@renatus/core/stock/sheetRequest'
 import { buildRound } from '@renatus/core/round/round'
 import { roomState } from '@renatus/core/stock/roomState'
 
-import { benchReading, benchReadingTime } from './estimation'
+import { benchReading, benchReadingTime, benchUnlike } from './estimation'
 import { benchCalibration } from './calibration'
 import { benchFamilies } from './families'
 import { benchLongLog } from './longLog'
@@ -157,3 +157,4 @@ benchFamilies()
 benchYardstick()
 benchReadingTime()
 benchReading(60)
+benchUnlike()

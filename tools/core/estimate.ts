@@ -41,6 +41,12 @@ const entry = z.discriminatedUnion('kind', [
   }),
 ])
 
+/** How much stronger than it is somebody sees a sign: mean and standard deviation, grades. */
+const lean = z.partialRecord(
+  z.enum(SIGNS),
+  z.object({ mean: z.number().min(-4).max(4), sd: z.number().min(0).max(4) }),
+)
+
 export const input = z.object({
   setup: z
     .object({
@@ -84,6 +90,11 @@ export const input = z.object({
   entries: z.array(entry).max(20_000).default([]),
   at: when,
   seed: z.number().int().default(1),
+  observer: z.string().min(1).max(60).optional().describe('who looks at it'),
+  observers: z
+    .record(z.string().max(60), lean)
+    .optional()
+    .describe('what was learned of observers, by name'),
 })
 
 const band = z.object({ p10: z.number(), p50: z.number(), p90: z.number() })
@@ -125,6 +136,7 @@ export const output = z.object({
     )
     .describe('what the entries moved: density after over before, chances before and after'),
   remarks: z.array(z.object({ code: z.string(), entry: z.number() })),
+  lean: lean.describe('how who looked leans, by sign that was looked at'),
 })
 
 const ms = (at: string) => Date.parse(at.length === 10 ? `${at}T12:00:00Z` : at)
@@ -134,6 +146,8 @@ export function run({
   entries,
   at,
   seed,
+  observer,
+  observers,
 }: z.output<typeof input>): z.input<typeof output> {
   const food = foodOf(foodId)!
   const method = food.methods.find(m => m.id === methodId) ?? food.methods[0]!
@@ -152,6 +166,7 @@ export function run({
       setup: { ...s, volumeL: s.volumeL ?? method.vessel.volumeL },
       temperatureC,
       seed,
+      observer: observer === undefined ? undefined : observers?.[observer],
     },
     observations,
     hours(at),
@@ -185,5 +200,6 @@ export function run({
       failed: [...m.failed],
     })),
     remarks: e.remarks.map(r => ({ code: r.code, entry: r.index })),
+    lean: e.lean,
   }
 }

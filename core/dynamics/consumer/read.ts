@@ -4,11 +4,14 @@ import type { ConsumerParams } from './parameters'
 import type { ConsumerState } from './step'
 
 const MOST_SHARE = 1 / 3
-/** Share of the limit beyond which a vessel endangers itself, and ammonia that says the same, mg/L. */
+/** Share of the limit beyond which a vessel endangers itself, and ammonia that says so of fleas, mg/L. */
 const CROWDED = 0.8
 const SOUR_TAN = 5
 
 const density = (s: ConsumerState, p: ConsumerParams) => s.x / p.dryMg
+/** Fed by so much at a time, mg/L, fleas stand the ammonia above: who lives on more food stands more. */
+const FLEA_DOSE = 8
+const sour = (s: ConsumerState, p: ConsumerParams) => (s.a * FLEA_DOSE) / p.dose
 
 export function stage(s: ConsumerState, p: ConsumerParams): Stage {
   if (s.crashed || s.x < 1e-6) return 'crashed'
@@ -20,8 +23,9 @@ export function stage(s: ConsumerState, p: ConsumerParams): Stage {
 export function readiness(s: ConsumerState, p: ConsumerParams): Readiness {
   if (s.crashed) return 'failed'
   const n = density(s, p)
-  if (s.overfedD > 0 || n > 1.15 * p.limit) return 'failing'
-  if (n > CROWDED * p.limit || s.a > SOUR_TAN) return 'tiring'
+  // Sour water kills within days, whatever swims in it today.
+  if (s.overfedD > 0 || n > 1.15 * p.limit || sour(s, p) > SOUR_TAN) return 'failing'
+  if (n > CROWDED * p.limit) return 'tiring'
   if (n >= p.readyAt) return 'ready'
   return s.settledD < 1 ? 'resting' : 'building'
 }
@@ -40,9 +44,9 @@ function gathering(s: ConsumerState, p: ConsumerParams): number {
   if (s.settledD < 1) return 0.2
   return s.f < p.clear ? 2 : 0.8
 }
-function smell(s: ConsumerState, crowd: number): number {
+function smell(s: ConsumerState, p: ConsumerParams, crowd: number): number {
   if (s.crashed) return 2.6
-  return s.overfedD > 0 ? 2 : Math.min(1.6, 0.3 * s.a * (crowd > CROWDED ? 1.3 : 1))
+  return s.overfedD > 0 ? 2 : Math.min(1.6, 0.3 * sour(s, p) * (crowd > CROWDED ? 1.3 : 1))
 }
 
 export function look(s: ConsumerState, p: ConsumerParams): Look {
@@ -63,7 +67,7 @@ export function look(s: ConsumerState, p: ConsumerParams): Look {
     sediment: { grade: Math.min(3, 3 * (s.d / (s.d + 2 * p.dose))), sd: 0.5 },
     gathering: { grade: gathering(s, p), sd: 0.6 },
     smell: {
-      grade: smell(s, crowd),
+      grade: smell(s, p, crowd),
       sd: 0.4,
     },
     tint: { grade: s.crashed ? 0 : Math.min(3, crowd * 2.5), sd: 0.4 },

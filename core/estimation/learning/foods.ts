@@ -1,3 +1,4 @@
+import { roomLogSd } from '../subject'
 import { FAMILIES } from '../../dynamics/index'
 import { ROLES, type Role } from '../../dynamics/contract'
 import type { Food } from '../../foods/contract'
@@ -36,7 +37,7 @@ export function learnFood(
   const values: Partial<Record<Role, LearnedValue>> = {}
   for (const role of ROLES) {
     const key = roleKey(food, role)
-    const logSd = key ? (food.parameters[key]?.logSd ?? 0) : 0
+    const logSd = key ? roomLogSd(food.parameters[key]?.logSd ?? 0) : 0
     if (!key || logSd <= 0) continue
     const evidence = read.flatMap(v => v.parameters[key] ?? [])
     if (evidence.length === 0) continue

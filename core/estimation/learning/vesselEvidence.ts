@@ -2,7 +2,7 @@ import type { Food } from '../../foods/contract'
 import { weightsOf, type Cloud } from '../cloud'
 import type { Observation } from '../observation'
 import { replay } from '../replay'
-import type { Subject } from '../subject'
+import { roomLogSd, type Subject } from '../subject'
 import { evidenceOf, type Evidence } from './pool'
 
 /** What a vessel taught: by parameter, against the book; and whether it was ever of use. */
@@ -20,7 +20,7 @@ const TELLS = ['look', 'count', 'density', 'yield', 'refused']
 /** Belief about the logarithm of a parameter before anything was seen, against the book's median. */
 export const beforehand = (food: Food, subject: Pick<Subject, 'priors'>, key: string) => ({
   mean: subject.priors?.[key]?.logShift ?? 0,
-  sd: subject.priors?.[key]?.logSd ?? food.parameters[key]!.logSd,
+  sd: subject.priors?.[key]?.logSd ?? roomLogSd(food.parameters[key]!.logSd),
 })
 
 function posterior(cloud: Cloud, w: Float64Array, key: string, base: number) {

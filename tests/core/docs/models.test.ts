@@ -1,20 +1,24 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { PARTICLES } from '@renatus/core/estimation/replay'
+import { FOUL_FROM, LOOK_POWER } from '@renatus/core/estimation/observation'
+import { MOOD_SD, SIGN_SD } from '@renatus/core/estimation/observer'
+import { NOISE_PER_DAY, PARTICLES } from '@renatus/core/estimation/replay'
+import { ROOM_FACTOR, ROOM_RATE_SD } from '@renatus/core/estimation/subject'
+import { FOUL_PRIOR, ONE_IN } from '@renatus/core/estimation/trouble'
 import { READY, LEAST_MATTER } from '@renatus/core/dynamics/succession/parameters'
 import { TIRED_Q } from '@renatus/core/dynamics/logistic/read'
 import { foodOf } from '@renatus/core/foods/index'
 import { HATCH } from '@renatus/core/dynamics/hatch/parameters'
 import { SECOND_PULL_GAIN } from '@renatus/core/dynamics/hatch/handling'
 import { profile } from '@renatus/core/foods/brine-shrimp/profile'
-import { LIT_HOURS } from '@renatus/core/fry/suitability'
+import { LIT_HOURS, LIVES_H } from '@renatus/core/fry/suitability'
 import { GAPE_LOG_SD } from '@renatus/core/fry/gapeFit'
 import { GROWTH_LOG_SD, LENGTH_LOG_SD, LENGTHS_TO_REPLACE } from '@renatus/core/fry/growthFit'
 import { DEVELOPMENT_Q10 } from '@renatus/core/fry/life'
 import { SHARE_FROM, SMOOTH_DAYS, SUITABLE } from '@renatus/core/fry/shares'
 import { TAN } from '@renatus/core/fry/tankLoad'
 import { TEST_MEALS, WAIT_DAYS } from '@renatus/core/stock/weaning'
-import { RATION_Q10 } from '@renatus/core/fry/ration'
+import { GROSS_EFFICIENCY, RATION_Q10 } from '@renatus/core/fry/ration'
 import { FIT_ENOUGH } from '@renatus/core/fry/sizeFit'
 import { MOST_CYSTS_GL } from '@renatus/core/planning/hatchOption'
 import { SHARES_OVER_DAYS, WORTH_A_MEAL } from '@renatus/core/planning/reckoning/chooseFoods'
@@ -28,6 +32,7 @@ import { KEEPS_DAYS } from '@renatus/core/stock/gelBoxes'
 
 const medians = (id: string) => Object.fromEntries(Object.entries(foodOf(id)!.parameters).map(([k, p]) => [k, p.median]))
 const constants: Record<string, unknown> = { HATCH, profile, SECOND_PULL_GAIN, LIT_HOURS, RATION_Q10, FIT_ENOUGH, MOST_CYSTS_GL, SPILL, WORTH_A_MEAL, SHARES_OVER_DAYS, COUNT_LOG_SD, TIN_LOG_SD, GAPE_LOG_SD, GROWTH_LOG_SD, LENGTH_LOG_SD, LENGTHS_TO_REPLACE, DEVELOPMENT_Q10, SHARE_FROM, SMOOTH_DAYS, SUITABLE, TAN, TEST_MEALS, WAIT_DAYS, PARTICLES, READY, LEAST_MATTER, TIRED_Q,
+  LIVES_H, GROSS_EFFICIENCY, FOUL_FROM, LOOK_POWER, MOOD_SD, SIGN_SD, NOISE_PER_DAY, ROOM_FACTOR, ROOM_RATE_SD, FOUL_PRIOR, ONE_IN,
   LOSS_SHARE, SOLID_SHARE, SOLID_G_PER_ML, GRAIN_OF_GAPE, CROWDED_PER_L, KEEPS_DAYS,
   mosquito: medians('mosquito-larva'), eel: medians('vinegar-eel') }
 const quoted = [...readFileSync('docs/models.md', 'utf8').matchAll(/`([\d.]+)` <!-- ([\w.]+) -->/g)].map(m => [m[2]!, Number(m[1])] as const)

@@ -1,5 +1,5 @@
 import { estimate } from '@renatus/core/estimation/estimate'
-import { fixedDayRule, sloppyCulture } from './sloppy'
+import { BOOK, fixedDayRule, sloppyCulture, type World } from './sloppy'
 
 /** One food of each family, with a method and the moments of its life at which it is read, in ready days of the card. */
 export const CASES = [
@@ -23,12 +23,19 @@ export interface Figures {
   cardError: number
   failed: [flagged: number, of: number]
   healthy: [flagged: number, of: number]
+  /** Called ready, and was not. */
+  wrongReady: [wrong: number, of: number]
   ms: number
   errors: { own: number; card: number }[]
 }
 
 /** How well vessels are read whose truth the filter does not see. */
-export function figures(food: string, method: string, cultures: number): Figures {
+export function figures(
+  food: string,
+  method: string,
+  cultures: number,
+  world: World = BOOK,
+): Figures {
   const card = fixedDayRule(food, method)
   const round6 = (days: number) => Math.max(0.25, Math.round(days * 4) / 4)
   const out: Figures = {
@@ -39,6 +46,7 @@ export function figures(food: string, method: string, cultures: number): Figures
     cardError: 0,
     failed: [0, 0],
     healthy: [0, 0],
+    wrongReady: [0, 0],
     ms: 0,
     errors: [],
   }
@@ -49,12 +57,24 @@ export function figures(food: string, method: string, cultures: number): Figures
       [ON_THE_WAY * card.readyDay, false],
       [card.lateDay, true],
     ] as const) {
-      const k = sloppyCulture(food, method, round6(part), seed + (isLate ? 0 : 100_000))
+      const k = sloppyCulture(
+        food,
+        method,
+        round6(part),
+        seed + (isLate ? 0 : 100_000),
+        undefined,
+        {},
+        world,
+      )
       const from = performance.now()
       const { estimate: e } = estimate(k.subject, k.observations, k.atH)
       out.ms += performance.now() - from
       out.readings++
       if (holds(k.density, e.density)) out.held++
+      if (e.readiness.ready > 0.5) {
+        out.wrongReady[1]++
+        if (k.readiness !== 'ready') out.wrongReady[0]++
+      }
       if (!isLate && k.readyH !== null && e.readyH) {
         out.errors.push({
           own: Math.abs(e.readyH.p50 - k.readyH) / 24,

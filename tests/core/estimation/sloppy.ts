@@ -37,13 +37,45 @@ export function fixedDayRule(
   }
 }
 
+/** A room that does not keep to the book, and who looks at it: none of it is told to the filter. */
+export interface World {
+  /** Factor on growth, and degrees by which vessels are warmer than the thermometer says. */
+  growth: number
+  warmerC: number
+  /** Grades by which everything is seen too well; factor on the noise of the eye; looks are had on one day in so many. */
+  rosy: number
+  noise: number
+  everyDays: number
+}
+export const BOOK: World = { growth: 1, warmerC: 0, rosy: 0, noise: 1, everyDays: 1 }
+export const UNLIKE: World = { ...BOOK, growth: 0.8, warmerC: -1.5 }
+export const WORLDS: Readonly<Record<string, World>> = {
+  'book': BOOK,
+  'unlike': UNLIKE,
+  'unlike, sloppy': { ...UNLIKE, noise: 2, everyDays: 3 },
+  'rosy': { ...BOOK, rosy: 1 },
+  'rosy, unlike': { ...UNLIKE, rosy: 1 },
+}
+/** What grows faster in each family. */
+const GROWTH: Readonly<Record<string, string>> = {
+  logistic: 'rOpt',
+  consumer: 'iMax',
+  phototroph: 'muMax',
+  succession: 'mu',
+  hatch: 'speed',
+}
+/** Signs of which more is better; of all others less is. */
+const GOOD: readonly Sign[] = ['movers', 'climbing', 'gathering', 'tint']
+
 /** What somebody writes down of a look; not every sign is looked at every time. */
-function sloppyGrades(food: Food, look: Look, chance: RandomStream) {
+function sloppyGrades(food: Food, look: Look, chance: RandomStream, world: World) {
   const signs: Partial<Record<Sign, number>> = {}
   for (const [sign, { grade, sd }] of Object.entries(look) as [Sign, Look[Sign] & object][]) {
     if (chance.next() < 0.25) continue
     const most = (food.signs[sign]?.length ?? 4) - 1
-    signs[sign] = Math.max(0, Math.min(most, Math.round(grade + chance.normal(0, sd))))
+    const lean = GOOD.includes(sign) ? world.rosy : -world.rosy
+    const seen = Math.round(grade + lean + chance.normal(0, sd * world.noise))
+    signs[sign] = Math.max(0, Math.min(most, seen))
   }
   return signs
 }
@@ -56,6 +88,7 @@ export function sloppyCulture(
   seed: number,
   happens: (at: { culture: Culture; h: number }) => void = () => {},
   factors: Record<string, number> = {},
+  world: World = BOOK,
 ) {
   const food = foodOf(foodId)!
   const method = food.methods.find(m => m.id === methodId)!
@@ -63,27 +96,30 @@ export function sloppyCulture(
   const chance = randomStream(seed)
   const roomC = cardC + ROOM_SPREAD_C * (2 * chance.next() - 1)
   const setup = { volumeL: method.vessel.volumeL }
+  const truthC = roomC + world.warmerC
+  const grows = GROWTH[food.profile.family]
+  const slower = grows && world.growth !== 1 ? { [grows]: world.growth } : {}
   const truth = startCulture(
     food,
-    { ...method, factors: { ...method.factors, ...factors } },
+    { ...method, factors: { ...method.factors, ...factors, ...slower } },
     setup,
     chance,
   )
   const observations: Observation[] = []
   let readyH: number | null = null
   const isReady = (k: typeof truth) => k.family.readiness(k.state, k.params) === 'ready'
-  const everyH = food.profile.family === 'hatch' ? 6 : 24
+  const everyH = food.profile.family === 'hatch' ? 6 : 24 * world.everyDays
   for (let h = STEP_H; h <= days * 24; h += STEP_H) {
     happens({ culture: truth, h: h - STEP_H })
-    runCulture(truth, STEP_H, () => roomC, chance)
+    runCulture(truth, STEP_H, () => truthC, chance)
     if (readyH === null && isReady(truth)) readyH = h - STEP_H / 2
     if (h % everyH !== 0 || chance.next() < 0.3) continue
     const look = truth.family.look(truth.state, truth.params)
-    observations.push({ h, kind: 'look', signs: sloppyGrades(food, look, chance) })
+    observations.push({ h, kind: 'look', signs: sloppyGrades(food, look, chance, world) })
   }
   const future = copyCulture(truth)
   for (let h = days * 24 + STEP_H; readyH === null && h <= (60 + days) * 24; h += STEP_H) {
-    runCulture(future, STEP_H, () => roomC, chance)
+    runCulture(future, STEP_H, () => truthC, chance)
     if (isReady(future)) readyH = h - STEP_H / 2
   }
   const stock = truth.family.stock(truth.state, truth.params)

@@ -123,7 +123,8 @@ describe('cultures of a food', () => {
   it('a slow room is found out, and partly believed: towards the book while there is little to go on', () => {
     const [one, ten] = [room(0.6, 1), room(0.6, 12)]
     expect(ten.growth!.value).toBeLessThan(0.9)
-    expect(ten.growth!.from).toBeGreaterThan(6)
+    // Who looks may lean: a vessel tells less of its room than it would to a trusted eye.
+    expect(ten.growth!.from).toBeGreaterThan(3)
     expect(room(1, 12).growth!.value).toBeGreaterThan(ten.growth!.value + 0.08)
     expect(ten.growth!.high / ten.growth!.low).toBeLessThan(
       (one.growth?.high ?? 2) / (one.growth?.low ?? 1),
