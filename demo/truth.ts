@@ -99,7 +99,7 @@ export function knownReading(t: Truth): CultureReading {
       moves: [],
       remarks: [],
       lean: {},
-    causes: [],
+      causes: [],
     },
     look: meanLook(cloud),
     choices: [],
