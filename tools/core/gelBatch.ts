@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { LOSS_SHARE, powderBatch, SOLID_SHARE, trayMl } from '@renatus/core/gel/batch'
+import { powderBatch, SOLID_SHARE, trayMl } from '@renatus/core/gel/batch'
 import { measures, spoonCount } from './shared'
 
 const mm = z.number().positive().max(1000)

@@ -80,6 +80,12 @@ function sloppyGrades(food: Food, look: Look, chance: RandomStream, world: World
   return signs
 }
 
+/** Factors on the parameters of a food that grows otherwise in a world. */
+function growthIn(world: World, food: Food): Record<string, number> {
+  const grows = GROWTH[food.profile.family]
+  return grows && world.growth !== 1 ? { [grows]: world.growth } : {}
+}
+
 /** A culture whose truth the filter does not see, looked at every day or two (a hatch every few hours) by somebody whose grades are sloppy. */
 export function sloppyCulture(
   foodId: string,
@@ -97,8 +103,7 @@ export function sloppyCulture(
   const roomC = cardC + ROOM_SPREAD_C * (2 * chance.next() - 1)
   const setup = { volumeL: method.vessel.volumeL }
   const truthC = roomC + world.warmerC
-  const grows = GROWTH[food.profile.family]
-  const slower = grows && world.growth !== 1 ? { [grows]: world.growth } : {}
+  const slower = growthIn(world, food)
   const truth = startCulture(
     food,
     { ...method, factors: { ...method.factors, ...factors, ...slower } },
