@@ -59,10 +59,8 @@ for (const [colorScheme, width] of [
     page.on('pageerror', e => errors.push(e.message))
     await page.goto('/?room=demo')
     await expect(page.getByRole('article').first()).toBeVisible({ timeout: 30_000 })
-    const harvest = await page
-      .getByRole('link', { name: 'Differs, or count' })
-      .first()
-      .getAttribute('href')
+    await visit(page, '/bench')
+    const harvest = await page.locator('a[href^="/harvest/"]').first().getAttribute('href')
     await visit(page, '/broods')
     const sheet = await page
       .getByRole('link', { name: 'Scarlet badis', exact: true })

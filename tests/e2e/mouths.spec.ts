@@ -32,7 +32,7 @@ test('a mouth too small: the alarm names what would close the gap, keeping it cl
   await expect(hungry).toContainText('nothing that fits and stands ready')
   await hungry.getByRole('link', { name: 'Start infusoria' }).click()
   await page.getByRole('radio', { name: /^Scalded leaf/ }).check()
-  await page.getByLabel('Started days ago').fill('10')
+  await page.getByLabel('Started days ago').fill('12')
   await page.getByRole('button', { name: /started$/ }).click()
   await expect(page.getByRole('heading', { name: /(is|are) started$/ })).toBeVisible()
   await me.go('Round')
