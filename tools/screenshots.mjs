@@ -132,8 +132,9 @@ try {
       }
       const links = {
         brood: () => page.getByRole('link', { name: 'Scarlet badis', exact: true }),
-        harvest: () => page.getByRole('link', { name: 'Differs, or count' }).first(),
+        harvest: () => page.locator('a[href^="/harvest/"]').first(),
       }
+      if (shot.path === 'harvest') await page.goto(`${base}/bench`)
       const link = links[shot.path]?.()
       const path = link ? await link.getAttribute('href') : shot.path
       if (path !== '/') await page.goto(`${base}${path}`)
