@@ -123,22 +123,20 @@ export class WorkingRoom {
     return db.transaction('r', [db.entries, db.records, db.meta, db.derived], async () => {
       const generation = (await db.meta.get(GENERATION_KEY))?.value ?? null
       const count = await db.entries.count()
-      let base = this.baseOf(generation, count)
-      let stored: unknown = null
-      if (!base && !this.wide) {
-        stored = await storedCheckpoint(db)
-        base = fromCheckpoint(stored, generation)
-      }
-      if (base) {
+      const known = this.baseOf(generation)
+      // A whole log that is long is left for its working log as soon as there is one.
+      const settles = known?.checkpoint === null && !this.wide && count >= WORTH_SETTLING
+      const asks = !this.wide && (!known || settles)
+      const stored = asks ? await storedCheckpoint(db) : null
+      const bases = [asks ? fromCheckpoint(stored, generation) : null, known]
+      for (const base of bases) {
+        if (!base) continue
         const fresh = await db.entries.where('id').above(base.last).toArray()
         const read = withFresh(base, fresh, count)
-        if (read) {
-          const records = await recordsBut(db, base.over)
-          return this.keep({
-            ...base,
-            read: { ...read, records: unlessSame(base.read.records, records) },
-          })
-        }
+        if (!read) continue
+        const records = unlessSame(base.read.records, await recordsBut(db, base.over))
+        const stale = stored !== null && base.checkpoint === null
+        return this.keep({ ...base, read: { ...read, records, stale } })
       }
       const entries = await db.entries.toArray()
       const records = await db.records.toArray()
@@ -153,12 +151,11 @@ export class WorkingRoom {
     })
   }
 
-  /** What was read last, where it can be gone on from. A long log is left for its working log as soon as there is one. */
-  private baseOf(generation: unknown, count: number): Known | null {
+  /** What was read last, where it can be gone on from. */
+  private baseOf(generation: unknown): Known | null {
     const { known, wide } = this
     if (!known || known.last === '' || known.read.generation !== generation) return null
-    const settles = known.checkpoint === null && !wide && count >= WORTH_SETTLING
-    return known.wide !== wide || settles ? null : known
+    return known.wide === wide ? known : null
   }
 
   private keep(known: Known): RoomRead {
