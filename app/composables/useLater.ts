@@ -26,7 +26,14 @@ export function useLater(wanted: () => unknown) {
       void import('@renatus/core/round/round')
       void prepare()
       // A tap is written at once, also where the network has gone meanwhile.
-      whenIdle(() => void Promise.all([import('~/db/logbook'), import('~/db/registry')]))
+      whenIdle(
+        () =>
+          void Promise.all([
+            import('@renatus/core/round/answerStop'),
+            import('~/db/logbook'),
+            import('~/db/registry'),
+          ]),
+      )
     },
     { immediate: true },
   )

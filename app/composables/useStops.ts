@@ -5,6 +5,8 @@ import { useRoomStore } from '~/stores/room'
 import { answeredElsewhere } from '~/words/problems'
 import { useUndo } from './useUndo'
 
+const RECKONED_ANEW = 'The round was just being reckoned anew: tap once more.'
+
 /** Answers to stops of the round, written to the log as core words them. Each returns a problem in words, or null. */
 export function useStops() {
   const room = useRoomStore()
@@ -12,12 +14,13 @@ export function useStops() {
 
   /** @param given what really was, where it was not as proposed */
   async function answer(stop: Stop, how: Answer, given?: unknown): Promise<string | null> {
+    // What was on the screen at the tap is what is answered.
+    const { roundState: state, round } = room
+    if (!state || !round) return RECKONED_ANEW
     const { answerStop } = await import('@renatus/core/round/answerStop')
-    const state = room.roundState
-    if (!state || !room.round) return null
     const context = {
       state,
-      roundKey: room.round.current.key,
+      roundKey: round.current.key,
       now: new Date().toISOString(),
       newId,
     }

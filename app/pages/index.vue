@@ -61,13 +61,16 @@ function startAnew() {
 const early = computed(
   () => room.round !== null && Date.parse(room.round.current.at) > Date.parse(room.now),
 )
+/** The same for a place whatever stands before it: a card that is drawn anew under a thumb loses the tap. */
+const keyOf = (name: string, before: readonly { name: string }[]) =>
+  `${name} ${before.filter(s => s.name === name).length}`
 const shelves = computed(() => {
-  const found: { name: string; stops: Stop[] }[] = []
+  const found: { key: string; name: string; stops: Stop[] }[] = []
   for (const stop of room.round?.stops ?? []) {
     const name = placeName(stop, room.state?.places ?? [])
     const last = found.at(-1)
     if (last?.name === name) last.stops.push(stop)
-    else found.push({ name, stops: [stop] })
+    else found.push({ key: keyOf(name, found), name, stops: [stop] })
   }
   return found
 })
@@ -123,7 +126,7 @@ const waiting = computed(() => room.state?.broods.length === 0)
         </p>
       </div>
       <UndoLine v-if="undoAt === 'top'" />
-      <section v-for="(shelf, i) in shelves" :key="i" class="grid grid-cols-1">
+      <section v-for="(shelf, i) in shelves" :key="shelf.key" class="grid grid-cols-1">
         <ShelfEdge :name="shelf.name" />
         <template v-for="(stop, j) in shelf.stops" :key="stop.key">
           <UndoLine v-if="undoAt === stop.key" />

@@ -23,7 +23,7 @@ export function adviceOn(cause: CauseId, food: Food): Advice {
     starved: {
       name: 'starved',
       action:
-        'Feed the usual amount once it is clear, in two halves some hours apart; take nothing out for two days.',
+        'Feed the usual amount now that it is clear, in two halves some hours apart; take nothing out for two days.',
       confirm: 'Clear water, pale or empty animals under a lens, no food on the bottom.',
     },
     overfed: {
@@ -60,7 +60,7 @@ export function adviceOn(cause: CauseId, food: Food): Advice {
         'A medium that is dark, runny or spent, with a thin layer where there was a thick one.',
     },
   }
-  return advice[cause]
+  return { ...advice[cause], ...food.advice?.[cause] }
 }
 
 /** How a sign is looked at: what to do with the jar in front of you. */

@@ -58,7 +58,7 @@ export function lookChoices(cloud: Cloud, food: Food, temperatureC: number): Loo
     const c = copyCulture(at(0.5))
     if (!c.family.ail(c.state, c.params, ailment)) return []
     runCulture(c, SHOWS_AFTER_H, () => temperatureC, randomStream(3))
-    return [{ ...graded(c), failing: true }]
+    return [graded(c)]
   })
   // The ones that look least like what is there already tell the most.
   const distance = (c: LookChoice) =>

@@ -58,12 +58,14 @@ export function cladoceranMethods(
       },
     ],
     feed: { what: 'yeast, proofed', unit: 'g', perL: 0.008, gPerMl: 0.63, when: 'clear' },
-    feedingRule: 'To just cloudy (8 mg/L), again only when it has cleared, at most once a round.',
+    feedingRule:
+      'To just cloudy (8 mg/L), again when it has cleared, at most once a round. Clear water with animals at walls and edges, or see-through yellow water: hungry, feed now. Hold back only while it is cloudy or smells sour.',
     harvestRule: 'A fifth to a third a day at most.',
     renewRule:
       'When the walls are overgrown: 20 to 50 clean animals into a clean vessel; bleach the old one every second or third time, rinse, dry.',
     renewAfterDays: 60,
     hygiene: 'cladocerans',
+    failure: 0.2,
     factors: {},
     sets: { assimilation: 0.42, settling: 1.0, rotting: 0.3, risk: 1.1 },
     upkeep: [{ action: 'feed', everyH: 12, fromDay: 0, whenBelow: { key: 'f', value: 3 } }],
@@ -78,6 +80,7 @@ export function cladoceranMethods(
       'Green water',
       'As much green water as fits: it is alive and does not rot.',
       {
+        failure: 0.15,
         measures: [
           { what: 'aged or tank water', unit: 'mL', perL: 500 },
           { what: 'green water', unit: 'mL', perL: 500 },
@@ -100,6 +103,7 @@ export function cladoceranMethods(
       'Yeast with spirulina',
       'Two parts of yeast, one of spirulina: better than yeast, simpler than algae.',
       {
+        failure: 0.18,
         measures: [
           { what: 'aged or tank water', unit: 'mL', perL: 1000 },
           { what: 'animals', starter: true, unit: 'each', perL: 2, buy: true },
@@ -122,6 +126,7 @@ export function cladoceranMethods(
       'Conditioned tap water',
       'Tap water with conditioner, stood a day: quick to hand, and a risk at every change.',
       {
+        failure: 0.3,
         waterRule: 'Conditioned, stood a day; straight tap only as a last resort in a small share.',
         sets: { assimilation: 0.42, settling: 1.0, rotting: 0.3, badWater: 0.1, risk: 1.3 },
         upkeep: [
@@ -136,6 +141,7 @@ export function cladoceranMethods(
       `Pour ${pours.words} off daily`,
       `Every day ${pours.words} is poured off and made up with dense green water: needs warmth and much green water, and gives most.`,
       {
+        failure: 0.14,
         measures: [
           { what: 'green water of 30 mg/L', unit: 'mL', perL: 1000 },
           { what: 'animals', starter: true, unit: 'each', perL: 50, buy: true },
@@ -168,6 +174,7 @@ export function cladoceranMethods(
       'Three vessels in turn',
       'One just reset, one half way, one being fed out: the water is always young.',
       {
+        failure: 0.08,
         renewRule: 'Every four weeks the next vessel is reset with 20 to 50 clean animals.',
         renewAfterDays: 28,
         sets: { assimilation: 0.42, settling: 1.0, rotting: 0.3, tanLoss: 0.7, risk: 0.5 },

@@ -1,4 +1,4 @@
-import type { HarvestSign, SignWords } from './contract'
+import type { Food, HarvestSign, SignWords } from './contract'
 
 /** Signs of water fleas. How a harvest looks in the cup. */
 export const harvestSigns: readonly HarvestSign[] = [
@@ -14,5 +14,12 @@ export const signs: SignWords = {
   sediment: ['none', 'a film', 'a layer', 'thick'],
   gathering: ['even', 'in patches', 'at walls and edges', 'at the surface'],
   smell: ['none', 'earthy', 'sour', 'rotten'],
-  tint: ['pale', 'straw', 'pink', 'red'],
+  // Pink to red is haemoglobin: little oxygen, a crowded and well-fed vessel, or a red strain.
+  tint: ['pale, gut clear', 'straw', 'pink', 'red'],
 }
+
+/** Strains by their colour: a red one is red whatever its water is like. */
+export const CLADOCERAN_KINDS: Food['kinds'] = [
+  { id: 'usual', name: 'usual colour', parameters: {} },
+  { id: 'red', name: 'red strain', parameters: { red: 1.5 } },
+]

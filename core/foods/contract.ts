@@ -33,6 +33,8 @@ export interface Measure {
   gPerMl?: number
   /** Does not scale with the vessel: one lid, one stone. */
   fixed?: boolean
+  /** Salt that a unit of it brings, g: 1 for salt by the gram, its strength for what swims in salt water. */
+  saltG?: number
   /** It is the starter: not bought where a culture of it runs. */
   starter?: boolean
   /** Must be bought: it stands on the shopping list. */
@@ -91,6 +93,12 @@ export interface FoodMethod {
   upkeep: readonly Upkeep[]
   /** A plug of floss stands in the neck. */
   plug?: boolean
+  /** Salt of the whole vessel, g/L; none where it is fresh. */
+  salinityGPerL?: number
+  /** What it is topped up with; aged water where nothing is said. */
+  topUp?: Water
+  /** Chance that a start of this school fails before it is ready, where neither family nor factors say it. */
+  failure?: number
   /** Usual vessel. */
   vessel: { volumeL: number; depthCm: number; widthCm: number; matterGPerL: number }
 }
@@ -127,6 +135,11 @@ export interface Buying {
   /** Months, 1 to 12. */ months: readonly number[]
 }
 
+/** What is said of causes of trouble, by cause. */
+export type FoodAdvice = Readonly<
+  Record<string, Readonly<{ name?: string; action?: string; confirm?: string }>>
+>
+
 /** A look that makes a culture harmful to feed out, from a grade on. */
 export interface Foul {
   sign: Sign
@@ -151,6 +164,8 @@ export interface Food {
   foul?: readonly Foul[]
   /** Waters that harm it when they are fresh. */
   harmfulWater?: readonly Water[]
+  /** What a cause looks like and is confirmed by in this food, where it differs from the usual. */
+  advice?: FoodAdvice
   /** It is worked with acid: kept apart from bleach in place and time. */
   acid?: boolean
   /** Hours that an aerated vessel of it lasts without air; null or none where it needs none (working estimates). */

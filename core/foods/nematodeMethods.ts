@@ -71,6 +71,27 @@ export function nematodeMethods(worms: string): readonly FoodMethod[] {
     ),
     school(
       usual,
+      'cereal',
+      'Cereal and warm water',
+      'Instant baby or oat cereal stirred with warm water and yeast, uncooked: made in two minutes, sours sooner.',
+      {
+        measures: [
+          { what: 'instant cereal', unit: 'g', perL: 250, gPerMl: 0.3, buy: true },
+          { what: 'warm water', unit: 'mL', perL: 720 },
+          { what: 'starter', starter: true, unit: 'mL', perL: 30, buy: true },
+          { what: 'yeast', unit: 'g', perL: 2, gPerMl: 0.63, buy: true },
+        ],
+        start: [
+          { text: 'Stir the cereal with hand-warm water to a stiff mash, yeast in.' },
+          { text: 'Spread 1 to 3 cm deep, starter on top.', cautions: [CAUTIONS.dust] },
+          { text: 'Lid with small holes, 20 to 28 °C.' },
+        ],
+        renewAfterDays: 18,
+        factors: { tau: 0.85, rOpt: 1.05, failure: 1.3 },
+      },
+    ),
+    school(
+      usual,
       'old-liquid',
       'Restart from the black liquid',
       'A spent box seeds a new one: nothing is bought, and what spoiled the old one comes along.',

@@ -109,7 +109,7 @@ export function suitability(food: FeedProfile, mouth: Mouth, hoursToNextMeal: nu
   const nutrition = mouth.lengthMm < SMALL_MM ? food.nutritionSmall : food.nutrition
   const alive = mouth.marine ? food.aliveInSeaH : food.aliveInTankH
   const survival = Math.min(1, alive / hoursToNextMeal)
-  const lives = alive >= LIVES_H
+  const lives = alive > LIVES_H
   const meals = food.lasting ? 1 : 24 / hoursToNextMeal
   return {
     value: lives ? fit * zone * nutrition : 0,

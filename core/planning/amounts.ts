@@ -28,6 +28,8 @@ export const MOST_SHARE = 0.5
 const EVAPORATION = 0.006
 /** Grade of cloudiness from which there is still food in the water. */
 export const STILL_FED_FROM = 0.8
+/** Grade of smell from which it is sour. */
+const SOUR_FROM = 1.8
 const USUAL_CHANGE = 0.2
 const CROWDED_CHANGE = 1 / 3
 /** A fifth of the old goes into the fresh medium. */
@@ -48,7 +50,8 @@ export function feedAmount(
   const { feed } = v.method
   if (!feed) return null
   const cloud = v.reading.look.cloudiness ?? 0
-  const stillFed = feed.when === 'clear' && cloud >= STILL_FED_FROM
+  const sour = (v.reading.look.smell ?? 0) >= SOUR_FROM
+  const stillFed = feed.when === 'clear' && (cloud >= STILL_FED_FROM || sour)
   const value = feed.perL * v.culture.record.litres
   const whole = feed.unit === 'each' ? Math.max(1, Math.round(value)) : value
   return {
@@ -132,27 +135,28 @@ export function takeShare(v: Tended): Amount {
   }
 }
 
-/** What was drawn since it was last made up, and what has dried away. */
+/** What was drawn since it was last made up; where nothing was, what has dried away. */
 export function topUpMl(v: Tended): Amount {
   const since = v.culture.changedAt ?? v.culture.record.startedAt
   const days = Math.min(7, Math.max(0, hoursBetween(since, v.now) / 24))
   const drawn = Math.min(v.culture.drawnMl, v.culture.record.litres * 900)
-  const value = drawn + EVAPORATION * days * v.culture.record.litres * 1000
+  const dry = drawn > 0 ? 0 : EVAPORATION
+  const value = drawn + dry * days * v.culture.record.litres * 1000
   return {
     value,
     unit: 'mL',
     why: {
       result: { label: 'to make up', value, unit: 'mL' },
-      rule: 'What was drawn since it was last made up, and what has dried away.',
+      rule: 'What was drawn since it was last made up; where nothing was, what has dried away.',
       formula: 'drawn + dry * days * litres * 1000',
       inputs: [
         { key: 'drawn', label: 'drawn since', value: drawn, unit: 'mL', from: 'your log' },
         {
           key: 'dry',
           label: 'dries away in a day',
-          value: EVAPORATION,
+          value: dry,
           unit: '',
-          from: 'working estimate, covered vessel',
+          from: drawn > 0 ? 'not counted beside a draw' : 'working estimate, covered vessel',
         },
         {
           key: 'days',

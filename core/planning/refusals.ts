@@ -118,7 +118,7 @@ export const feedRefusals = (v: Tended): Refusal[] =>
     ? [
         {
           id: 'still-fed',
-          why: 'The water is believed to be cloudy with food still: more of it rots, and crashes a culture overnight. Feed when it has cleared.',
+          why: 'The water is believed to be cloudy with food still, or sour: more of it rots, and crashes a culture overnight. Feed when it has cleared.',
         },
       ]
     : []

@@ -82,7 +82,10 @@ function feedDue(v: Tended): Tending | null {
   return { kind: 'feed', at: addHours(last, THIN_FEED_H), because: v.method.feedingRule }
 }
 
-function renewDue(v: Tended): Tending {
+function renewDue(v: Tended): Tending | null {
+  // Nothing is renewed by date before it has been good.
+  const { resting, building } = v.reading.estimate.readiness
+  if (resting + building > 0.5) return null
   const spent = v.reading.estimate.readiness.tiring > 0.5
   const byAge = addHours(v.culture.renewedAt, v.method.renewAfterDays * 24)
   return spent

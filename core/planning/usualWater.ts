@@ -1,14 +1,8 @@
 import type { Tended } from './amounts'
 import type { Water } from '../records/vocabulary'
 
-/** Classes of cultures that stand in salt water. */
-const SALTY: readonly string[] = ['marine', 'rotifers']
-
-/** Water that a vessel is usually topped up with. */
-export const usualWater = (v: Pick<Tended, 'food' | 'method'>): Water => {
-  if (v.food.harmfulWater?.includes('conditioned')) return 'aged'
-  return SALTY.includes(v.method.hygiene) ? 'salt' : 'aged'
-}
+/** Water that a vessel is usually topped up with: as its school has it. */
+export const usualWater = (v: Pick<Tended, 'method'>): Water => v.method.topUp ?? 'aged'
 
 export const WATER_NAMES: Record<Water, string> = {
   aged: 'aged water',

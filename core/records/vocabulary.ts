@@ -24,6 +24,7 @@ export const ACTION_KINDS = [
   'waterChange',
   'takeOut',
   'split',
+  'lower',
   'renew',
   'poison',
 ] as const

@@ -119,6 +119,7 @@ test('the export is asked for weekly, and storage is asked for and its refusal s
   await page.goto('/log')
   await page.getByLabel('Write a note').fill('first day')
   await page.getByRole('button', { name: 'Add', exact: true }).click()
+  await expect(page.getByText('first day')).toBeVisible()
   await page.clock.setSystemTime(new Date('2026-03-26T05:40:00Z'))
   await page.goto('/')
   await expect(page.getByText('Export the room this week.')).toBeVisible()

@@ -98,7 +98,8 @@ export async function setUp(page: Page, instant = '2026-03-17T05:34:00Z') {
 
 /** Adds a brood of 5 mm fry that feed now. */
 export async function addBrood(page: Page, fry = '200') {
-  await page.goto('/broods?new=1')
+  // As a link goes: what was tapped just before is still written.
+  await visit(page, '/broods?new=1')
   await page.getByLabel('Number of fry').fill(fry)
   await pickFish(page, 'angel', 'Freshwater angelfish (Pterophyllum scalare)')
   await page.getByRole('button', { name: 'Save the brood' }).click()

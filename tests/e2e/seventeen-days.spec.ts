@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
 import { addDays } from '@renatus/core/time/localDate'
-import { at, pickFish, setUp } from './person'
+import { at, pickFish, setUp, visit } from './person'
 
 const FIRST = '2026-03-17'
 const DAYS = 17
@@ -48,14 +48,14 @@ async function live(page: Page, name: RegExp): Promise<string[]> {
 
 async function setUpTwoBroods(page: Page) {
   await setUp(page)
-  await page.goto('/setup')
+  await visit(page, '/setup')
   await page.getByLabel('Paramecium', { exact: true }).check()
-  await page.goto('/broods?new=1')
+  await visit(page, '/broods?new=1')
   await pickFish(page, 'angel', 'Freshwater angelfish (Pterophyllum scalare)')
   await page.getByLabel('Number of fry').fill('300')
   await page.getByRole('button', { name: 'Save the brood' }).click()
   await expect(page.getByTestId('per-meal').first()).toBeVisible()
-  await page.goto('/broods?new=1')
+  await visit(page, '/broods?new=1')
   await pickFish(page, 'small fry', 'Small fry, any')
   await page.getByLabel('The date is of').selectOption({ label: 'spawning' })
   await page.getByLabel('That date is').selectOption({ label: 'expected' })

@@ -68,6 +68,7 @@ test('iodised salt, soft water, US measures: each has its answer', async ({ page
   await page.getByRole('link', { name: 'Setup' }).click()
   await page.getByLabel(/The water is soft/).check()
   await page.getByRole('button', { name: 'Save the room' }).click()
+  await expect(page.getByText('Saved.')).toBeVisible()
   await addBrood(page, '800')
   await page.goto('/')
   const start = page.getByRole('article').filter({ hasText: /Start\s+Cone 1/ })

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import { useRoute } from '#app/composables/router'
+import { computed } from 'vue'
+import { useRoute, useRouter } from '#app/composables/router'
 import { sheetRequest } from '@renatus/core/stock/sheetRequest'
 import { urgency } from '@renatus/core/stock/urgency'
 import BroodCard from '~/components/broods/BroodCard.vue'
@@ -12,7 +12,13 @@ import { useRoomStore } from '~/stores/room'
 import { plural } from '~/words/round'
 
 const room = useRoomStore()
-const adding = ref(useRoute().query.new === '1')
+const route = useRoute()
+const router = useRouter()
+/** Stands in the address: a link asks for the form, and the way back closes it. */
+const adding = computed({
+  get: () => route.query.new === '1',
+  set: is => void router.replace({ query: is ? { new: '1' } : {} }),
+})
 /** Days ahead that a list looks at. */
 const AHEAD = 21
 const broods = computed(() => room.state?.broods ?? [])

@@ -29,4 +29,6 @@ export interface ConsumerParams {
   /** Loss of ammonia in an aged vessel, 1/d, and the share of bad water in a change. */
   tanLoss: number
   badWater: number
+  /** Grades by which the strain is redder than others. */
+  red: number
 }

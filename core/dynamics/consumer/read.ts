@@ -49,6 +49,12 @@ function smell(s: ConsumerState, p: ConsumerParams, crowd: number): number {
   return s.overfedD > 0 ? 2 : Math.min(1.6, 0.3 * sour(s, p) * (crowd > CROWDED ? 1.3 : 1))
 }
 
+/** Pale with an empty gut; straw where it is fed; redder the more breathe in it. */
+function colour(s: ConsumerState, p: ConsumerParams, crowd: number): number {
+  const gut = s.f < p.clear / 2 ? 0.2 : 0.9
+  return Math.min(3, Math.max(gut, crowd * 2.5) + p.red)
+}
+
 export function look(s: ConsumerState, p: ConsumerParams): Look {
   const n = density(s, p)
   const food = s.f + s.d
@@ -70,7 +76,7 @@ export function look(s: ConsumerState, p: ConsumerParams): Look {
       grade: smell(s, p, crowd),
       sd: 0.4,
     },
-    tint: { grade: s.crashed ? 0 : Math.min(3, crowd * 2.5), sd: 0.4 },
+    tint: { grade: s.crashed ? 0 : colour(s, p, crowd), sd: 0.4 },
   }
 }
 

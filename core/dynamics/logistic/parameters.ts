@@ -25,4 +25,8 @@ export interface LogisticParams {
   crashPerWeek: number
   /** Share of the population a usual harvest reaches: 1 for a jar, 0.12 for the neck of a bottle. */
   reach: number
+  /** Surface of the liquid for which the numbers hold, cm2 per L; 0 where air gets in whatever its surface. */
+  surface: number
+  /** Factor on growth in the days after it was stirred, cut or given air; 1 where that does nothing. */
+  roused: number
 }

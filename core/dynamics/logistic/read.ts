@@ -1,7 +1,7 @@
 import { ctmi } from '../../math/ctmi'
 import type { Environment, Look, Readiness, Stage, Stock } from '../contract'
 import type { LogisticParams } from './parameters'
-import type { LogisticState } from './state'
+import { growthRate, type LogisticState } from './state'
 
 /** Quality below which a medium is past its best. */
 export const TIRED_Q = 0.45
@@ -53,8 +53,8 @@ export function look(s: LogisticState, p: LogisticParams): Look {
 }
 
 export function stock(s: LogisticState, p: LogisticParams): Stock {
-  const organisms = s.x * p.capacity * s.units
-  const density = s.x * p.capacity
+  const density = s.x * p.capacity * s.air
+  const organisms = density * s.units
   return {
     organisms,
     dryMg: (organisms * p.dryUg) / 1000,
@@ -70,10 +70,10 @@ export function surplusPerDay(
   { temperatureC: t }: Environment,
 ): number {
   if (s.x < p.readyAt || s.crashed || s.ageD > s.badAtD) return 0
-  const r = p.rOpt * ctmi(t, p.tMin, p.tOpt, p.tMax)
+  const r = growthRate(s, p, ctmi(t, p.tMin, p.tOpt, p.tMax))
   const half = s.q / 2
   const steady = Math.min(r * half * (1 - half / Math.max(s.q, 1e-6)), s.x * MOST_SHARE)
-  return Math.max(0, Math.min(steady, s.x * MOST_SHARE * p.reach)) * p.capacity * s.units
+  return Math.max(0, Math.min(steady, s.x * MOST_SHARE * p.reach)) * p.capacity * s.air * s.units
 }
 
 export const yieldRatio = (s: LogisticState, p: LogisticParams) => (s.crashed ? 0 : s.x / p.readyAt)

@@ -1,4 +1,5 @@
 import { areaCm2, type Setup } from '../contract'
+import type { LogisticParams } from './parameters'
 
 export interface LogisticState {
   /** Population against capacity. */
@@ -18,7 +19,36 @@ export interface LogisticState {
   setup: Setup
   /** Units of capacity the vessel has: cm2 or mL. */
   units: number
+  /** What the surface lets live, against the surface for which the numbers hold. */
+  air: number
+  /** Days that it stays roused. */
+  rousedD: number
 }
+
+/** A surface below the usual one starves, a larger one helps less and less (working estimates). */
+const STARVES = 0.55
+const HELPS = 0.3
+const MOST_AIR = 1.5
+
+/**
+ * What a surface lets live against the one for which the numbers hold; 1 where it does not matter.
+ * @param surfaceCm2 of the liquid @param usual cm2 per L, 0 where it does not matter
+ */
+export function airOf(surfaceCm2: number, volumeL: number, usual: number): number {
+  if (usual <= 0) return 1
+  const against = surfaceCm2 / volumeL / usual
+  return Math.min(MOST_AIR, against ** (against < 1 ? STARVES : HELPS))
+}
+
+/** The liquid of a round vessel: as wide as the vessel is where it stands. */
+export const liquidSurfaceCm2 = (widthCm: number) => (Math.PI / 4) * widthCm ** 2
 
 export const unitsOf = (setup: Setup, perArea: number) =>
   perArea > 0.5 ? areaCm2(setup) : setup.volumeL * 1000
+
+/** Air that is short slows growth less than it bounds the number. */
+const AIR_ON_GROWTH = 0.3
+
+/** Growth of a thin population, 1/d. @param warmth share of the best, by temperature */
+export const growthRate = (s: LogisticState, p: LogisticParams, warmth: number): number =>
+  p.rOpt * warmth * s.air ** AIR_ON_GROWTH * (s.rousedD > 0 ? p.roused : 1)

@@ -4,7 +4,7 @@ import { lastAnswers } from '../../math/lastAnswers'
 import type { Action, Environment, Setup } from '../contract'
 import { actionShare } from '../contract'
 import type { LogisticParams } from './parameters'
-import { unitsOf, type LogisticState } from './state'
+import { airOf, growthRate, liquidSurfaceCm2, unitsOf, type LogisticState } from './state'
 
 // Temperatures and lengths of step are the same for all courses of a vessel.
 const warmth = lastAnswers(ctmi)
@@ -31,6 +31,8 @@ export function start(p: LogisticParams, setup: Setup, chance: RandomStream | nu
     taken: 0,
     setup,
     units: unitsOf(setup, p.perArea),
+    air: airOf(liquidSurfaceCm2(setup.widthCm), setup.volumeL, p.surface),
+    rousedD: 0,
   }
   // A vessel that will fail does so on the way to readiness: contaminated, without a word.
   if (chance && chance.next() < p.failure)
@@ -53,7 +55,8 @@ export function step(
   const qTerm = q10(p.qT, t, p.tRef)
   const hot = t > p.tMax
   const death = hot ? BAD_RATE : p.death * qTerm
-  const r = p.rOpt * warmth(t, p.tMin, p.tOpt, p.tMax)
+  const r = growthRate(s, p, warmth(t, p.tMin, p.tOpt, p.tMax))
+  s.rousedD = Math.max(0, s.rousedD - days)
   s.ageD += days
   if (
     chance &&
@@ -99,6 +102,8 @@ function grown(x: number, q: number, r: number, death: number, days: number, hot
 const logistic = (x: number, q: number, r: number, days: number) =>
   (x * q) / (x + (q - x) * Math.exp(-r * days))
 
+/** So long growth is up after a stir or after air was let in, d (working estimate). */
+const ROUSED_D = 5
 /** Shares that a usual action takes or brings. */
 const USUAL_TAKE = 0.2
 const NEW_START = 0.2
@@ -136,8 +141,19 @@ export function act(s: LogisticState, p: LogisticParams, action: Action): void {
     case 'poison':
       s.badAtD = Math.min(s.badAtD, s.ageD)
       return
-    case 'dose':
+    // Worms that are broken or moved grow again from each part.
     case 'stir':
+      s.rousedD = ROUSED_D
+      return
+    // The same animals in as wide a surface as the vessel has: more of them can live.
+    case 'lower': {
+      const wide = Math.max(s.air, airOf(p.surface, 1, p.surface))
+      s.x *= s.air / wide
+      s.air = wide
+      s.rousedD = ROUSED_D
+      return
+    }
+    case 'dose':
     case 'topUp':
       return
   }

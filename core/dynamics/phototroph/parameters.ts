@@ -24,5 +24,7 @@ export interface PhototrophParams {
   wanted: number
   /** Base hazard of an open or tap-water vessel, 1/d; 0.002 when sterile. */
   openHazard: number
+  /** Nitrogen of the water that a change brings, against that of fresh medium: 1 is medium, 0 plain water. */
+  waterN: number
   cellUg: number
 }

@@ -96,13 +96,18 @@ export function step(
   if (s.x < 1e-4) s.crashed = true
 }
 
-/** Chance of a crash, 1/d: age since sterile, shade, hunger, heat. */
+/** Nitrogen against that of fresh medium beyond which a vessel fouls: feed that is never taken out again (working estimate). */
+const LADEN = 2
+const LADEN_RISK = 0.003
+
+/** Chance of a crash, 1/d: age since sterile, shade, hunger, load, heat. */
 export function hazard(s: PhototrophState, p: PhototrophParams, hot: boolean): number {
   return (
     p.openHazard +
     0.0002 * s.sterileD +
     0.3 * Math.max(0, s.x / s.limit - 0.7) ** 2 +
     (s.spentD > SPENT_DAYS ? 0.06 : 0) +
+    LADEN_RISK * Math.max(0, (s.n + s.x / p.yield) / p.n0 - LADEN) ** 2 +
     (hot ? 0.3 : 0)
   )
 }
@@ -141,10 +146,20 @@ const USUAL_TAKE = 0.25
 
 export function act(s: PhototrophState, p: PhototrophParams, action: Action): void {
   switch (action.kind) {
+    // Old water out, plain water or medium in: what ages a vessel goes with it.
+    case 'waterChange': {
+      const share = actionShare(action, s.setup.volumeL, USUAL_TAKE)
+      const fresh = p.n0 * p.waterN
+      s.taken += (s.x / p.yield + s.n) * share
+      s.x *= 1 - share
+      s.n += (fresh - s.n) * share
+      s.added += fresh * share
+      s.sterileD *= 1 - share
+      return
+    }
     // Taken and made up with fresh medium.
     case 'takeOut':
-    case 'split':
-    case 'waterChange': {
+    case 'split': {
       const share = actionShare(action, s.setup.volumeL, action.kind === 'split' ? 0.5 : USUAL_TAKE)
       s.taken += (s.x / p.yield + s.n) * share
       s.x *= 1 - share

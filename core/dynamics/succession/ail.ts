@@ -21,9 +21,11 @@ export function ail(st: SuccessionState, _p: SuccessionParams, ailment: Ailment)
       return true
     case 'contaminated':
       st.loss = Math.max(st.loss, (BAD_LOSS[0] + BAD_LOSS[1]) / 2)
+      st.turned = true
       return true
     case 'poisoned':
       st.c *= SURVIVE
+      st.turned = true
       return true
     case 'dense':
       return false

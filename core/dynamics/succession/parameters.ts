@@ -1,4 +1,4 @@
-/** Numbers of a jar in which bacteria bloom on plant matter and ciliates eat them. mg dry mass per litre, days, at 22 C; all rates x 2^((T - 22)/10). */
+/** Numbers of a jar in which bacteria bloom on plant matter and ciliates eat them. mg dry mass per litre, days, at 22 C; all rates x 2^((T - 22)/10), those of ciliates by a Q10 of their own. */
 export interface SuccessionParams {
   /** Break-down of matter, 1/d. */
   hydrolysis: number
@@ -12,6 +12,10 @@ export interface SuccessionParams {
   growthShare: number
   deathB: number
   deathC: number
+  /** Of the bacteria that die, the share that is matter again. */
+  recycled: number
+  /** Q10 of the ciliates: they feel the cold more than what they eat. */
+  qCiliates: number
   /** Start values, mg/L; matter per gram of plant dry matter. */
   matterPerG: number
   s0: number
@@ -28,5 +32,5 @@ export interface SuccessionParams {
 /** Loss of a bad inoculum lies between these, 1/d. */
 export const BAD_LOSS = [0.8, 2] as const
 /** Least matter that ever makes a jar ready, g/L. */
-export const LEAST_MATTER = 0.25
-export const READY = { bacteria: 15, ciliates: 10 } as const
+export const LEAST_MATTER = 0.4
+export const READY = { bacteria: 15, ciliates: 6 } as const

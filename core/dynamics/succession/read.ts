@@ -16,10 +16,11 @@ export function stage(s: SuccessionState): Stage {
 
 export function readiness(s: SuccessionState): Readiness {
   if (stage(s) === 'crashed') return 'failed'
+  if (s.turned) return 'failing'
   if (s.past && s.b < READY.bacteria && s.c > READY.ciliates) return 'ready'
   if (s.wasReady) return s.c > READY.ciliates / 2 ? 'tiring' : 'failing'
   // Past its bloom with hardly a ciliate: grazers of a bad inoculum hold them down.
-  if (s.past && s.c < 2 && s.m < 0.35 * s.m0) return 'failing'
+  if (s.past && s.c < 1.2 && s.m < 0.5 * s.m0) return 'failing'
   return s.b < 4 && !s.past ? 'resting' : 'building'
 }
 
@@ -38,18 +39,22 @@ function graded(value: number, thresholds: readonly number[]): number {
   return grade
 }
 
-/** Cloudiness from bacteria (hazy 10, milky 40, opaque 120), movers from ciliates (a few 2, many 10, swarming 30), sediment from spent matter. */
+/** Grade of smell and skin of a jar that has turned. */
+const TURNED = 2.3
+const smell = (s: SuccessionState, p: SuccessionParams) =>
+  Math.min(3, graded(s.b * (p.foul > 0.5 ? 1.5 : 1), [8, 30, 55]))
+const film = (s: SuccessionState, p: SuccessionParams) =>
+  Math.min(3, (p.foul > 0.5 ? 1.2 : 0.6) * (s.m / s.m0) * Math.min(1, s.b / 20))
+
+/** Cloudiness from bacteria (hazy 8, milky 30, opaque 60), movers from ciliates (a few 1, many 6, swarming 12), sediment from spent matter. */
 export function look(s: SuccessionState, p: SuccessionParams): Look {
   return {
-    cloudiness: { grade: Math.min(3, graded(s.b, [10, 40, 120])), sd: 0.4 },
-    movers: { grade: Math.min(3, graded(s.c, [2, 10, 30])), sd: 0.45 },
+    cloudiness: { grade: Math.min(3, graded(s.b, [8, 30, 60])), sd: 0.4 },
+    movers: { grade: Math.min(3, graded(s.c, [1, 6, 12])), sd: 0.45 },
     sediment: { grade: 3 * (1 - Math.min(1, s.m / s.m0)), sd: 0.5 },
-    smell: { grade: Math.min(3, graded(s.b * (p.foul > 0.5 ? 1.5 : 1), [8, 40, 90])), sd: 0.5 },
-    film: {
-      grade: Math.min(3, (p.foul > 0.5 ? 1.2 : 0.6) * (s.m / s.m0) * Math.min(1, s.b / 20)),
-      sd: 0.5,
-    },
-    tint: { grade: Math.min(3, 1 + graded(s.b, [20, 80])), sd: 0.5 },
+    smell: { grade: Math.max(s.turned ? TURNED : 0, smell(s, p)), sd: 0.5 },
+    film: { grade: Math.max(s.turned ? TURNED : 0, film(s, p)), sd: 0.5 },
+    tint: { grade: Math.min(3, 1 + graded(s.b, [15, 45])), sd: 0.5 },
   }
 }
 
@@ -66,7 +71,7 @@ export function surplusPerDay(
   { temperatureC }: Environment,
 ): number {
   if (readiness(s) !== 'ready') return 0
-  const f = 2 ** ((temperatureC - 22) / 10)
+  const f = p.qCiliates ** ((temperatureC - 22) / 10)
   const growth = f * ((p.growthShare * p.graze * s.b) / (p.kb + s.b) - p.deathC - s.loss)
   // A jar that no longer grows is fed out in about a week: ciliates that starve are of no use to anybody.
   return stock(s, p).organisms * Math.min(MOST_SHARE, Math.max(1 / 7, growth))

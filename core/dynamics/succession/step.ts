@@ -1,5 +1,6 @@
 import type { RandomStream } from '../../math/random'
 import { decay } from '../../math/decay'
+import { lastAnswers } from '../../math/lastAnswers'
 import { actionMgPerL, actionShare, type Action, type Environment, type Setup } from '../contract'
 import { BAD_LOSS, READY, type SuccessionParams } from './parameters'
 
@@ -15,6 +16,8 @@ export interface SuccessionState {
   peakC: number
   past: boolean
   wasReady: boolean
+  /** Mould or poison got in: what dies in it rots. */
+  turned: boolean
   start: number
   added: number
   taken: number
@@ -22,6 +25,10 @@ export interface SuccessionState {
   m0: number
   setup: Setup
 }
+
+// The same for all courses of a vessel.
+const pace = lastAnswers((q10, t) => q10 ** ((t - 22) / 10))
+const ciliatePace = lastAnswers((q10, t) => q10 ** ((t - 22) / 10))
 
 /** Sub-step, d: the exponential midpoint stays positive at any step, and is within 1 % of five-second steps at this one. */
 const SUB_D = 30 / 60 / 24
@@ -46,6 +53,7 @@ export function start(
     peakC: c,
     past: false,
     wasReady: false,
+    turned: false,
     start: m + p.s0 + p.b0 + c,
     added: 0,
     taken: 0,
@@ -62,9 +70,8 @@ export function step(
   { temperatureC }: Environment,
   hours: number,
 ): void {
-  const f = 2 ** ((temperatureC - 22) / 10)
   const hot = temperatureC > p.tMax ? ABOVE_MAX : 0
-  move(st, p, f, hot, hours / 24)
+  move(st, p, temperatureC, hot, hours / 24)
   st.ageD += hours / 24
   if (st.b > st.peakB) st.peakB = st.b
   if (st.c > st.peakC) st.peakC = st.c
@@ -87,18 +94,20 @@ function held(pool: number, inflow: number, rate: number, dt: number): number {
 function move(
   st: SuccessionState,
   p: SuccessionParams,
-  f: number,
+  temperatureC: number,
   hot: number,
   days: number,
 ): void {
+  const f = pace(2, temperatureC)
+  const fCiliates = ciliatePace(p.qCiliates, temperatureC)
   const n = Math.ceil(days / SUB_D - 1e-9)
   const dt = days / n
   const h = dt / 2
-  const { ks, kb, growthShare } = p
+  const { ks, kb, growthShare, recycled } = p
   const use = (f * p.mu) / p.yield
-  const grazing = f * p.graze
+  const grazing = fCiliates * p.graze
   const dieB = f * p.deathB + hot
-  const dieC = f * (p.deathC + st.loss) + hot
+  const dieC = fCiliates * (p.deathC + st.loss) + hot
   const breaking = f * p.hydrolysis
   const kept = decay(breaking * dt)
   let { m, s, b, c, lost } = st
@@ -115,10 +124,12 @@ function move(
     const grown = eaten * p.yield
     const graze = (grazing * cHalf) / (kb + bHalf)
     const goneB = Math.max(0, b + grown - held(b, grown, graze + dieB, dt))
-    const toC = growthShare * goneB * (graze / Math.max(1e-12, graze + dieB))
+    const eatenB = goneB * (graze / Math.max(1e-12, graze + dieB))
+    const toC = growthShare * eatenB
+    const back = recycled * (goneB - eatenB)
     const cEnd = held(c, toC, dieC, dt)
-    lost += eaten - grown + (goneB - toC) + (c + toC - cEnd)
-    m -= broken
+    lost += eaten - grown + (goneB - toC - back) + (c + toC - cEnd)
+    m += back - broken
     s += broken - eaten
     b += grown - goneB
     c = cEnd
@@ -170,6 +181,7 @@ export function act(st: SuccessionState, p: SuccessionParams, action: Action): v
         peakC: seed,
         past: false,
         wasReady: false,
+        turned: false,
       })
       st.taken += old
       st.added += fresh.m + fresh.s + fresh.b + seed
@@ -177,6 +189,7 @@ export function act(st: SuccessionState, p: SuccessionParams, action: Action): v
     }
     case 'poison':
       st.loss = Math.max(st.loss, BAD_LOSS[1] * 2)
+      st.turned = true
       return
     case 'stir':
     case 'topUp':

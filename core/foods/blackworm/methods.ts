@@ -47,6 +47,43 @@ export const methods: readonly FoodMethod[] = [
   usual,
   school(
     usual,
+    'stirred',
+    'Stirred every few days',
+    'As the tub, and every third day stirred or cut through: each part grows to a worm, twice to three times as fast.',
+    {
+      renewRule: 'Stir by hand or draw a blade through the clump every third day; two vessels.',
+      upkeep: [
+        { action: 'feed', everyH: 168, fromDay: 7 },
+        { action: 'stir', everyH: 72, fromDay: 1 },
+      ],
+    },
+  ),
+  school(
+    usual,
+    'plants-pellets',
+    'Plants and sinking pellets',
+    'A planted tub whose roots hold the worms and clean the water: fewer changes, fewer worms.',
+    {
+      materials: ['tank or tub', 'rooted and floating plants', 'sinking vegetable pellets'],
+      airRule: 'None where the plants grow; a sponge filter where they do not.',
+      measures: [
+        { what: 'water', unit: 'mL', perL: 1000 },
+        { what: 'pea gravel', unit: 'mL', perL: 100, buy: true },
+        { what: 'starter', starter: true, unit: 'g', perL: 5, buy: true },
+        { what: 'plants, a handful', unit: 'each', perL: 0.2 },
+        { what: 'pellets, a feed', unit: 'g', perL: 0.05, buy: true },
+      ],
+      start: [
+        { text: 'Gravel, cool water, plants.', cautions: [CAUTIONS.copper] },
+        { text: 'Rinsed starter.', cautions: [CAUTIONS.wild] },
+        { text: 'One pellet; more only once it is gone.' },
+      ],
+      feed: { what: 'sinking pellets', unit: 'g', perL: 0.05, when: 'every', everyDays: 7 },
+      factors: { capacity: 0.7, failure: 0.6 },
+    },
+  ),
+  school(
+    usual,
     'fridge-paper',
     'Fridge and paper',
     'A finger of water in the fridge, on strips of brown paper, changed daily: keeps them, and hardly grows them.',

@@ -27,5 +27,6 @@ export const parameters: ParameterSet<ConsumerParams> = {
   clear: parameter(3, 0, 'mg/L'),
   risk: parameter(1, 0, 'factor'),
   tanLoss: parameter(0.5, 0, '1/d'),
+  red: parameter(0, 0, 'grades'),
   badWater: parameter(0, 0, 'share'),
 }

@@ -1,3 +1,4 @@
+import { algaeAdvice } from '../algaeAdvice'
 import type { Food } from '../contract'
 import { methods } from './methods'
 import { parameters } from './parameters'
@@ -10,8 +11,8 @@ export const greenWater: Food = {
   methods,
   signs,
   harvestSigns,
+  advice: algaeAdvice,
   kinds: [],
-  harmfulWater: ['tap'],
   withoutAirH: 24,
   reliability: { failure: 0.2, readyLogSd: 0.2 },
   rangeC: [8, 35],

@@ -56,36 +56,65 @@ export const methods: readonly FoodMethod[] = [
   usual,
   school(
     usual,
+    'tap-jar',
+    'Jar of tap water',
+    'As the jar, with water from the tap: it works, half as slow again.',
+    {
+      waterRule: 'Straight from the tap.',
+      measures: [
+        { what: 'tap water', unit: 'mL', perL: 950 },
+        { what: 'green water to start', starter: true, unit: 'mL', perL: 50 },
+        { what: 'plant food, as nitrogen', unit: 'g', perL: 0.012, buy: true },
+      ],
+      failure: 0.25,
+      factors: { muMax: 1 / 1.5, lag: 1.5 },
+    },
+  ),
+  school(
+    usual,
     'grazer-tank',
     'Grazer tank',
     'Plants and scuds hold surface algae down; plants taken out, the free algae bloom.',
     {
+      failure: 0.15,
       materials: ['planted tank with scuds or shrimp', 'lamp'],
       measures: [{ what: 'water of the grazer tank', unit: 'mL', perL: 1000 }],
       start: [
         { text: 'Take the plants out.' },
         { text: 'Lamp on for longer.', cautions: [CAUTIONS.lamp, CAUTIONS.mains] },
       ],
-      feed: null,
-      sets: { n0: 8, x0: 0.8, litH: 12, openHazard: 0.01 },
+      feed: { what: 'pellets for the scuds', unit: 'g', perL: 0.05, when: 'every', everyDays: 1 },
+      feedingRule:
+        'The scuds are fed every day; what they leave feeds the algae. A quarter of the water is changed daily.',
+      harvestRule: 'What the daily change brings out, a quarter of the tank, all of it fed out.',
+      renewRule: 'None for months while the water is changed; without a change it collapses.',
+      renewAfterDays: 120,
+      sets: { n0: 8, x0: 0.8, litH: 16, i0: 100, openHazard: 0.0002, waterN: 0.05 },
+      upkeep: [
+        { action: 'feed', amount: 2, unit: 'mgPerL', everyH: 24, fromDay: 1 },
+        { action: 'waterChange', amount: 0.25, unit: 'share', everyH: 24, fromDay: 8 },
+      ],
     },
   ),
   school(
     usual,
     'fish-waste',
     'Fish waste',
-    'Some live-bearers in 20 L under constant light feed the algae: slow, cheap, never spent.',
+    'Four to ten small live-bearers in 20 L under constant light feed the algae: slow, cheap, never spent.',
     {
+      failure: 0.18,
       measures: [
         { what: 'water', unit: 'mL', perL: 1000 },
-        { what: 'live-bearers', unit: 'each', perL: 0.2 },
+        { what: 'small live-bearers', unit: 'each', perL: 0.3 },
       ],
       start: [
-        { text: 'Some live-bearers in 20 L.' },
+        {
+          text: 'Four to ten small live-bearers in 20 L. Ten want a filter and a partial change of water.',
+        },
         { text: 'Lamp on day and night.', cautions: [CAUTIONS.lamp, CAUTIONS.mains] },
       ],
       feed: null,
-      sets: { n0: 6, litH: 24, openHazard: 0.012 },
+      sets: { n0: 6, litH: 24, openHazard: 0.004 },
       upkeep: [
         { action: 'feed', amount: 0.6, unit: 'mgPerL', everyH: 24, fromDay: 2 },
         { action: 'takeOut', amount: 0.2, unit: 'share', everyH: 24, fromDay: 12 },
@@ -98,6 +127,7 @@ export const methods: readonly FoodMethod[] = [
     'Pond water',
     'The easiest, and it brings pests: for cladocerans, or after inspection.',
     {
+      failure: 0.3,
       measures: [{ what: 'green pond water', unit: 'mL', perL: 1000 }],
       start: [
         {
@@ -116,6 +146,7 @@ export const methods: readonly FoodMethod[] = [
     'Thinned daily',
     'A quarter is taken every day once it is strong, made up with medium: the lower half stays lit, and it lasts.',
     {
+      failure: 0.17,
       upkeep: [{ action: 'takeOut', amount: 0.25, unit: 'share', everyH: 24, fromDay: 9 }],
       harvestRule: 'A quarter a day from the ninth day on.',
     },

@@ -26,5 +26,6 @@ export const parameters: ParameterSet<PhototrophParams> = {
   readyAt: parameter(15, 0, 'mg/L'),
   wanted: parameter(60, 0, 'mg/L'),
   openHazard: parameter(0.002, 0, '1/d'),
+  waterN: parameter(1, 0, 'of medium'),
   cellUg: parameter(2e-5, 0, 'µg'),
 }

@@ -15,6 +15,6 @@ export const infusoria: Food = {
   leastMatterGPerL: LEAST_MATTER,
   foul: [{ sign: 'cloudiness', from: 1.5, refusal: 'cloudy' }],
   harmfulWater: ['tap'],
-  reliability: { failure: 0.33, readyLogSd: 0.2 },
+  reliability: { failure: 0.2, readyLogSd: 0.2 },
   rangeC: [8, 34],
 }

@@ -1,3 +1,4 @@
+import { algaeAdvice } from '../algaeAdvice'
 import type { Food } from '../contract'
 import { methods } from './methods'
 import { parameters } from './parameters'
@@ -10,6 +11,7 @@ export const marinePhytoplankton: Food = {
   methods,
   signs,
   harvestSigns,
+  advice: algaeAdvice,
   kinds: [
     { id: 'nannochloropsis', name: 'Nannochloropsis', parameters: {} },
     {

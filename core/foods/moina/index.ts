@@ -1,5 +1,6 @@
 import { FLEA_SEASON } from '../buying'
 import type { Food } from '../contract'
+import { CLADOCERAN_KINDS } from '../cladoceranSigns'
 import { methods } from './methods'
 import { parameters } from './parameters'
 import { profile } from './profile'
@@ -11,7 +12,7 @@ export const moina: Food = {
   methods,
   signs,
   harvestSigns,
-  kinds: [],
+  kinds: CLADOCERAN_KINDS,
   harmfulWater: ['conditioned', 'tap'],
   buying: FLEA_SEASON,
   reliability: { failure: 0.2, readyLogSd: 0.2 },

@@ -43,6 +43,7 @@ const usual: FoodMethod = {
   renewRule: 'Every 3 to 4 weeks from the jar that is never fed from.',
   renewAfterDays: 26,
   hygiene: 'pure',
+  topUp: 'boiled',
   factors: {},
   sets: {},
   upkeep: [],

@@ -25,5 +25,7 @@ export const parameters: ParameterSet<LogisticParams> = {
   dryUg: parameter(0.07, 0, 'µg'),
   failure: parameter(0.15, 0, 'share'),
   crashPerWeek: parameter(0.02, 0, 'share'),
+  surface: parameter(0, 0, 'cm2 per L'),
+  roused: parameter(1, 0, 'factor'),
   reach: parameter(1, 0, 'share'),
 }

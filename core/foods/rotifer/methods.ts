@@ -9,18 +9,26 @@ const usual: FoodMethod = {
   materials: ['two tubs', 'sieve of 40 to 60 µm', 'algae paste', 'salt'],
   vesselRule: 'Clear tub or bottle of 2 to 20 L, always two.',
   airRule: 'Open-ended line, a slow boil.',
-  waterRule: '10 to 35 g/L, zero-TDS or aged water.',
+  waterRule:
+    'Zero-TDS or aged water, salted so that the whole has 20 g/L (SG 1.014); 10 to 35 are borne.',
   measures: [
-    { what: 'water', unit: 'mL', perL: 1000 },
-    { what: 'salt', unit: 'g', perL: 20, gPerMl: 1.05, buy: true },
-    { what: 'starter of 100 per mL', starter: true, unit: 'mL', perL: 100, buy: true },
+    { what: 'water', unit: 'mL', perL: 900 },
+    { what: 'salt', unit: 'g', perL: 18, gPerMl: 1.05, saltG: 1, buy: true },
+    {
+      what: 'starter of 100 per mL, in water of 20 g/L',
+      starter: true,
+      unit: 'mL',
+      perL: 100,
+      saltG: 0.02,
+      buy: true,
+    },
     { what: 'algae paste, a day', unit: 'mL', perL: 0.2, buy: true },
   ],
   starterShare: 0.1,
   leastStarterShare: 0.02,
   start: [
     { text: 'Mix the salt water.', cautions: [CAUTIONS.saltWater, CAUTIONS.mains] },
-    { text: 'Starter, 20 to 28 °C.' },
+    { text: 'Starter, in water of the same gravity, 20 to 28 °C.' },
     { text: 'Paste until faintly green.' },
   ],
   harvest: [
@@ -36,6 +44,8 @@ const usual: FoodMethod = {
   renewRule: 'Clean the vessel weekly; a crash takes a day, so always two.',
   renewAfterDays: 28,
   hygiene: 'rotifers',
+  salinityGPerL: 20,
+  topUp: 'salt',
   factors: {},
   sets: {},
   upkeep: [{ action: 'feed', everyH: 12, fromDay: 0, whenBelow: { key: 'f', value: 5 } }],
@@ -53,13 +63,20 @@ export const methods: readonly FoodMethod[] = [
     {
       measures: [
         { what: 'water', unit: 'mL', perL: 600 },
-        { what: 'salt', unit: 'g', perL: 20, gPerMl: 1.05, buy: true },
-        { what: 'starter of 100 per mL', starter: true, unit: 'mL', perL: 100, buy: true },
-        { what: 'ripe phytoplankton', unit: 'mL', perL: 300 },
+        { what: 'salt', unit: 'g', perL: 10.2, gPerMl: 1.05, saltG: 1, buy: true },
+        {
+          what: 'starter of 100 per mL, in water of 20 g/L',
+          starter: true,
+          unit: 'mL',
+          perL: 100,
+          saltG: 0.02,
+          buy: true,
+        },
+        { what: 'ripe phytoplankton', unit: 'mL', perL: 300, saltG: 0.026 },
       ],
       start: [
         { text: 'Mix the salt water.', cautions: [CAUTIONS.saltWater, CAUTIONS.mains] },
-        { text: 'Starter, 20 to 28 °C.' },
+        { text: 'Starter, in water of the same gravity, 20 to 28 °C.' },
         { text: 'Phytoplankton until green.' },
       ],
       feed: {
@@ -69,6 +86,7 @@ export const methods: readonly FoodMethod[] = [
         when: 'clear',
         foodId: 'marine-phytoplankton',
       },
+      failure: 0.14,
       sets: { assimilation: 0.5, settling: 0.1, rotting: 0.05, overfed: 1000000000.0 },
     },
   ),

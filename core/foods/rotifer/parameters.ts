@@ -25,7 +25,8 @@ export const parameters: ParameterSet<ConsumerParams> = {
   overfed: parameter(200, 0, 'mg/L'),
   dose: parameter(30, 0, 'mg/L'),
   clear: parameter(5, 0, 'mg/L'),
-  risk: parameter(1, 0, 'factor'),
+  risk: parameter(0.6, 0, 'factor'),
   tanLoss: parameter(0.5, 0, '1/d'),
+  red: parameter(0, 0, 'grades'),
   badWater: parameter(0, 0, 'share'),
 }

@@ -20,5 +20,7 @@ export const parameters: ParameterSet<LogisticParams> = {
   dryUg: parameter(2000, 0, 'µg'),
   failure: parameter(0.05, 0, 'share'),
   crashPerWeek: parameter(0.005, 0, 'share'),
+  surface: parameter(0, 0, 'cm2 per L'),
+  roused: parameter(1, 0, 'factor'),
   reach: parameter(1, 0, 'share'),
 }

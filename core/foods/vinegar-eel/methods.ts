@@ -44,7 +44,7 @@ const usual: FoodMethod = {
       cautions: [CAUTIONS.foul],
     },
     {
-      text: 'Refill the water above. Surplus is boiled.',
+      text: 'Refill the water above; one filling stays good up to a week. Lower the level again once it is drawn from. Surplus is boiled.',
       cautions: [CAUTIONS.release, CAUTIONS.kitchen],
     },
   ],
@@ -79,6 +79,9 @@ export const methods: readonly FoodMethod[] = [
       ],
       plug: false,
       harvestRule: 'A twelfth of the vessel a week.',
+      renewRule: 'Twice a year, since every pour thins the vinegar and lets in what is in the air.',
+      renewAfterDays: 180,
+      factors: { failure: 1.3 },
       sets: { reach: 1 },
     },
   ),
@@ -89,8 +92,7 @@ export const methods: readonly FoodMethod[] = [
     'Filled low in a wide vessel for air: faster to a dense culture.',
     {
       plug: false,
-      vesselRule: 'Wide jar, filled a hand deep.',
-      factors: { capacity: 1.25, rOpt: 1.05 },
+      vesselRule: 'Wide jar, filled a finger deep.',
       sets: { reach: 1 },
       vessel: { volumeL: 1, depthCm: 6, widthCm: 15, matterGPerL: 0 },
     },
@@ -104,7 +106,32 @@ export const methods: readonly FoodMethod[] = [
       plug: false,
       harvestRule: 'Only when everything else has failed.',
       renewAfterDays: 365,
-      factors: { capacity: 0.6, tau: 1.2 },
+      factors: { tau: 1.2 },
+      // The surface is that of the neck.
+      vessel: { volumeL: 1, depthCm: 22, widthCm: 3, matterGPerL: 0 },
+    },
+  ),
+  school(
+    usual,
+    'undiluted',
+    'Undiluted vinegar',
+    'Cider vinegar as it comes from the bottle: nothing else grows in it, and the worms grow slower.',
+    {
+      waterRule: 'Cider vinegar alone.',
+      measures: [
+        { what: 'cider vinegar', unit: 'mL', perL: 800, buy: true },
+        { what: 'apple, pieces', unit: 'g', perL: 20 },
+        { what: 'starter', starter: true, unit: 'mL', perL: 200, buy: true },
+      ],
+      start: [
+        {
+          text: 'Vinegar from the bottle. It is kept apart from bleach in place and time.',
+          cautions: [CAUTIONS.bleach],
+        },
+        { text: 'Apple, then the starter, divided over two vessels at least.' },
+        { text: 'Cover with paper, dark, room temperature. Nothing for three weeks.' },
+      ],
+      factors: { rOpt: 0.7, tau: 1.2, failure: 0.6 },
     },
   ),
 ]

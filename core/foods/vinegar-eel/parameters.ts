@@ -25,5 +25,7 @@ export const parameters: ParameterSet<LogisticParams> = {
   dryUg: parameter(0.15, 0, 'µg'),
   failure: parameter(0.1, 0, 'share'),
   crashPerWeek: parameter(0.005, 0, 'share'),
+  surface: parameter(64, 0, 'cm2 per L'),
+  roused: parameter(3, 0, 'factor'),
   reach: parameter(0.12, 0, 'share'),
 }

@@ -4,7 +4,7 @@ import type { LogisticParams } from '../../dynamics/logistic/parameters'
 /** Moist peat, cool, fed weekly. */
 export const parameters: ParameterSet<LogisticParams> = {
   rOpt: parameter(
-    0.13,
+    0.055,
     SPREAD.rate,
     '1/d',
     'household fit around nematode and oligochaete culture papers, working estimate',
@@ -15,7 +15,7 @@ export const parameters: ParameterSet<LogisticParams> = {
   tau: parameter(90, SPREAD.rate, 'd'),
   qT: parameter(2, 0, 'Q10'),
   tRef: parameter(15, 0, '°C'),
-  lag: parameter(4, SPREAD.rate, 'd'),
+  lag: parameter(8, SPREAD.rate, 'd'),
   x0: parameter(0.03, SPREAD.starter, 'of capacity'),
   death: parameter(0.08, SPREAD.rate, '1/d'),
   readyAt: parameter(0.3, 0, 'of capacity'),
@@ -25,5 +25,7 @@ export const parameters: ParameterSet<LogisticParams> = {
   dryUg: parameter(1500, 0, 'µg'),
   failure: parameter(0.15, 0, 'share'),
   crashPerWeek: parameter(0.01, 0, 'share'),
+  surface: parameter(0, 0, 'cm2 per L'),
+  roused: parameter(1, 0, 'factor'),
   reach: parameter(1, 0, 'share'),
 }

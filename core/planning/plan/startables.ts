@@ -1,3 +1,4 @@
+import { failureOf } from '../../foods/failureOf'
 import type { CultureReading } from '../../estimation/readCulture'
 import { buyingOf, canBuyIn } from '../../foods/buying'
 import type { Food, FoodMethod } from '../../foods/contract'
@@ -83,10 +84,7 @@ export function reliabilityOf(
 ): Reliability {
   const ready = [...courses.readyDays].sort((a, b) => a - b)
   return {
-    failure:
-      state.learned.foods[food.profile.id]?.failure?.value ??
-      method.sets.failure ??
-      Math.min(0.9, food.reliability.failure * (method.factors.failure ?? 1)),
+    failure: state.learned.foods[food.profile.id]?.failure?.value ?? failureOf(food, method),
     readyDays: ready[Math.floor((ready.length - 1) / 2)] ?? Infinity,
     readyLogSd: Math.max(food.reliability.readyLogSd, ready.length > 4 ? sdOfLogs(ready) : 0),
   }

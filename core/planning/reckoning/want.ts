@@ -91,7 +91,8 @@ function wantedFood(
     if (!allowed.get(e.brood.id)!(food.id)) continue
     const sized = sizedAs(food, e.brood.preySize)
     const fit = suitsOn(e, sized)
-    if (fit.fit < FIT_ENOUGH) continue
+    // What dies within the hour, or is not taken yet, stands in for nothing.
+    if (fit.fit < FIT_ENOUGH || fit.value <= 0) continue
     const ration = rationOf(e)
     mine.push(e)
     share += ration * (e.day.share[food.id] ?? 0)

@@ -53,7 +53,7 @@ describe('families against the plainest integration of their equations', () => {
       const u = ((p.mu * s) / (p.ks + s)) * b
       const g = ((p.graze * b) / (p.kb + b)) * c
       const a = p.hydrolysis * m
-      m -= a * dt
+      m += (p.recycled * p.deathB * b - a) * dt
       s += (a - u / p.yield) * dt
       b += (u - g - p.deathB * b) * dt
       c += (p.growthShare * g - p.deathC * c) * dt
@@ -114,9 +114,15 @@ describe('what endangers a vessel', () => {
     const s = k.state as PhototrophState
     const of = (more: Partial<PhototrophState>, hot = false) =>
       algaeHazard({ ...s, ...more }, p, hot)
+    // The nitrogen of its medium and of its start is no load.
     expect(of({})).toBeCloseTo(0.002, 6)
     expect(of({ sterileD: 50 })).toBeCloseTo(0.012, 6)
-    expect(of({ x: s.limit * 1.7 })).toBeCloseTo(0.302, 3)
+    const load = (s.limit * 1.7) / p.yield / p.n0 + 1
+    expect(of({ x: s.limit * 1.7, n: p.n0 })).toBeCloseTo(
+      0.302 + 0.003 * Math.max(0, load - 2) ** 2,
+      3,
+    )
+    expect(of({ n: 5 * p.n0, x: 0 })).toBeCloseTo(0.002 + 0.003 * 9, 6)
     expect(of({ spentD: 3.5 })).toBeCloseTo(0.062, 6)
     expect(of({}, true)).toBeCloseTo(0.302, 6)
   })

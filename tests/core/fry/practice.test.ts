@@ -145,7 +145,7 @@ describe('what a mouth makes of its foods', () => {
     for (const s of SPECIES)
       for (const d of days(s, s.referenceC, EDIBLES, 20))
         for (const f of EDIBLES)
-          if ((s.marine ? f.aliveInSeaH : f.aliveInTankH) < 1) expect(d.share[f.id]).toBe(0)
+          if ((s.marine ? f.aliveInSeaH : f.aliveInTankH) <= 1) expect(d.share[f.id]).toBe(0)
   })
   it('nauplii are not worth less than what lives longer because rounds are far apart', () => {
     const [five, two] = [5, 2].map(n => days(of('guppy'), 25, EDIBLES, 1, n)[0]!)

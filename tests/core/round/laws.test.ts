@@ -223,15 +223,15 @@ describe('the laws of the round', () => {
     })
   })
 
-  it('25 broods, 40 cultures and 12 cones: what must be done is 32 stops and 90 minutes at most', () => {
+  it('25 broods, 40 cultures and 12 cones: what must be done is 34 stops and 95 minutes at most', () => {
     const now = '2026-03-24T05:34:00.000Z'
     for (const seed of [1, 4, 5]) {
       const { round } = knownRound(largeRoom(now, seed), now)
       const must = round.stops.filter(s => s.must)
       expect(must.length).toBeGreaterThan(15)
       // Fry that grow fast eat what their growth asks for: two more vessels are drawn from than by the table alone.
-      expect(must.length).toBeLessThanOrEqual(32)
-      expect(must.reduce((m, s) => m + minutesOf(s), 0)).toBeLessThanOrEqual(90)
+      expect(must.length).toBeLessThanOrEqual(34)
+      expect(must.reduce((m, s) => m + minutesOf(s), 0)).toBeLessThanOrEqual(95)
     }
   })
 
