@@ -4,6 +4,7 @@ import {
   feedAmount,
   feedInModel,
   renewKept,
+  livesBySurface,
   takeShare,
   topUpMl,
   type Tended,
@@ -28,7 +29,7 @@ const THINNED = 1 / 3
 
 /** One thing to do at a vessel, as the card that shows it takes it. */
 export interface TendAct {
-  kind: TendingKind | 'stir'
+  kind: TendingKind | 'lower'
   card: TendCard
   /** Which water is asked beside it. */
   water: boolean
@@ -52,7 +53,7 @@ export function useCultureTending(tended: Ref<Tended>, wants: Ref<readonly Tendi
   const due = computed(
     () => new Map(wants.value.filter(w => w.at <= tended.value.now).map(w => [w.kind, w])),
   )
-  const isDue = (kind: TendingKind | 'stir') => kind !== 'stir' && due.value.has(kind)
+  const isDue = (kind: TendAct['kind']) => kind !== 'lower' && due.value.has(kind)
   const because = (kind: TendingKind) => due.value.get(kind)?.because ?? ''
   const soon = computed(() => wants.value.filter(w => w.at > tended.value.now).slice(0, 3))
 
@@ -246,13 +247,35 @@ export function useCultureTending(tended: Ref<Tended>, wants: Ref<readonly Tendi
 
   const stirring = (): TendAct => ({
     kind: 'stir',
-    card: { title: 'Stir', verb: 'Stir it', rest: 'gently, once round.' },
+    card: { title: 'Stir', verb: 'Stir it', rest: 'gently, once round.', because: because('stir') },
     water: false,
     done: (_given, despite) =>
       void actions.did(record.value, { action: 'stir', despite }, 'stirred.'),
   })
 
-  const acts = computed(() => [thinning(), ...feeding(), ...waters(), stirring(), renewing()])
+  /** Of what lives by its surface: as wide as the vessel is, and never in the neck for long. */
+  function lowering(): TendAct[] {
+    if (!livesBySurface(tended.value.food)) return []
+    const done = (_given: number | null, despite: RefusalId[]) =>
+      void actions.did(record.value, { action: 'lower', despite }, 'level lowered.')
+    const card = {
+      title: 'Lower the level',
+      verb: 'Pour off',
+      rest: 'until the surface is as wide as the vessel; what is poured off starts a second one.',
+      because:
+        'In the neck they are short of air; with a wide surface they are soon three times as many.',
+    }
+    return [{ kind: 'lower', card, water: false, done }]
+  }
+
+  const acts = computed(() => [
+    thinning(),
+    ...feeding(),
+    ...waters(),
+    stirring(),
+    ...lowering(),
+    renewing(),
+  ])
   return {
     water,
     take,

@@ -14,6 +14,7 @@ const ACTION_WORDS: Record<EntryData<'culture.did'>['action'], string> = {
   waterChange: 'water changed',
   takeOut: 'taken out',
   split: 'split',
+  lower: 'level lowered',
   renew: 'renewed',
   poison: 'something harmful got in',
 }

@@ -12,6 +12,7 @@ export const WANTS: Record<TendingKind, string> = {
   'feed': 'Feed it',
   'split': 'Split it',
   'change water': 'Change water',
+  'stir': 'Stir it',
   'top up': 'Top it up',
   'renew': 'Renew it',
 }

@@ -1,5 +1,5 @@
 import { randomStream } from '../math/random'
-import { copyCulture, runCulture, withoutUpkeep, type Culture } from '../foods/culture'
+import { keptByCard, runCulture, withoutUpkeep, type Culture } from '../foods/culture'
 import { systematic, weightsOf, type Cloud } from './cloud'
 
 /** What can be done at a vessel; each excludes the others. */
@@ -37,7 +37,7 @@ function begin(c: Culture, act: VesselAct): void {
 
 /** Organisms that a course gives over a week after an act, median weather, by its method otherwise. */
 function worthOf(course: Culture, act: VesselAct, temperature: (day: number) => number): number {
-  const c = withoutUpkeep(copyCulture(course), ['takeOut'])
+  const c = withoutUpkeep(keptByCard(course), ['takeOut'])
   begin(c, act)
   // What is thinned out feeds nobody: it counts only by what it leaves.
   let drawn = 0

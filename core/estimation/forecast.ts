@@ -1,5 +1,5 @@
 import { bestTake, courseOf, evenedOut } from '../foods/courses'
-import { copyCulture, runCulture, STEP_H, withoutUpkeep, type Culture } from '../foods/culture'
+import { keptByCard, runCulture, STEP_H, withoutUpkeep, type Culture } from '../foods/culture'
 import { randomStream } from '../math/random'
 import { bandOf, systematic, weightsOf, type Band, type Cloud } from './cloud'
 
@@ -39,7 +39,7 @@ export function forecast(
 ): Forecast {
   const w = weightsOf(cloud)
   const chance = randomStream(seed)
-  const courses = systematic(w, COURSES, chance.next()).map(i => copyCulture(cloud[i]!.culture))
+  const courses = systematic(w, COURSES, chance.next()).map(i => keptByCard(cloud[i]!.culture))
   const even = courses.map(() => 1)
   const gives = giving(cloud, w, temperature, randomStream(seed + 1), daysAhead)
   const days = Array.from({ length: daysAhead + 1 }, (_, day): ForecastDay => {
@@ -78,7 +78,7 @@ function giving(
   daysAhead: number,
 ): Band[] {
   const drawn = systematic(w, GIVING_COURSES, chance.next()).map(i =>
-    withoutUpkeep(copyCulture(cloud[i]!.culture), ['takeOut']),
+    withoutUpkeep(keptByCard(cloud[i]!.culture), ['takeOut']),
   )
   const middle = drawn[Math.floor(GIVING_COURSES / 2)]!
   const share = bestTake(middle, temperature(middle.ageH / 24))
@@ -109,7 +109,7 @@ function backAfter(
   const found = courses
     .map(course => {
       const before = course.family.stock(course.state, course.params).organisms
-      const c = withoutUpkeep(copyCulture(course), ['takeOut'])
+      const c = withoutUpkeep(keptByCard(course), ['takeOut'])
       c.family.act(c.state, c.params, { kind: 'takeOut', amount: share, unit: 'share' })
       for (let day = 0.5; day <= MOST_BACK_D; day += 0.5) {
         runCulture(c, 12, temperature, null)

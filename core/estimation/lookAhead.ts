@@ -1,4 +1,4 @@
-import { copyCulture, runCulture, STEP_H } from '../foods/culture'
+import { keptByCard, runCulture, STEP_H } from '../foods/culture'
 import { randomStream } from '../math/random'
 import { systematic, type Cloud } from './cloud'
 import { runUntilReady } from './runUntilReady'
@@ -25,7 +25,7 @@ export function lookAhead(
   const chance = randomStream(seed)
   return systematic(w, COURSES, chance.next()).map(index => {
     const p = cloud[index]!
-    const c = copyCulture(p.culture)
+    const c = keptByCard(p.culture)
     const readiness = () => c.family.readiness(c.state, c.params)
     const gone = () => c.family.stage(c.state, c.params) === 'crashed'
     const now = readiness()

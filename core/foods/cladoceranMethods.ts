@@ -160,7 +160,7 @@ export function cladoceranMethods(
           settling: 0.1,
           rotting: 0.05,
           overfed: 1000000000.0,
-          risk: 0.35,
+          risk: 0.25,
         },
         upkeep: [
           { action: 'takeOut', amount: pours.share, unit: 'share', everyH: 24, fromDay: 14 },
@@ -177,7 +177,7 @@ export function cladoceranMethods(
         failure: 0.08,
         renewRule: 'Every four weeks the next vessel is reset with 20 to 50 clean animals.',
         renewAfterDays: 28,
-        sets: { assimilation: 0.42, settling: 1.0, rotting: 0.3, tanLoss: 0.7, risk: 0.5 },
+        sets: { assimilation: 0.42, settling: 1.0, rotting: 0.3, tanLoss: 0.7, risk: 0.4 },
         upkeep: [
           { action: 'feed', everyH: 12, fromDay: 0, whenBelow: { key: 'f', value: 3 } },
           { action: 'waterChange', amount: 0.3, unit: 'share', everyH: 168, fromDay: 7 },

@@ -43,6 +43,9 @@ const litres = (v: Tended) => ({
   from: 'its record',
 })
 
+/** Whether air through the surface bounds how many live in it. */
+export const livesBySurface = (food: Food): boolean => (food.parameters.surface?.median ?? 0) > 0
+
 /** What one feed of it is; null where nothing is ever added. */
 export function feedAmount(
   v: Tended,

@@ -9,6 +9,7 @@ export const TENDING = [
   'feed',
   'split',
   'change water',
+  'stir',
   'renew',
   'top up',
   'look',
@@ -31,7 +32,8 @@ export const LOOK_AFTER_H: Record<FamilyId, number> = {
   'phototroph': 48,
   'logistic': 72,
 }
-const ROUND_H = 12
+/** Two rounds of a day lie at least so far apart: what clears is fed at each. */
+const ROUND_H = 8
 const LOST_FROM = 0.8
 const DOUBTFUL_FROM = 0.3
 const CROWDED_FROM = 0.15
@@ -107,6 +109,14 @@ function changeDue(v: Tended): Tending | null {
   return { kind: 'change water', at, because: 'As the method has it.' }
 }
 
+/** Worms that grow by being moved, as their school has it. */
+function stirDue(v: Tended): Tending | null {
+  const stir = v.method.upkeep.find(u => u.action === 'stir')
+  if (!stir) return null
+  const last = v.culture.stirredAt ?? addHours(v.culture.startedAt, stir.fromDay * 24)
+  return { kind: 'stir', at: addHours(last, stir.everyH), because: v.method.renewRule }
+}
+
 function topUpDue(v: Tended): Tending | null {
   const litres = v.culture.record.litres
   if (v.reading.estimate.per !== 'mL' || topUpMl(v).value <= 0.05 * litres * 1000) return null
@@ -139,6 +149,7 @@ export function tending(v: Tended, backup: Backup): Tending[] {
     feedDue(v),
     splitDue(v, backup),
     changeDue(v),
+    stirDue(v),
     topUpDue(v),
     renewDue(v),
   ]

@@ -19,6 +19,8 @@ const LOGGED: Partial<Record<TendingKind, string>> = {
 }
 /** Share of a week's worth that an act may cost before it is not advised. */
 const MAY_COST: Partial<Record<TendingKind, number>> = { feed: 0.1, split: 0.5, renew: 0.4 }
+/** What a school does by the day, whatever else is worth. */
+const BY_SCHOOL: readonly TendingKind[] = ['change water', 'stir']
 /** From this gain on knowing more before acting is worth a look. */
 const LOOK_GAINS_FROM = 0.05
 const REPEAT_H = 24
@@ -64,7 +66,8 @@ export function vesselAct(
     (a, b) => (a === null || gainOf(v, b.kind) > gainOf(v, a.kind) ? b : a),
     null,
   )
-  return best ?? now.find(t => t.kind === 'change water') ?? null
+  const usual = now.find(t => BY_SCHOOL.includes(t.kind)) ?? null
+  return best ?? usual
 }
 
 /** Whether a look at a vessel is due that could change what is done. */

@@ -27,6 +27,7 @@ export interface CultureState {
   seenAt: Instant | null
   fedAt: Instant | null
   drawnAt: Instant | null
+  stirredAt: Instant | null
   changedAt: Instant | null
   renewedAt: Instant
   /** Drawn since it was last topped up, mL. */
@@ -72,6 +73,7 @@ export function cultureStates(
         fedAt: null,
         drawnAt: null,
         changedAt: null,
+        stirredAt: null,
         renewedAt: record.startedAt,
         drawnMl: 0,
       },
@@ -160,6 +162,9 @@ function done(c: CultureState, at: Instant, d: EntryData<'culture.did'>): void {
       c.drawnMl = 0
       return
     case 'stir':
+      c.stirredAt = at
+      return
+    case 'lower':
     case 'poison':
   }
 }

@@ -132,7 +132,7 @@ test('what harms is refused with its reason, and done only when it is held; the 
 }) => {
   await setUp(page)
   const me = new Person(page)
-  await start(page, 'infusoria', { 'Started days ago': '1.5' })
+  await start(page, 'infusoria', { 'Started days ago': '2.5' })
   await openVessel(page, 'Infusoria 1')
   await expect(page.getByText(/cloudy still: that is bacteria/)).toBeVisible()
   await page.getByRole('link', { name: 'Harvest all the same' }).click()

@@ -30,9 +30,13 @@ export function readiness(s: ConsumerState, p: ConsumerParams): Readiness {
   return s.settledD < 1 ? 'resting' : 'building'
 }
 
-/** Continuous grade on a logarithmic scale: 1 at a tenth of `full`, 2 at it. */
-const byLog = (value: number, full: number) =>
-  Math.min(3, Math.max(0, 2 + Math.log10(Math.max(value, 1e-9) / full)))
+/** Grades of suspended food, by its logarithm: cleared, and "just cloudy", in which nothing has turned. */
+const CLEARED = 0.7
+const JUST_CLOUDY = 1.7
+function clouded(s: ConsumerState, p: ConsumerParams): number {
+  const above = Math.log(Math.max(s.f, 1e-9) / p.clear) / Math.log(p.dose / p.clear)
+  return Math.min(JUST_CLOUDY, Math.max(0, CLEARED + (JUST_CLOUDY - CLEARED) * above))
+}
 
 /** A tenth of what is ready is just seen; a vessel at its limit teems. */
 function moversBy(n: number, p: ConsumerParams): number {
@@ -66,8 +70,7 @@ export function look(s: ConsumerState, p: ConsumerParams): Look {
       sd: 0.35,
     },
     cloudiness: {
-      grade:
-        s.overfedD > 0 ? Math.min(3, 1.9 + 0.3 * tooMuch) : Math.min(1.7, byLog(s.f, p.dose * 2)),
+      grade: s.overfedD > 0 ? Math.min(3, 1.9 + 0.3 * tooMuch) : clouded(s, p),
       sd: 0.4,
     },
     sediment: { grade: Math.min(3, 3 * (s.d / (s.d + 2 * p.dose))), sd: 0.5 },

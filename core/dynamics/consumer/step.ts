@@ -53,8 +53,10 @@ export function start(
   _chance: RandomStream | null,
 ): ConsumerState {
   const x = p.n0 * setup.starter * p.dryMg
+  // A start is fed until it is just cloudy: every card ends with that.
+  const f = p.dose
   return {
-    f: 0,
+    f,
     d: 0,
     x,
     a: 0,
@@ -66,7 +68,7 @@ export function start(
     bad: 0,
     peak: x,
     crashed: false,
-    start: x,
+    start: x + f,
     added: 0,
     taken: 0,
     lost: 0,

@@ -32,5 +32,5 @@ export interface SuccessionParams {
 /** Loss of a bad inoculum lies between these, 1/d. */
 export const BAD_LOSS = [0.8, 2] as const
 /** Least matter that ever makes a jar ready, g/L. */
-export const LEAST_MATTER = 0.4
-export const READY = { bacteria: 15, ciliates: 6 } as const
+export const LEAST_MATTER = 0.3
+export const READY = { bacteria: 15, ciliates: 4 } as const

@@ -4,6 +4,8 @@ import type { SuccessionState } from './step'
 
 const MOST_SHARE = 1 / 3
 /** Bacteria and ciliates below which a jar is over, mg/L. */
+/** Share of the most it ever held below which a jar is past its best. */
+const THINS = 0.5
 const OVER = { bacteria: 2, ciliates: 0.8 } as const
 
 export function stage(s: SuccessionState): Stage {
@@ -17,10 +19,11 @@ export function stage(s: SuccessionState): Stage {
 export function readiness(s: SuccessionState): Readiness {
   if (stage(s) === 'crashed') return 'failed'
   if (s.turned) return 'failing'
-  if (s.past && s.b < READY.bacteria && s.c > READY.ciliates) return 'ready'
+  const thins = s.wasReady && s.c < THINS * s.peakC
+  if (s.past && s.b < READY.bacteria && s.c > READY.ciliates && !thins) return 'ready'
   if (s.wasReady) return s.c > READY.ciliates / 2 ? 'tiring' : 'failing'
   // Past its bloom with hardly a ciliate: grazers of a bad inoculum hold them down.
-  if (s.past && s.c < 1.2 && s.m < 0.5 * s.m0) return 'failing'
+  if (s.past && s.c < 0.8 && s.m < 0.5 * s.m0) return 'failing'
   return s.b < 4 && !s.past ? 'resting' : 'building'
 }
 
@@ -46,11 +49,11 @@ const smell = (s: SuccessionState, p: SuccessionParams) =>
 const film = (s: SuccessionState, p: SuccessionParams) =>
   Math.min(3, (p.foul > 0.5 ? 1.2 : 0.6) * (s.m / s.m0) * Math.min(1, s.b / 20))
 
-/** Cloudiness from bacteria (hazy 8, milky 30, opaque 60), movers from ciliates (a few 1, many 6, swarming 12), sediment from spent matter. */
+/** Cloudiness from bacteria (hazy 8, milky 30, opaque 60), movers from ciliates (a few 0.8, many 4, swarming 10), sediment from spent matter. */
 export function look(s: SuccessionState, p: SuccessionParams): Look {
   return {
     cloudiness: { grade: Math.min(3, graded(s.b, [8, 30, 60])), sd: 0.4 },
-    movers: { grade: Math.min(3, graded(s.c, [1, 6, 12])), sd: 0.45 },
+    movers: { grade: Math.min(3, graded(s.c, [0.8, 4, 10])), sd: 0.45 },
     sediment: { grade: 3 * (1 - Math.min(1, s.m / s.m0)), sd: 0.5 },
     smell: { grade: Math.max(s.turned ? TURNED : 0, smell(s, p)), sd: 0.5 },
     film: { grade: Math.max(s.turned ? TURNED : 0, film(s, p)), sd: 0.5 },

@@ -153,6 +153,8 @@ export function act(st: SuccessionState, p: SuccessionParams, action: Action): v
     st.s *= 1 - share
     st.b *= 1 - share
     st.c *= 1 - share
+    // What is drawn is no decline.
+    st.peakC *= 1 - share
   }
   switch (action.kind) {
     case 'feed':

@@ -39,7 +39,7 @@ describe('recipes', () => {
       vessel: { ...method('infusoria', 'scalded-leaf').vessel, matterGPerL: 0.2 },
     }
     expect(recipe(food('infusoria'), thin, 1, 'metric').warnings).toMatchObject([
-      { code: 'matter-too-thin', leastGPerL: 0.4 },
+      { code: 'matter-too-thin', leastGPerL: 0.3 },
     ])
   })
   it('divide a starter by volume, and say how many vessels it can seed', () => {

@@ -160,6 +160,7 @@ const ENDED: Record<TendingKind, string> = {
   'feed': 'fed',
   'split': 'split',
   'change water': 'water changed',
+  'stir': 'stirred',
   'top up': 'topped up',
   'renew': 'renewed',
 }
@@ -213,6 +214,7 @@ const ACTS: Partial<Record<TendingKind, Act>> = {
   'renew': ({ stop }) => only(did(stop.tended, { action: 'renew' })),
   'thin out': thinned,
   'change water': waterChanged,
+  'stir': ({ stop }) => only(did(stop.tended, { action: 'stir' })),
   'split': ({ stop, c }) => split(stop.tended, c),
   'end': ended,
 }

@@ -63,6 +63,7 @@ const MAY_WAIT_H: Readonly<Record<TendingKind, number>> = {
   'feed': 24,
   'split': 96,
   'change water': 48,
+  'stir': 72,
   'renew': 72,
   'top up': 48,
   'look': 48,

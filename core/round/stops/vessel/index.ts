@@ -12,6 +12,7 @@ const ACT_MIN: Record<TendingKind, number> = {
   'feed': 1.5,
   'split': 8,
   'change water': 4,
+  'stir': 1,
   'top up': 0.5,
   'renew': 10,
 }

@@ -15,6 +15,7 @@ export const ACT_VERBS: Record<TendingKind, string> = {
   'feed': 'Feed',
   'split': 'Split',
   'change water': 'Change water of',
+  'stir': 'Stir',
   'top up': 'Top up',
   'renew': 'Renew',
 }
