@@ -11,6 +11,7 @@ import { moina } from './moina/index'
 import { daphniaPulex } from './daphnia-pulex/index'
 import { daphniaMagna } from './daphnia-magna/index'
 import { rotifer } from './rotifer/index'
+import { copepod } from './copepod/index'
 import { greenWater } from './green-water/index'
 import { marinePhytoplankton } from './marine-phytoplankton/index'
 import { mosquitoLarva } from './mosquito-larva/index'
@@ -33,6 +34,7 @@ export const foods: readonly Food[] = [
   daphniaPulex,
   daphniaMagna,
   rotifer,
+  copepod,
   greenWater,
   marinePhytoplankton,
   mosquitoLarva,

@@ -11,6 +11,7 @@ import { profile as moina } from './moina/profile'
 import { profile as daphniaPulex } from './daphnia-pulex/profile'
 import { profile as daphniaMagna } from './daphnia-magna/profile'
 import { profile as rotifer } from './rotifer/profile'
+import { profile as copepod } from './copepod/profile'
 import { profile as greenWater } from './green-water/profile'
 import { profile as marinePhytoplankton } from './marine-phytoplankton/profile'
 import { profile as mosquitoLarva } from './mosquito-larva/profile'
@@ -33,6 +34,7 @@ export const foodProfiles: readonly FoodProfile[] = [
   daphniaPulex,
   daphniaMagna,
   rotifer,
+  copepod,
   greenWater,
   marinePhytoplankton,
   mosquitoLarva,

@@ -188,6 +188,16 @@ describe('rotifers', () => {
   )
 })
 
+describe('copepods', () => {
+  it('are ready in two weeks, and a tended vessel lasts for months', () => {
+    const { readyDay } = course('copepod', 26, 40)
+    expect(readyDay!.p50).toBeGreaterThan(7)
+    expect(readyDay!.p50).toBeLessThan(18)
+    const actions = daily('takeOut', 14, 73, 1, 0.12)
+    expect(course('copepod', 26, 74, { actions, runs: 100 }).failedShare).toBeLessThan(0.3)
+  })
+})
+
 describe('what is seen and said', () => {
   it('hungry fleas gather at walls in clear water and are pale; red is the strain or the crowd', () => {
     const unfed = course('moina', 25, 6, { actions: never('feed') }).days[5]!.look
