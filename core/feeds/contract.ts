@@ -49,6 +49,8 @@ export interface FeedProfile {
   /** Worth as the main food, brine shrimp = 1; `small` below 8 mm of fish. */
   nutrition: number
   nutritionSmall: number
+  /** Given with the water it swims in, not sieved or netted out of it. */
+  withWater?: boolean
   /** Given once a day, and left for hours to be picked at. */
   lasting?: boolean
   /** Fish longer than this leave it for anything else that suits, mm. */

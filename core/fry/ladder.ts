@@ -1,3 +1,4 @@
+import { shareByWater } from './withWater'
 import type { FeedProfile } from '../feeds/contract'
 import { growthDays, lengthAfter } from './growth'
 import { shapeAt, wetMg } from './mass'
@@ -113,16 +114,20 @@ function bodyOn(
   const meals = brood.mealsPerDay ?? mealsWanted(length)
   const mouth = { lengthMm: length, gapeUm, zones: species.zones, marine: species.marine }
   const suits: Record<string, Suitability> = {}
+  const temperatureC = brood.temperatureC(day)
+  const ate = { lengthMm: length, temperatureC, grown }
+  const dryMg = brood.fry(day) * dailyRationMg(species, ate, brood.growthFactor)
   for (const food of foods) {
     const suit = suitability(food, mouth, 24 / meals)
     const early = day < (species.earliestDay?.[food.id] ?? 0)
-    suits[food.id] = early ? { ...suit, value: 0, bound: 0 } : suit
+    const bound = Math.min(suit.bound, shareByWater(food, brood.tankL, meals, dryMg))
+    suits[food.id] = early ? { ...suit, value: 0, bound: 0 } : { ...suit, bound }
   }
   return {
     day,
     lengthMm: length,
     gapeUm,
-    temperatureC: brood.temperatureC(day),
+    temperatureC,
     grown,
     meals,
     suits: withWorth(

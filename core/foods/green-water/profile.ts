@@ -12,6 +12,7 @@ export const profile: FoodProfile = {
   sizes: [],
   cutToGapeUm: null,
   worm: false,
+  withWater: true,
   zone: 'suspended',
   nutrition: 0.3,
   nutritionSmall: 0.3,

@@ -1,3 +1,4 @@
+import { mostCultureMl } from '../../fry/withWater'
 import { suitsOn } from '../../fry/wholeMeal'
 import type { Draw, MealGap } from './draw'
 import { foodsInTurn, takenInTurn, WORTH_A_MEAL, type MealsGiven, type Turn } from './chooseFoods'
@@ -209,13 +210,22 @@ function notWorthIt(source: Source, brings: number, lacks: number, d: Drawing): 
   return d.instead && !d.larder.isOpen(source) && brings < WORTH_A_VESSEL * meal
 }
 
+/** Units of a culture that a tank still bears at this meal, where they come with their water. */
+function bearsUnits(plate: Plate, { food }: WantedFood, source: Source): number {
+  if (source.kind !== 'culture' || source.unit !== 'mL') return Infinity
+  const poured = plate.draws.filter(d => d.wanted.food.withWater && d.source.kind === 'culture')
+  const ml = poured.reduce((sum, d) => sum + d.amount.value, 0)
+  return Math.max(0, mostCultureMl(food, plate.want.tank.litres) - ml)
+}
+
 /** Takes what a plate lacks from one source, as a hand measures it. Useful animals drawn and still lacking. */
 function drawFrom(source: Source, lacks: number, d: Drawing): { useful: number; lacks: number } {
   const { plate, food, larder, over } = d
   const cut = cutFactor(food)
   const perUnit = (source.perUnit ?? 1) * cut
   const limit = (larder.has(source, over) * cut) / perUnit
-  const most = (larder.most(source) * cut) / perUnit
+  const holds = (larder.most(source) * cut) / perUnit
+  const most = Math.min(holds, bearsUnits(plate, food, source))
   const lacksUnits = lacks / source.energy / perUnit
   const units = unitsFor(source, larder, lacksUnits, limit, most)
   const organisms = units * perUnit

@@ -4,6 +4,7 @@ import { foodOf } from '@renatus/core/foods/index'
 import { edible } from '@renatus/core/fry/edibles'
 import { FIT_ENOUGH } from '@renatus/core/fry/sizeFit'
 import { SUITABLE } from '@renatus/core/fry/shares'
+import { mostCultureMl } from '@renatus/core/fry/withWater'
 import { suitsOn } from '@renatus/core/fry/wholeMeal'
 import type { Draw } from '@renatus/core/planning/reckoning/draw'
 import { couldSpoil } from '@renatus/core/round/hygiene'
@@ -233,6 +234,23 @@ describe('the laws of the round', () => {
       expect(must.length).toBeLessThanOrEqual(34)
       expect(must.reduce((m, s) => m + minutesOf(s), 0)).toBeLessThanOrEqual(95)
     }
+  })
+
+  it('no tank gets more than a tenth of its water with what swims in it', () => {
+    holds(
+      (room, now) => {
+        const { round } = knownRound(room, now)
+        for (const { stop } of [...round.stops.map(s => ({ stop: s })), ...round.waiting]) {
+          if (stop.kind !== 'tank') continue
+          const poured = stop.draws.filter(
+            d => d.wanted.food.withWater && d.source.kind === 'culture',
+          )
+          const ml = poured.reduce((sum, d) => sum + d.amount.value, 0)
+          expect(ml).toBeLessThanOrEqual(mostCultureMl({ withWater: true }, stop.tank.litres))
+        }
+      },
+      { numRuns: 25, seed: 8 },
+    )
   })
 
   it('keys are unique, and every food named is one that is known', () => {
