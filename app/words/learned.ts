@@ -1,4 +1,11 @@
-import type { FoodLearned, LearnedValue, LotLearned } from '@renatus/core/stock/learned'
+import type {
+  FoodLearned,
+  LearnedValue,
+  LotLearned,
+  ObserverLearned,
+} from '@renatus/core/stock/learned'
+import type { Sign } from '@renatus/core/records/vocabulary'
+import { SIGN_NAMES } from './cultures'
 import { plural } from './round'
 
 /** Below this share a difference is not worth a word. */
@@ -70,3 +77,23 @@ export const toolLearned = (v: LearnedValue) => [
 export const readingLearned = (v: LearnedValue) => [
   `${v.value.toFixed(2)} times what the book makes of a reading, from ${plural(v.from, 'count')}`,
 ]
+
+/** A lean below this is none, grades. */
+const NO_LEAN = 0.3
+const steps = (grades: number): string => {
+  const halves = Math.max(1, Math.round(Math.abs(grades) * 2))
+  if (halves === 1) return 'half a step'
+  if (halves === 2) return 'one step'
+  return `${halves % 2 ? `${Math.floor(halves / 2)}½` : halves / 2} steps`
+}
+
+/** How somebody sees things, one clause a sign: what is taken off his looks before they are believed. */
+export function observerLearned(l: ObserverLearned): string[] {
+  const from = `from ${plural(l.from, 'vessel')}`
+  const leans = Object.entries(l.lean).filter(([, b]) => Math.abs(b.mean) >= NO_LEAN)
+  if (leans.length === 0) return [`sees things as they are, within half a step, ${from}`]
+  return leans.map(
+    ([sign, b]) =>
+      `${SIGN_NAMES[sign as Sign]}: ${steps(b.mean)} ${b.mean > 0 ? 'more' : 'less'} than there is, ${from}`,
+  )
+}

@@ -5,6 +5,7 @@ import { hoursBetween, type Instant } from '../time/localDate'
 import { actWorth, type ActWorth } from './actWorth'
 import { estimate, type Estimate } from './estimate'
 import { forecast, type Forecast } from './forecast'
+import { observerOf } from './learning/observers'
 import { cultureSubject } from './learning/cultureSubject'
 import { lookChoices, type LookChoice } from './lookChoices'
 import { meanLook } from './meanLook'
@@ -61,8 +62,10 @@ export function readCulture(
   options: ReadOptions = {},
 ): { reading: CultureReading; memory: ReplayMemory } | null {
   const c = withinReach(culture, now)
-  const subject = cultureSubject(c, learned.foods[c.foodId]?.priors)
-  if (!subject) return null
+  const known = cultureSubject(c, learned.foods[c.foodId]?.priors)
+  if (!known) return null
+  const by = observerOf(entries)
+  const subject = { ...known, observer: by === null ? undefined : learned.observers[by]?.lean }
   const observations = observationsOf(c, entries, learned, options.places)
   // What was done at a round counts at once, also where the round is reckoned at its hour.
   const sinceH = Math.max(0, hoursBetween(c.startedAt, now))

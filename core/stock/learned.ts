@@ -1,3 +1,5 @@
+import type { Sign } from '../records/vocabulary'
+
 /** What a room has taught, as the rest of the app uses it. Worked out in core/estimation/learning. */
 
 /** A number as it is believed: median and 80 % band, on what it rests, and what the book or the tin says. */
@@ -38,13 +40,28 @@ export interface ToolLearned {
   ml: LearnedValue
 }
 
+/** Somebody who looks, by the name of the device: grades by which each sign is seen stronger than it is. */
+export interface ObserverLearned {
+  lean: Readonly<Partial<Record<Sign, { mean: number; sd: number }>>>
+  /** Vessels behind it. */
+  from: number
+}
+
 /** By id of the lot, the food and the tool; what nothing is known of is not there. */
 export interface Learned {
   lots: Readonly<Record<string, LotLearned>>
   foods: Readonly<Record<string, FoodLearned>>
   tools: Readonly<Record<string, ToolLearned>>
+  /** By the name of the device that wrote the looks. */
+  observers: Readonly<Record<string, ObserverLearned>>
   /** Factor on readings of green water, by way of reading and food. */
   readings: Readonly<Record<string, LearnedValue>>
 }
 
-export const NOTHING_LEARNED: Learned = { lots: {}, foods: {}, tools: {}, readings: {} }
+export const NOTHING_LEARNED: Learned = {
+  lots: {},
+  foods: {},
+  tools: {},
+  observers: {},
+  readings: {},
+}

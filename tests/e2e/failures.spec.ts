@@ -143,6 +143,8 @@ test('another room’s file replaces this one, which can be gone back to', async
   const back = page.getByRole('button', { name: 'Go back to it' }).first()
   await back.scrollIntoViewIfNeeded()
   await hold(back)
+  const name = page.getByLabel('Name', { exact: true }).first()
+  await expect(name).toHaveValue('My fishroom')
   await page.goto('/setup')
   await expect(page.getByLabel('Name', { exact: true }).first()).toHaveValue('My fishroom')
 })

@@ -4,22 +4,30 @@ import { foodProfiles } from '@renatus/core/foods/profiles'
 import HoldButton from '~/components/shared/HoldButton.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { learningNow } from '~/composables/learning'
+import { deviceName } from '~/db/device'
 import { useUndo } from '~/composables/useUndo'
 import { useRoomStore } from '~/stores/room'
-import { foodLearned, lotLearned, readingLearned, toolLearned } from '~/words/learned'
+import {
+  foodLearned,
+  lotLearned,
+  observerLearned,
+  readingLearned,
+  toolLearned,
+} from '~/words/learned'
 
 /** What the log has taught about this room, against the book and the tins; each may be forgotten. */
 const room = useRoomStore()
 const undo = useUndo()
+const here = deviceName()
 interface Row {
-  type: 'food' | 'lot' | 'tool' | null
+  type: 'food' | 'lot' | 'tool' | 'observer' | null
   id: string
   name: string
   said: string[]
 }
 const rows = computed((): Row[] => {
   const s = room.state!
-  const { foods, lots, tools, readings } = s.learned
+  const { foods, lots, tools, observers, readings } = s.learned
   const profile = (id: string) => foodProfiles.find(f => f.id === id)
   return [
     ...s.lots.flatMap((l): Row[] =>
@@ -38,6 +46,12 @@ const rows = computed((): Row[] => {
         ? [{ type: 'tool', id: t.id, name: t.name, said: toolLearned(tools[t.id]!.ml) }]
         : [],
     ),
+    ...Object.entries(observers).map(([by, l]): Row => ({
+      type: 'observer',
+      id: by,
+      name: by === here ? `Who looks from ${by}, this device` : `Who looks from ${by}`,
+      said: observerLearned(l),
+    })),
     ...Object.entries(readings).map(([key, v]): Row => ({
       type: null,
       id: key,

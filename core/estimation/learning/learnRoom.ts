@@ -4,10 +4,17 @@ import type { Entry } from '../../records/entries'
 import type { AnyRecord, CultureRecord, Lot, RecordOf, RecordType } from '../../records/records'
 import { cultureStates } from '../../stock/cultures'
 import { hatchCultures, type HatchCulture } from '../../stock/hatchCultures'
-import type { FoodLearned, Learned, LotLearned, ToolLearned } from '../../stock/learned'
+import type {
+  FoodLearned,
+  Learned,
+  LotLearned,
+  ObserverLearned,
+  ToolLearned,
+} from '../../stock/learned'
 import { hatchWaterPH } from '../../stock/roomState'
 import { toMs } from '../../time/localDate'
 import { entriesByCulture } from '../entriesByCulture'
+import type { LeanBelief } from '../observer'
 import { observationsOf } from '../observationsOf'
 import { cultureSubject } from './cultureSubject'
 import { learnFood, roleKey, type Outcome } from './foods'
@@ -15,6 +22,7 @@ import type { Belief } from './belief'
 import { lotChain, tinBelief, type ChainLink } from './lotChain'
 import { learnLot } from './lots'
 import { evidenceOf } from './pool'
+import { learnObserver, observerOf } from './observers'
 import { learnReadings } from './readings'
 import { learnTool } from './tools'
 import { vesselEvidence, type VesselEvidence } from './vesselEvidence'
@@ -94,7 +102,30 @@ export function learnRoom(
     if (evidence) fresh.vessels[c.id] = evidence
     if (!progress(++done, total)) return null
   }
-  return { learned: { lots: ofLots(), foods: ofFoods(), tools: ofTools(), readings }, cache: fresh }
+  const learned = {
+    lots: ofLots(),
+    foods: ofFoods(),
+    tools: ofTools(),
+    observers: ofObservers(),
+    readings,
+  }
+  return { learned, cache: fresh }
+
+  function ofObservers() {
+    const read = new Map<string, LeanBelief[]>()
+    for (const c of cultures) {
+      const by = observerOf(of(c.id))
+      const vessel = fresh.vessels[c.id]
+      if (by === null || !vessel || !counted('observer', by, c.startedAt)) continue
+      read.set(by, [...(read.get(by) ?? []), vessel.lean])
+    }
+    const out: Record<string, ObserverLearned> = {}
+    for (const [by, leans] of read) {
+      const found = learnObserver(leans)
+      if (found) out[by] = found
+    }
+    return out
+  }
 
   function ofLots() {
     const out: Record<string, LotLearned> = {}

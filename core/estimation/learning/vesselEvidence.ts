@@ -1,5 +1,7 @@
 import type { Food } from '../../foods/contract'
+import type { Sign } from '../../dynamics/contract'
 import { weightsOf, type Cloud } from '../cloud'
+import { leanOf, type LeanBelief } from '../observer'
 import type { Observation } from '../observation'
 import { replay } from '../replay'
 import { roomLogSd, type Subject } from '../subject'
@@ -13,9 +15,14 @@ export interface VesselEvidence {
   /** Chance that it was ready at some time, and that it is lost. */
   wasReady: number
   failed: number
+  /** What it taught of who looked at it. */
+  lean: LeanBelief
 }
 
 const TELLS = ['look', 'count', 'density', 'yield', 'refused']
+
+const signsSeen = (observations: readonly Observation[]): ReadonlySet<Sign> =>
+  new Set(observations.flatMap(o => (o.kind === 'look' ? (Object.keys(o.signs) as Sign[]) : [])))
 
 /** Belief about the logarithm of a parameter before anything was seen, against the book's median. */
 export const beforehand = (food: Food, subject: Pick<Subject, 'priors'>, key: string) => ({
@@ -78,6 +85,11 @@ export function vesselEvidence(
     key,
     parameters,
     wasReady: share(p => p.readyH !== null),
+    lean: leanOf(
+      cloud.map(p => p.lean),
+      w,
+      signsSeen(observations),
+    ),
     failed: share(({ culture: c }) => c.family.readiness(c.state, c.params) === 'failed'),
   }
 }
