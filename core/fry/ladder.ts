@@ -120,8 +120,12 @@ function bodyOn(
   for (const food of foods) {
     const suit = suitability(food, mouth, 24 / meals)
     const early = day < (species.earliestDay?.[food.id] ?? 0)
-    const bound = Math.min(suit.bound, shareByWater(food, brood.tankL, meals, dryMg))
-    suits[food.id] = early ? { ...suit, value: 0, bound: 0 } : { ...suit, bound }
+    const byWater = shareByWater(food, brood.tankL, meals, dryMg)
+    const bound = Math.min(suit.bound, byWater)
+    const swallows = Math.min(suit.swallows, byWater)
+    suits[food.id] = early
+      ? { ...suit, value: 0, bound: 0, swallows: 0 }
+      : { ...suit, bound, swallows }
   }
   return {
     day,

@@ -19,6 +19,8 @@ export interface Suitability {
   survival: number
   /** Share of a day that it can cover at most: what the mouth can swallow, and what lives from meal to meal. */
   bound: number
+  /** The same without the hours: what the mouth can swallow, however often it is fed. */
+  swallows: number
   /** The size of the food that fits best. */
   size: FoodSize
 }
@@ -118,6 +120,7 @@ export function suitability(food: FeedProfile, mouth: Mouth, hoursToNextMeal: nu
     nutrition,
     survival,
     bound: lives ? Math.min(fit, meals * mealShareOf(alive, meals)) : 0,
+    swallows: lives ? fit : 0,
     size,
   }
 }

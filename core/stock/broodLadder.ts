@@ -2,7 +2,7 @@ import { EDIBLES, sizedAs } from '../fry/edibles'
 import { ladder, type LadderBrood, type LadderDay } from '../fry/ladder'
 import { allowedFoods, type Wishes } from '../fry/wishes'
 import type { Room } from '../records/records'
-import { addDays } from '../time/localDate'
+import { addDays, daysBetween } from '../time/localDate'
 import type { BroodState } from './broodState'
 
 /** Meals a day that a room gives. */
@@ -29,11 +29,17 @@ export function ladderBrood(state: BroodState, room: Room): LadderBrood | null {
   }
 }
 
-/** Foods a brood may be given in this room. */
-export function foodsFor(state: BroodState, room: Room) {
-  const allowed = new Set(allowedFoods(room.foods, wishesNow(state)))
+const foodsUnder = (wishes: Wishes, state: BroodState, room: Room) => {
+  const allowed = new Set(allowedFoods(room.foods, wishes))
   return EDIBLES.filter(e => allowed.has(e.id)).map(e => sizedAs(e, state.preySize))
 }
+
+/** Foods a brood may be given in this room today. */
+export const foodsFor = (state: BroodState, room: Room) => foodsUnder(wishesNow(state), state, room)
+
+/** The same in the days to come: one that was refused of late is tried again. */
+export const foodsInTime = (state: BroodState, room: Room) =>
+  foodsUnder(state.brood.wishes, state, room)
 
 /** Days from today on that rounds ask for again and again: worked out once for a state. */
 const WINDOW_DAYS = 8
@@ -57,7 +63,17 @@ export function broodLadder(
   return window.days.slice(first - window.from, first - window.from + days)
 }
 
+/** Days after free swimming from which a food that was refused is tried again; none waits: 0. */
+const triedAgainOn = ({ weaning, freeOn }: BroodState): number =>
+  weaning.waitsUntil === null ? 0 : Math.max(0, daysBetween(freeOn, weaning.waitsUntil))
+
 function work(state: BroodState, room: Room, from: number, days: number): LadderDay[] {
   const brood = ladderBrood(state, room)
-  return brood ? ladder(brood, foodsFor(state, room), from, days) : []
+  if (!brood) return []
+  const again = triedAgainOn(state)
+  const resting = Math.max(0, Math.min(days, again - from))
+  const before = resting > 0 ? ladder(brood, foodsFor(state, room), from, resting) : []
+  if (resting === days) return before
+  const after = { ...brood, wishes: state.brood.wishes }
+  return [...before, ...ladder(after, foodsInTime(state, room), from + resting, days - resting)]
 }

@@ -1,6 +1,6 @@
 import { ofKind } from '../records/effectiveEntries'
 import type { Entry, EntryData } from '../records/entries'
-import { daysBetween, type LocalDate } from '../time/localDate'
+import { addDays, daysBetween, type LocalDate } from '../time/localDate'
 
 /** Meals a new food is offered before anybody decides. */
 export const TEST_MEALS = 2
@@ -18,6 +18,8 @@ export interface Weaning {
   test: WeaningTest | null
   taken: readonly string[]
   waiting: readonly string[]
+  /** Day on which the last of those that wait is tried again; null where none waits. */
+  waitsUntil: LocalDate | null
 }
 
 /** Reads the weaning tests of a brood from its entries. */
@@ -42,11 +44,12 @@ export function weaningOf(entries: readonly Entry[], today: LocalDate): Weaning 
             .map(e => e.data),
         }
       : null
+  const resting = [...last.values()].filter(d => !d.take && daysBetween(d.on, today) < WAIT_DAYS)
+  const ends = resting.map(d => addDays(d.on, WAIT_DAYS)).sort()
   return {
     test,
     taken: [...last.values()].filter(d => d.take).map(d => d.foodId),
-    waiting: [...last.values()]
-      .filter(d => !d.take && daysBetween(d.on, today) < WAIT_DAYS)
-      .map(d => d.foodId),
+    waiting: resting.map(d => d.foodId),
+    waitsUntil: ends.at(-1) ?? null,
   }
 }

@@ -1,6 +1,6 @@
 import type { FeedProfile } from '../../feeds/contract'
 import type { LadderDay } from '../../fry/ladder'
-import { broodLadder, foodsFor } from '../../stock/broodLadder'
+import { broodLadder, foodsInTime } from '../../stock/broodLadder'
 import type { BroodState } from '../../stock/broodState'
 import type { RoomState } from '../../stock/roomState'
 import { daysBetween, type LocalDate } from '../../time/localDate'
@@ -30,7 +30,7 @@ export function broodDemand(
   days: number,
 ): BroodDay[] {
   const first = daysBetween(brood.freeOn, from)
-  const foods = foodsFor(brood, state.room)
+  const foods = foodsInTime(brood, state.room)
   const of = (d: LadderDay, day: number, standby: boolean): BroodDay[] => {
     if (d.fry * d.dryRationMg < LEAST_RATION_MG || day < 0 || day >= days) return []
     return [
@@ -39,10 +39,13 @@ export function broodDemand(
         day,
         standby,
         foods: foods.flatMap(f => {
-          const { value, bound } = d.suitability[f.id]!
+          const suits = d.suitability[f.id]
+          // It was refused of late and rests on this day.
+          if (!suits) return []
+          const { value, swallows } = suits
           const preferred = d.share[f.id] ?? 0
-          // What a mouth can swallow bounds a share; how well a food suits is a preference.
-          const most = Math.max(preferred, value >= STANDS_IN_FROM ? bound : 0)
+          // What a mouth can swallow bounds a share, the same whatever else is there: how well a food suits is a preference.
+          const most = value >= STANDS_IN_FROM || preferred > 0 ? Math.max(preferred, swallows) : 0
           return most > 0 ? [{ food: f.id, preferred, most, organisms: wholeRation(d, f) }] : []
         }),
       },

@@ -7,6 +7,7 @@ const of = (value: number, fit = Math.max(value, 0.3)): DaySuitability[string] =
   value,
   worth: value,
   bound: 1,
+  swallows: 1,
   fit,
   zone: 1,
   nutrition: 1,
