@@ -1,3 +1,4 @@
+import { saidStage } from '@renatus/core/estimation/saidStage'
 import { bracket } from '@renatus/core/math/bracket'
 import type { Readiness, Sign } from '@renatus/core/dynamics/contract'
 import type { Estimate } from '@renatus/core/estimation/estimate'
@@ -14,11 +15,8 @@ export const STAGES: Record<Readiness, { word: string; mark: string }> = {
   failed: { word: 'lost', mark: '✕' },
 }
 
-/** The stage most of the belief is in. */
-export const stageOf = (e: Pick<Estimate, 'readiness'>): Readiness =>
-  (Object.entries(e.readiness) as [Readiness, number][]).reduce((best, x) =>
-    x[1] > best[1] ? x : best,
-  )[0]
+/** Where a vessel is said to stand. */
+export const stageOf = (e: Pick<Estimate, 'readiness'>): Readiness => saidStage(e.readiness)
 
 /** Above 95, 75 and 50 %. */
 const CERTAINTIES = [

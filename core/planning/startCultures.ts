@@ -19,6 +19,8 @@ export interface StartChoice {
   warmth: 'place' | 'own'
   temperatureC: number
   litres: number
+  /** Of the liquid, cm; null for the usual vessel of the school. */ depthCm: number | null
+  widthCm: number | null
   /** Starter against the usual one. */ starter: number
   daysAgo: number
   mother: boolean
@@ -53,6 +55,8 @@ export function startCultures(
       vesselKind: x.vesselKind || kindOf,
       startedAt: addHours(now, -24 * x.daysAgo),
       litres: x.litres as never,
+      depthCm: x.depthCm,
+      widthCm: x.widthCm,
       starter: x.starter,
       temperatureC: x.temperatureC as never,
       warmth: x.warmth,

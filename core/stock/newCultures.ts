@@ -8,7 +8,8 @@ export type CultureDraft = Extract<RecordDraft, { type: 'culture' }> & { id: str
 export type NewCulture = Omit<
   CultureDraft,
   'id' | 'type' | 'code' | 'order' | 'logged' | 'depthCm' | 'widthCm' | 'matterGPerL'
->
+> &
+  Partial<Pick<CultureDraft, 'depthCm' | 'widthCm'>>
 
 /** Records for new vessels, each with a code of its own that no running culture carries. */
 export function newCultures(
@@ -28,8 +29,8 @@ export function newCultures(
       code,
       order: last + 1 + i,
       logged: true,
-      depthCm: null,
-      widthCm: null,
+      depthCm: w.depthCm ?? null,
+      widthCm: w.widthCm ?? null,
       matterGPerL: null,
     }
   })
@@ -59,6 +60,8 @@ export const likeCulture = (
   vesselId: null,
   vesselKind: c.vesselKind ?? null,
   litres: c.litres,
+  depthCm: c.depthCm ?? null,
+  widthCm: c.widthCm ?? null,
   temperatureC: c.temperatureC,
   warmth: c.warmth ?? 'own',
   setId: null,

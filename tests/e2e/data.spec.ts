@@ -154,7 +154,7 @@ test('a correction supersedes, an undo strikes out, and the log keeps both', asy
   await expect(page.getByText('About 140 fry')).toBeVisible()
   await page.goto('/log')
   await counted.filter({ hasText: '(correction)' }).getByRole('button', { name: 'Undo' }).click()
-  await expect(page.getByText('Taken back')).toBeVisible()
+  await expect(page.getByText('Taken back').first()).toBeVisible()
   await page.goto('/broods')
   await expect(page.getByText('About 150 fry')).toBeVisible()
 })

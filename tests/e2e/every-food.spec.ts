@@ -28,6 +28,8 @@ async function life(page: Page, food: (typeof foods)[number]) {
   const me = new Person(page)
   await visit(page, `/shelf/start?food=${food.profile.id}`)
   await page.getByRole('radiogroup', { name: 'School' }).getByRole('radio').first().check()
+  const school = page.getByRole('radiogroup', { name: 'School' }).locator('label').first()
+  await expect(school).toContainText('Ready in', { timeout: 20_000 })
   await page.getByLabel('Started days ago').fill(String(agoOf(food.profile.id)))
   await me.press('It is started')
   await expect(page.getByRole('heading', { name: 'It is started' })).toBeVisible()

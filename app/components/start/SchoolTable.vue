@@ -42,8 +42,9 @@ async function compare(foodId: string, l: number, c: number) {
 }
 watch(
   () => [props.food.profile.id, props.litres, props.temperatureC] as const,
-  ([foodId, l, c]) => {
-    found.value = new Map()
+  ([foodId, l, c], before) => {
+    // What was worked out for another warmth stands until the new figures are there: nothing jumps under a thumb.
+    if (foodId !== before?.[0]) found.value = new Map()
     void compare(foodId, l, c)
   },
   { immediate: true },
@@ -75,7 +76,10 @@ const hands = (n: number) => (n < 0.5 ? 'hardly ever' : `${plural(Math.round(n),
         /><strong class="text-[1.1875rem] leading-tight">{{ m.name }}</strong></span
       >
       <span class="small">{{ m.about }}</span>
-      <dl v-if="found.get(m.id)" class="grid grid-cols-[auto_1fr] gap-x-3 text-[0.9375rem]">
+      <dl
+        v-if="found.get(m.id)"
+        class="min-h-[10.5rem] content-start grid grid-cols-[auto_1fr] gap-x-3 text-[0.9375rem]"
+      >
         <dt class="text-ink2">Ready in</dt>
         <dd class="num font-semibold">{{ days(found.get(m.id)!) }}</dd>
         <dt class="text-ink2">Goes wrong</dt>
@@ -96,7 +100,7 @@ const hands = (n: number) => (n < 0.5 ? 'hardly ever' : `${plural(Math.round(n),
         <dt class="text-ink2">Needs</dt>
         <dd>{{ found.get(m.id)!.buy.join(', ') || 'nothing bought' }}</dd>
       </dl>
-      <span v-else class="small" role="status">Working it out</span>
+      <span v-else class="small min-h-[10.5rem]" role="status">Working it out</span>
     </label>
   </div>
 </template>

@@ -3,6 +3,7 @@ import { ref, watch } from 'vue'
 import { buyingOf } from '@renatus/core/foods/buying'
 import { CAUTIONS } from '@renatus/core/foods/cautions'
 import type { Food, FoodMethod } from '@renatus/core/foods/contract'
+import { livesBySurface } from '@renatus/core/planning/amounts'
 import { LEVELS, VESSEL_KINDS } from '@renatus/core/records/vocabulary'
 import type { CultureDraft } from '@renatus/core/stock/newCultures'
 import RecipeTable from '~/components/methods/RecipeTable.vue'
@@ -84,6 +85,22 @@ const begin = (despite: boolean) =>
             ...VESSEL_KINDS.map(k => ({ value: k, label: k })),
           ]"
         />
+        <template v-if="livesBySurface(food)">
+          <FormField
+            name="depthCm"
+            label="Depth of the liquid"
+            unit="cm"
+            numeric
+            :hint="`Empty: the usual ${method.vessel.depthCm} cm`"
+          />
+          <FormField
+            name="widthCm"
+            label="Width at its surface"
+            unit="cm"
+            numeric
+            :hint="`Empty: the usual ${method.vessel.widthCm} cm. They live by their surface: a neck holds a third.`"
+          />
+        </template>
         <FormField
           v-if="food.kinds.length"
           name="kind"

@@ -13,6 +13,8 @@ const startDraft = z.object({
   vesselId: text,
   vesselKind: z.enum(VESSEL_KINDS).or(z.literal('')).default(''),
   litres: text,
+  depthCm: text,
+  widthCm: text,
   placeId: text,
   level: z.enum(LEVELS).default('middle'),
   warmth: z.enum(['place', 'own']).default('own'),

@@ -33,6 +33,8 @@ export interface StartValues {
   level: Level
   warmth: 'place' | 'own'
   litres: number
+  depthCm: number | null
+  widthCm: number | null
   origin: 'cultures' | 'bought' | 'wild'
   starterMl: number | null
   vessels: number
@@ -66,6 +68,8 @@ export function useStartForm(food: Food, method: FoodMethod, d: StartDraft) {
       level: z.enum(LEVELS),
       warmth: z.enum(['place', 'own']),
       litres: volumeField(volumeRule, units.measures.value),
+      depthCm: optionalNumber({ label: 'Depth of the liquid', min: 1, max: 200, unit: 'cm' }),
+      widthCm: optionalNumber({ label: 'Width at its surface', min: 1, max: 200, unit: 'cm' }),
       temperatureC: temperatureField(
         { label: 'Temperature', min: 0, max: 40 },
         units.measures.value,
@@ -103,6 +107,8 @@ export function useStartForm(food: Food, method: FoodMethod, d: StartDraft) {
     placeId: state.value.places[0]?.id ?? '',
     litres: String(units.toVolumeUnit(method.vessel.volumeL)),
     temperatureC: String(units.toTemperatureUnit(middleC)),
+    depthCm: '',
+    widthCm: '',
     parentId: mothers.value[0]?.id ?? '',
     vessels: '1',
     daysAgo: '0',

@@ -1,4 +1,5 @@
 import { estimate } from '@renatus/core/estimation/estimate'
+import { saidStage } from '@renatus/core/estimation/saidStage'
 import { BOOK, fixedDayRule, sloppyCulture, type World } from './sloppy'
 
 /** One food of each family, with a method and the moments of its life at which it is read, in ready days of the card. */
@@ -71,7 +72,7 @@ export function figures(
       out.ms += performance.now() - from
       out.readings++
       if (holds(k.density, e.density)) out.held++
-      if (e.readiness.ready > 0.5) {
+      if (saidStage(e.readiness) === 'ready') {
         out.wrongReady[1]++
         if (k.readiness !== 'ready') out.wrongReady[0]++
       }

@@ -19,6 +19,8 @@ const choice = {
   level: 'middle' as const,
   warmth: 'own' as const,
   temperatureC: 24,
+  depthCm: null,
+  widthCm: 3,
   litres: 0.5,
   starter: 1,
   daysAgo: 2,
@@ -35,6 +37,7 @@ describe('a start', () => {
     expect(new Set(cultures.map(c => c.code)).size).toBe(3)
     for (const c of cultures) {
       expect(c.startedAt.slice(0, 16)).toBe('2026-03-18T05:34')
+      expect([c.depthCm, c.widthCm]).toEqual([null, 3])
       expect(() => culture.parse({ ...c, updatedAt: NOW, removedAt: null })).not.toThrow()
     }
     expect(vessels).toEqual([])
