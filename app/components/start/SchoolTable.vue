@@ -78,7 +78,7 @@ const hands = (n: number) => (n < 0.5 ? 'hardly ever' : `${plural(Math.round(n),
       <span class="small">{{ m.about }}</span>
       <dl
         v-if="found.get(m.id)"
-        class="min-h-[10.5rem] content-start grid grid-cols-[auto_1fr] gap-x-3 text-[0.9375rem]"
+        class="min-h-[9rem] content-start grid grid-cols-[auto_1fr] gap-x-3 text-[0.9375rem]"
       >
         <dt class="text-ink2">Ready in</dt>
         <dd class="num font-semibold">{{ days(found.get(m.id)!) }}</dd>
@@ -100,7 +100,7 @@ const hands = (n: number) => (n < 0.5 ? 'hardly ever' : `${plural(Math.round(n),
         <dt class="text-ink2">Needs</dt>
         <dd>{{ found.get(m.id)!.buy.join(', ') || 'nothing bought' }}</dd>
       </dl>
-      <span v-else class="small min-h-[10.5rem]" role="status">Working it out</span>
+      <span v-else class="small min-h-[9rem]" role="status">Working it out</span>
     </label>
   </div>
 </template>
