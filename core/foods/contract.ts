@@ -31,6 +31,8 @@ export interface Measure {
   perL: number
   /** Loose density of a powder, g/mL. */
   gPerMl?: number
+  /** It is told as nitrogen: what of a plant food that is, its label says. */
+  nitrogen?: boolean
   /** Does not scale with the vessel: one lid, one stone. */
   fixed?: boolean
   /** Salt that a unit of it brings, g: 1 for salt by the gram, its strength for what swims in salt water. */

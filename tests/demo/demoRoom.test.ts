@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { readRoomFile } from '@renatus/core/formats/roomFile'
 import { writeRoomFile } from '@renatus/core/formats/writeRoomFile'
 import { idTime } from '@renatus/core/records/id'
+import { roomState } from '@renatus/core/stock/roomState'
 import { instantOf, toMs } from '@renatus/core/time/localDate'
 import { wallClock } from '@renatus/core/time/zone'
 import { brokenFacts } from '@demo/facts'
@@ -28,6 +29,21 @@ describe('the demo room', () => {
     const text = writeRoomFile(demoAt(now, 'America/New_York'))
     expect(text).toBe(writeRoomFile(demoAt(now, 'America/New_York')))
     expect(readRoomFile(text).ok).toBe(true)
+  }, 60_000)
+
+  it('no two stores that stand there at a time share a name', () => {
+    const now = '2026-03-24T05:34:00.000Z'
+    const { records, entries } = demoAt(now, 'Europe/Berlin')
+    const mornings = [0, 5, 11, 20].map(d => new Date(Date.parse(now) - d * 86_400_000))
+    for (const at of mornings.map(m => m.toISOString())) {
+      const names = roomState(
+        records,
+        entries.filter(e => e.at <= at),
+        at,
+      )!.stores.map(s => s.name)
+      expect(names.length).toBeGreaterThan(0)
+      expect(new Set(names).size, names.join(', ')).toBe(names.length)
+    }
   }, 60_000)
 
   it('is a morning older by the evening: what was done before is what was done', () => {

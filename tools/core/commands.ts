@@ -20,6 +20,7 @@ const command = async <I extends z.ZodType, O extends z.ZodType>(
 export const COMMANDS: Record<string, () => Promise<Command>> = {
   'salt': () => command(import('./salt')),
   'salt-of': () => command(import('./saltOf')),
+  'dose': () => command(import('./dose')),
   'hatch': () => command(import('./hatch')),
   'species': () => command(import('./species')),
   'ladder': () => command(import('./ladder')),

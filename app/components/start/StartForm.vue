@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { buyingOf } from '@renatus/core/foods/buying'
 import { CAUTIONS } from '@renatus/core/foods/cautions'
 import type { Food, FoodMethod } from '@renatus/core/foods/contract'
@@ -17,6 +17,7 @@ import VesselPicture from '~/components/vessel/VesselPicture.vue'
 import { useUnits } from '~/composables/useUnits'
 import { RECIPE_WARNINGS } from '~/words/methods'
 import { LEVEL_WORDS } from '~/words/tending'
+import PlantFoodDose from './PlantFoodDose.vue'
 import StartSteps from './StartSteps.vue'
 import type { StartDraft } from './startDraft'
 import { useStart } from './useStart'
@@ -42,6 +43,10 @@ watch(
   { deep: true },
 )
 watch([litres, temperatureC], ([l, c]) => emit('estimate', l, c), { immediate: true })
+/** Nitrogen that the card asks for in one vessel, g; 0 where it asks for none. */
+const nitrogenG = computed(() =>
+  props.method.measures.reduce((g, m) => g + (m.nitrogen ? m.perL * litres.value : 0), 0),
+)
 const ticked = ref([...props.draft.ticked])
 const understood = ref([...props.draft.understood])
 watch([ticked, understood], ([t, u]) => emit('change', { ticked: t, understood: u }))
@@ -227,6 +232,7 @@ const begin = (despite: boolean) =>
         :count="count"
         :from="mother?.record.name"
       />
+      <PlantFoodDose v-if="nitrogenG > 0" :litres="litres" :nitrogen-g="nitrogenG" />
       <p class="small max-w-prose">
         Have ready: {{ method.materials.join(', ') }}. {{ method.waterRule }} {{ method.airRule }}
       </p>

@@ -19,7 +19,7 @@ const usual: FoodMethod = {
   measures: [
     { what: 'aged water', unit: 'mL', perL: 950 },
     { what: 'green water to start', starter: true, unit: 'mL', perL: 50 },
-    { what: 'plant food, as nitrogen', unit: 'g', perL: 0.012, buy: true },
+    { what: 'plant food, as nitrogen', unit: 'g', perL: 0.012, nitrogen: true, buy: true },
   ],
   starterShare: 0.05,
   leastStarterShare: 0.01,
@@ -64,7 +64,7 @@ export const methods: readonly FoodMethod[] = [
       measures: [
         { what: 'tap water', unit: 'mL', perL: 950 },
         { what: 'green water to start', starter: true, unit: 'mL', perL: 50 },
-        { what: 'plant food, as nitrogen', unit: 'g', perL: 0.012, buy: true },
+        { what: 'plant food, as nitrogen', unit: 'g', perL: 0.012, nitrogen: true, buy: true },
       ],
       failure: 0.25,
       factors: { muMax: 1 / 1.5, lag: 1.5 },

@@ -86,6 +86,15 @@ function frozen(stop: HarvestStop, nauplii: number, cubes: number, c: AnswerCont
   ]
 }
 
+/** Two cups of one vessel stand beside each other in the fridge: each has a name of its own for its tape. */
+function cupName(vessel: string, { state }: AnswerContext): string {
+  const used = new Set(state.stores.map(s => s.name))
+  const nameOf = (n: number) => `${n === 1 ? 'Cup' : `Cup ${n}`} of ${vessel}`.slice(0, 60)
+  let n = 1
+  while (used.has(nameOf(n))) n++
+  return nameOf(n)
+}
+
 function chilled(stop: HarvestStop, nauplii: number, cupMl: number, c: AnswerContext): Draft[] {
   if (nauplii < LEAST_KEPT) return []
   const storeId = c.newId()
@@ -96,7 +105,7 @@ function chilled(stop: HarvestStop, nauplii: number, cupMl: number, c: AnswerCon
       subject: about,
       data: {
         storeId,
-        name: `Cup of ${stop.subject.name}`,
+        name: cupName(stop.subject.name, c),
         foodId: NAUPLII,
         keep: 'fridge',
         unit: 'mL',
