@@ -6,6 +6,7 @@ import type {
   Level,
   RefusalId,
   Sign,
+  Stranger,
 } from '@renatus/core/records/vocabulary'
 import type { CultureDraft } from '@renatus/core/stock/newCultures'
 import type { CultureState } from '@renatus/core/stock/cultures'
@@ -76,9 +77,22 @@ export function useCultureActions() {
     write(`${c.name}: ${said}`, [{ kind, subject: subject(c.id), data } as Draft])
 
   return {
-    looked: (c: CultureRecord, signs: Partial<Record<Sign, number>>, note: string) =>
+    looked: (
+      c: CultureRecord,
+      signs: Partial<Record<Sign, number>>,
+      note: string,
+      strangers: readonly Stranger[] = [],
+    ) =>
       write(`${c.name}: the look is written down.`, [
-        { kind: 'culture.looked', subject: subject(c.id), data: { cultureId: c.id, signs } },
+        {
+          kind: 'culture.looked',
+          subject: subject(c.id),
+          data: {
+            cultureId: c.id,
+            signs,
+            ...(strangers.length ? { strangers: [...strangers] } : {}),
+          },
+        },
         ...(note.trim()
           ? [{ kind: 'note' as const, subject: subject(c.id), data: { text: note.trim() } }]
           : []),

@@ -1,3 +1,4 @@
+import type { Stranger } from '@renatus/core/records/vocabulary'
 import { saidStage } from '@renatus/core/estimation/saidStage'
 import { bracket } from '@renatus/core/math/bracket'
 import type { Readiness, Sign } from '@renatus/core/dynamics/contract'
@@ -52,6 +53,16 @@ export const SIGN_NAMES: Record<Sign, string> = {
   climbing: 'On the wall',
   size: 'Size',
   pupae: 'Pupae',
+}
+
+export const STRANGER_NAMES: Record<Stranger, string> = {
+  worms: 'threads that whip (worms)',
+  copepods: 'dots that dart (copepods)',
+  fleas: 'hopping dots (water fleas)',
+  rotifers: 'gliding specks with a wheel (rotifers)',
+  ciliates: 'dust that drifts and turns (ciliates)',
+  larvae: 'larvae of insects',
+  yeast: 'budding grains (yeast)',
 }
 
 /** The grades of a look in the words of the food: "hazy, many, earthy". */

@@ -83,7 +83,7 @@ export const CULTURE_SENTENCES: Sentences<CultureKind> = {
       ([sign, grade]) =>
         signs[sign as keyof typeof signs]?.[Math.round(grade)] ?? `${sign} ${grade}`,
     )
-    return `${w.name(d.cultureId)}: ${seen.filter(x => x !== 'none').join(', ') || (seen.length ? 'nothing to see' : 'nothing graded')}`
+    return `${w.name(d.cultureId)}: ${seen.filter(x => x !== 'none').join(', ') || (seen.length ? 'nothing to see' : 'nothing graded')}${d.strangers?.length ? `; in it: ${d.strangers.join(', ')}` : ''}`
   },
   'culture.did': (d, w) => `${w.name(d.cultureId)}: ${all(didParts(d))}`,
   'culture.temperature': (d, w) => `${w.name(d.cultureId)}: ${d.temperatureC.toFixed(1)} °C`,

@@ -5,6 +5,7 @@ import { randomStream } from '../math/random'
 import { systematic, weightsOf, type Cloud, type Particle } from './cloud'
 import type { Observation } from './observation'
 import { advance, likelihood } from './replay'
+import { STRANGER_TELLS, strangersSeen } from './strangers'
 import type { Subject } from './subject'
 
 export type CauseId = Ailment | 'cold'
@@ -37,7 +38,7 @@ const HIDDEN_COLD = 5
 const COLD_BELOW_MIDDLE = 4
 const COURSES = 40
 
-const tells = (o: Observation) => o.kind !== 'action' && o.kind !== 'temperature'
+const saysSomething = (o: Observation) => o.kind !== 'action' && o.kind !== 'temperature'
 const middleOf = (food: Food) => (food.rangeC[0] + food.rangeC[1]) / 2
 /** True where a food is kept so cold that it shows. */
 export const isCold = (food: Food, c: number) => c < middleOf(food) - COLD_BELOW_MIDDLE
@@ -85,7 +86,7 @@ export function diagnose(
   seen: readonly Observation[],
   temperature: (day: number) => number,
 ): Cause[] {
-  if (!seen.some(tells)) return []
+  if (!seen.some(saysSomething)) return []
   const picks = systematic(weightsOf(weekAgo), COURSES, 0.5)
   const courses = picks.map(i => weekAgo[i]!)
   const fromH = courses[0]!.culture.ageH
@@ -96,7 +97,9 @@ export function diagnose(
     onsetH = fromH,
   ) => evidence(courses, seen, t, subject.seed + 17, onsetH, wrong)
   // Something may have gone wrong at the beginning, in the middle, or since the look before the last.
-  const onsets = [...new Set([fromH, (fromH + toH) / 2, seen.filter(tells).at(-2)?.h ?? fromH])]
+  const onsets = [
+    ...new Set([fromH, (fromH + toH) / 2, seen.filter(saysSomething).at(-2)?.h ?? fromH]),
+  ]
   const nothing = run(temperature, null)!
   const causes: { id: CauseId; log: number; base: number; known: boolean }[] = []
 
@@ -133,7 +136,11 @@ export function diagnose(
       known: false,
     })
   }
-  const ratios = causes.map(c => Math.exp(Math.max(-40, Math.min(40, c.log - c.base))))
+  const strangers = strangersSeen(subject.food, seen).length > 0 ? STRANGER_TELLS : 1
+  const tells = (id: CauseId) => (id === 'contaminated' ? strangers : 1)
+  const ratios = causes.map(
+    c => tells(c.id) * Math.exp(Math.max(-40, Math.min(40, c.log - c.base))),
+  )
   const total = NOTHING + causes.reduce((s, c, n) => s + BEFORE[c.id] * ratios[n]!, 0)
   return causes
     .map((c, n) => ({

@@ -6,6 +6,7 @@ import { nextLook, type NextLook } from './nextLook'
 import type { Observation } from './observation'
 import { leanOf, type LeanBelief } from './observer'
 import { replay, temperatureOf, type Move, type Remark, type ReplayMemory } from './replay'
+import { strangersSeen } from './strangers'
 import type { Subject } from './subject'
 
 /** A calibrated statement about a vessel. Bands are of 80 %. */
@@ -75,6 +76,7 @@ export function estimate(
     unwell > TROUBLED ||
     pFailed > TROUBLED ||
     r.remarks.some(x => x.code === 'surprising') ||
+    strangersSeen(subject.food, r.observations.slice(r.weekAgo?.from ?? 0)).length > 0 ||
     isCold(subject.food, environment.temperatureC)
   return {
     memory: r.memory,

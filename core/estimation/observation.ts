@@ -1,11 +1,16 @@
 import type { Action, Look, Sign, SignLook } from '../dynamics/contract'
 import { normalCdf } from '../math/normalCdf'
 import type { Lean } from './observer'
-import type { HarvestGrade } from '../records/vocabulary'
+import type { HarvestGrade, Stranger } from '../records/vocabulary'
 
 /** What somebody saw, counted, took or did, some hours after the start. */
 export type Observation =
-  | { h: number; kind: 'look'; signs: Partial<Record<Sign, number>> }
+  | {
+      h: number
+      kind: 'look'
+      signs: Partial<Record<Sign, number>>
+      strangers?: readonly Stranger[]
+    }
   | { h: number; kind: 'count'; animals: number; ml: number }
   /** A density read off something else than animals: the depth at which a stick vanishes, a colour. */
   | { h: number; kind: 'density'; perMl: number; logSd: number }

@@ -1,7 +1,7 @@
 import type { ActionKind, AmountUnit, FamilyId, Sign } from '../dynamics/contract'
 import type { ParameterSet } from '../dynamics/parameter'
 import type { FeedProfile } from '../feeds/contract'
-import type { RefusalId, Water } from '../records/vocabulary'
+import type { RefusalId, Stranger, Water } from '../records/vocabulary'
 
 /**
  * What a food is: one folder with the same files (profile, parameters, methods, signs, index).
@@ -166,6 +166,8 @@ export interface Food {
   foul?: readonly Foul[]
   /** Waters that harm it when they are fresh. */
   harmfulWater?: readonly Water[]
+  /** What swims in it and belongs there. */
+  own?: readonly Stranger[]
   /** What a cause looks like and is confirmed by in this food, where it differs from the usual. */
   advice?: FoodAdvice
   /** It is worked with acid: kept apart from bleach in place and time. */

@@ -32,6 +32,18 @@ export type ActionKind = (typeof ACTION_KINDS)[number]
 export const AMOUNT_UNITS = ['g', 'mL', 'share', 'mgPerL'] as const
 export type AmountUnit = (typeof AMOUNT_UNITS)[number]
 
+/** What else may swim in a vessel beside what is grown in it. */
+export const STRANGERS = [
+  'worms',
+  'copepods',
+  'fleas',
+  'rotifers',
+  'ciliates',
+  'larvae',
+  'yeast',
+] as const
+export type Stranger = (typeof STRANGERS)[number]
+
 /** How a harvest looked in the cup. */
 export const HARVEST_GRADES = ['good', 'thin', 'failed'] as const
 export type HarvestGrade = (typeof HARVEST_GRADES)[number]

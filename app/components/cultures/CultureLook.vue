@@ -3,12 +3,15 @@ import { computed, ref } from 'vue'
 import type { Sign } from '@renatus/core/dynamics/contract'
 import type { CultureReading } from '@renatus/core/estimation/readCulture'
 import type { Food } from '@renatus/core/foods/contract'
+import { strangersTo } from '@renatus/core/estimation/strangers'
 import type { CultureRecord } from '@renatus/core/records/records'
+import type { Stranger } from '@renatus/core/records/vocabulary'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import VesselPicture from '~/components/vessel/VesselPicture.vue'
 import type { VesselShape } from '~/components/vessel/vesselShape'
 import { useCultureActions } from '~/composables/useCultureActions'
-import { lookInShort, SIGN_NAMES } from '~/words/cultures'
+import { lookInShort, SIGN_NAMES, STRANGER_NAMES } from '~/words/cultures'
+import LensKey from './LensKey.vue'
 
 /** Pick the drawing most like the vessel in hand, change what differs, and the estimate moves. */
 const props = defineProps<{
@@ -24,6 +27,7 @@ const picked = ref<Partial<Record<Sign, number>> | null>(null)
 const choices = computed(() => props.reading.choices)
 const shown = ref<typeof props.reading.choices>([])
 const note = ref('')
+const strangers = ref<Stranger[]>([])
 const signs = computed(() => Object.entries(props.food.signs) as [Sign, readonly string[]][])
 function pick(i: number) {
   shown.value = choices.value
@@ -31,9 +35,13 @@ function pick(i: number) {
 }
 const describe = (s: Partial<Record<Sign, number>>) => lookInShort(props.food, s)
 async function save() {
-  if (picked.value && (await actions.looked(props.culture, picked.value, note.value))) {
+  if (
+    picked.value &&
+    (await actions.looked(props.culture, picked.value, note.value, strangers.value))
+  ) {
     picked.value = null
     note.value = ''
+    strangers.value = []
   }
 }
 </script>
@@ -88,6 +96,30 @@ async function save() {
           >Note<input v-model="note" class="field mt-1" maxlength="500" autocomplete="off"
         /></label>
       </div>
+      <fieldset>
+        <legend class="font-semibold">What else swims in it?</legend>
+        <div class="flex flex-wrap gap-x-6">
+          <label
+            v-for="s in strangersTo(food)"
+            :key="s"
+            class="flex gap-3 items-center min-h-12 cursor-pointer"
+            ><input
+              v-model="strangers"
+              type="checkbox"
+              :value="s"
+              class="size-6 accent-[var(--plan)] shrink-0"
+            />{{ STRANGER_NAMES[s] }}</label
+          >
+        </div>
+        <details>
+          <summary
+            class="min-h-12 flex items-center cursor-pointer font-semibold text-ink2 underline"
+          >
+            A key for the lens
+          </summary>
+          <LensKey />
+        </details>
+      </fieldset>
       <div class="flex gap-2">
         <button class="btn btn-main" :disabled="Object.keys(picked).length === 0">
           This is what I see</button

@@ -43,11 +43,14 @@ function subjectOf(e: Entry): string | null {
   return 'cultureId' in e.data ? e.data.cultureId : null
 }
 
+const strangersOf = ({ strangers }: EntryData<'culture.looked'>) =>
+  strangers?.length ? { strangers } : {}
+
 /** What an entry about a culture says of it, h hours after its start. */
 function observed(e: Entry, h: number): Observation[] {
   switch (e.kind) {
     case 'culture.looked':
-      return [{ h, kind: 'look', signs: e.data.signs }]
+      return [{ h, kind: 'look', signs: e.data.signs, ...strangersOf(e.data) }]
     case 'culture.did':
       return [{ h, kind: 'action', action: actionOf(e.data) }]
     case 'culture.temperature':

@@ -10,6 +10,7 @@ export const bananaWorm: Food = {
   methods,
   signs,
   harvestSigns,
+  own: ['worms'],
   kinds: [],
   reliability: { failure: 0.1, readyLogSd: 0.2 },
   rangeC: [10, 34],

@@ -11,6 +11,7 @@ export const blackworm: Food = {
   methods,
   signs,
   harvestSigns,
+  own: ['worms'],
   kinds: [],
   harmfulWater: ['tap'],
   withoutAirH: 8,

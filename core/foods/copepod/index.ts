@@ -10,6 +10,7 @@ export const copepod: Food = {
   methods,
   signs,
   harvestSigns,
+  own: ['copepods'],
   kinds: [],
   harmfulWater: ['tap'],
   withoutAirH: 12,

@@ -12,6 +12,7 @@ export const daphniaPulex: Food = {
   methods,
   signs,
   harvestSigns,
+  own: ['fleas'],
   kinds: CLADOCERAN_KINDS,
   harmfulWater: ['conditioned', 'tap'],
   buying: FLEA_SEASON,

@@ -11,6 +11,7 @@ export const infusoria: Food = {
   methods,
   signs,
   harvestSigns,
+  own: ['ciliates', 'rotifers'],
   kinds: [],
   leastMatterGPerL: LEAST_MATTER,
   foul: [{ sign: 'cloudiness', from: 1.5, refusal: 'cloudy' }],

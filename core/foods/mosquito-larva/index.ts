@@ -11,6 +11,7 @@ export const mosquitoLarva: Food = {
   methods,
   signs,
   harvestSigns,
+  own: ['larvae', 'ciliates'],
   kinds: [],
   foul: [{ sign: 'pupae', from: 0.7, refusal: 'pupae' }],
   buying: { ...USUAL_BUYING, leadDays: 3, price: 0, months: [5, 6, 7, 8, 9] },

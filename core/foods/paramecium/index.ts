@@ -10,6 +10,7 @@ export const paramecium: Food = {
   methods,
   signs,
   harvestSigns,
+  own: ['ciliates'],
   kinds: [],
   foul: [{ sign: 'cloudiness', from: 1.5, refusal: 'cloudy' }],
   harmfulWater: ['tap'],

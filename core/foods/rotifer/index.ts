@@ -10,6 +10,7 @@ export const rotifer: Food = {
   methods,
   signs,
   harvestSigns,
+  own: ['rotifers'],
   kinds: [
     { id: 'large', name: 'large strain', parameters: {} },
     {

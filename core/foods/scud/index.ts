@@ -10,6 +10,7 @@ export const scud: Food = {
   methods,
   signs,
   harvestSigns,
+  own: ['worms', 'copepods'],
   kinds: [],
   harmfulWater: ['conditioned', 'tap'],
   reliability: { failure: 0.05, readyLogSd: 0.2 },

@@ -10,6 +10,7 @@ export const vinegarEel: Food = {
   methods,
   signs,
   harvestSigns,
+  own: ['worms'],
   kinds: [],
   acid: true,
   harmfulWater: ['tap'],

@@ -10,6 +10,7 @@ export const whiteWorm: Food = {
   methods,
   signs,
   harvestSigns,
+  own: ['worms'],
   kinds: [],
   harmfulWater: ['tap'],
   reliability: { failure: 0.15, readyLogSd: 0.2 },

@@ -10,6 +10,7 @@ import {
   ORIGINS,
   REFUSALS,
   SIGNS,
+  STRANGERS,
   WATERS,
 } from '../vocabulary'
 import { celsius, grams, seen } from './fields'
@@ -90,6 +91,8 @@ export const cultureEntries = {
   'culture.looked': z.object({
     cultureId: id,
     signs: z.partialRecord(z.enum(SIGNS), z.number().min(0).max(4)),
+    /** What else swims in it; not there: nobody looked for it. */
+    strangers: z.array(z.enum(STRANGERS)).max(STRANGERS.length).optional(),
   }),
   'culture.did': z.object({
     cultureId: id,
