@@ -34,7 +34,7 @@ const KEY = [
 ] as const
 const HAZE = Array.from(
   { length: 40 },
-  (_, i) => [6 + ((i * 29) % 68), 6 + ((i * 17) % 38)] as const,
+  (_, i) => [6 + ((i * i * 31 + i * 17) % 68), 6 + ((i * i * 13 + i * 23) % 38)] as const,
 )
 </script>
 
