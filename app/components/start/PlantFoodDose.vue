@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, reactive, useId } from 'vue'
-import { litres } from '@renatus/core/units/quantity'
+import { litres as asLitres } from '@renatus/core/units/quantity'
 import { DOSE_FORMS, doseOf, type DoseForm } from '@renatus/core/water/dose'
 import { DOSE_FORM_WORDS, doseText } from '~/words/dose'
 import { numberField } from '~/words/fields'
@@ -21,7 +21,7 @@ const read = computed(() => {
   if (tab && !tab.success) return { problem: tab.error.issues[0]!.message }
   const want = { nitrogenMgL: (props.nitrogenG * 1000) / props.litres }
   const product = { form: typed.form, nitrogenPercent: percent.data, tabG: tab?.data }
-  return { text: doseText(doseOf(litres(props.litres), want, product)) }
+  return { text: doseText(doseOf(asLitres(props.litres), want, product)) }
 })
 </script>
 
