@@ -7,7 +7,7 @@ export default defineConfig({
   testDir: 'tests/e2e',
   workers: 2,
   fullyParallel: true,
-  timeout: 90_000,
+  timeout: 180_000,
   // A test that needs a second try is a fault of the app or of the test.
   retries: 0,
   expect: { timeout: 10_000 },

@@ -7,7 +7,7 @@ async function openCount(page: Page, room: 'demo' | 'own' = 'own') {
   else {
     await page.clock.install({ time: new Date('2026-03-24T05:34:00Z') })
     await page.goto('/?room=demo')
-    await expect(page.getByRole('article').first()).toBeVisible({ timeout: 30_000 })
+    await expect(page.getByRole('article').first()).toBeVisible({ timeout: 60_000 })
   }
   const me = new Person(page)
   if (page.viewportSize()!.width < 1024) await me.press('More')

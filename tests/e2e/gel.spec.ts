@@ -112,7 +112,7 @@ test('forwards, backwards and by days; what cannot be is refused in words', asyn
   const me = new Person(page)
   await page.clock.install({ time: new Date('2026-03-24T05:34:00Z') })
   await page.goto('/?room=demo')
-  await expect(page.getByRole('article').first()).toBeVisible({ timeout: 30_000 })
+  await expect(page.getByRole('article').first()).toBeVisible({ timeout: 60_000 })
   await visit(page, '/gel')
   await expect(page.getByTestId('cover')).toContainText('lasts 4 days')
   await page.getByRole('link', { name: 'Cook Harbour powder' }).click()

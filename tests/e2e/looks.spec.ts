@@ -58,7 +58,7 @@ for (const [colorScheme, width] of [
     const errors: string[] = []
     page.on('pageerror', e => errors.push(e.message))
     await page.goto('/?room=demo')
-    await expect(page.getByRole('article').first()).toBeVisible({ timeout: 30_000 })
+    await expect(page.getByRole('article').first()).toBeVisible({ timeout: 60_000 })
     await visit(page, '/bench')
     const harvest = await page.locator('a[href^="/harvest/"]').first().getAttribute('href')
     await visit(page, '/broods')
