@@ -2,10 +2,8 @@ import { newId } from '~/db/newId'
 import type { Stop } from '@renatus/core/round/stop'
 import type { Answer } from '@renatus/core/records/vocabulary'
 import { useRoomStore } from '~/stores/room'
-import { answeredElsewhere } from '~/words/problems'
+import { answeredElsewhere, RECKONED_ANEW } from '~/words/problems'
 import { useUndo } from './useUndo'
-
-const RECKONED_ANEW = 'The round was just being reckoned anew: tap once more.'
 
 /** Answers to stops of the round, written to the log as core words them. Each returns a problem in words, or null. */
 export function useStops() {

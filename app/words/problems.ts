@@ -37,3 +37,6 @@ export function answeredElsewhere(
 }
 export const VESSEL_BUSY = (vessel: string) =>
   `${vessel} still holds another hatch: harvest or empty it first.`
+
+/** Of a tap that met no round. */
+export const RECKONED_ANEW = 'The round was just being reckoned anew: tap once more.'

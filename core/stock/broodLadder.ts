@@ -2,7 +2,7 @@ import { EDIBLES, sizedAs } from '../fry/edibles'
 import { ladder, type LadderBrood, type LadderDay } from '../fry/ladder'
 import { allowedFoods, type Wishes } from '../fry/wishes'
 import type { Room } from '../records/records'
-import { addDays, daysBetween } from '../time/localDate'
+import { addDays, daysBetween, type LocalDate } from '../time/localDate'
 import type { BroodState } from './broodState'
 
 /** Meals a day that a room gives. */
@@ -13,6 +13,10 @@ export function wishesNow(state: BroodState): Wishes {
   const { wishes } = state.brood
   return { ...wishes, forbidden: [...wishes.forbidden, ...state.weaning.waiting] }
 }
+
+/** Wishes as they will stand on a day: what was refused of late is tried again. */
+export const wishesOn = (state: BroodState, date: LocalDate): Wishes =>
+  date < (state.weaning.waitsUntil ?? '') ? wishesNow(state) : state.brood.wishes
 
 /** A brood as the ladder sees it; null for an unknown fish or tank. */
 export function ladderBrood(state: BroodState, room: Room): LadderBrood | null {

@@ -32,6 +32,7 @@ const signs = computed(() => Object.entries(props.food.signs) as [Sign, readonly
 function pick(i: number) {
   shown.value = choices.value
   picked.value = { ...choices.value[i]!.signs }
+  strangers.value = []
 }
 const describe = (s: Partial<Record<Sign, number>>) => lookInShort(props.food, s)
 async function save() {
@@ -41,7 +42,6 @@ async function save() {
   ) {
     picked.value = null
     note.value = ''
-    strangers.value = []
   }
 }
 </script>

@@ -141,13 +141,13 @@ export function act(s: LogisticState, p: LogisticParams, action: Action): void {
     case 'poison':
       s.badAtD = Math.min(s.badAtD, s.ageD)
       return
-    // Worms that are broken or moved grow again from each part.
+    // Worms that are broken or moved grow again from each part; what lives by its surface is roused by air alone.
     case 'stir':
-      s.rousedD = ROUSED_D
+      if (p.surface <= 0) s.rousedD = ROUSED_D
       return
-    // The same animals in as wide a surface as the vessel has: more of them can live.
+    // The same animals under a surface as wide as the numbers hold for: more of them can live.
     case 'lower': {
-      const wide = Math.max(s.air, airOf(p.surface, 1, p.surface))
+      const wide = Math.max(s.air, 1)
       s.x *= s.air / wide
       s.air = wide
       s.rousedD = ROUSED_D

@@ -6,7 +6,7 @@ import { EDIBLES } from '../../fry/edibles'
 import type { LadderDay } from '../../fry/ladder'
 import { allowedFoods } from '../../fry/wishes'
 import { suitability } from '../../fry/suitability'
-import { broodLadder } from '../../stock/broodLadder'
+import { broodLadder, wishesOn } from '../../stock/broodLadder'
 import type { BroodState } from '../../stock/broodState'
 import { addDays, type LocalDate } from '../../time/localDate'
 import { STANDS_IN_FROM } from './demand'
@@ -163,7 +163,7 @@ export function closing(
     r,
     gap,
     suits: new Map(EDIBLES.map(e => [e.id, suitability(e, mouth, everyH).value])),
-    allowed: new Set(allowedFoods(ids, brood.brood.wishes)),
+    allowed: new Set(allowedFoods(ids, wishesOn(brood, addDays(r.from, gap.from)))),
   }
   const month = Number(r.from.slice(5, 7))
   const ways = [

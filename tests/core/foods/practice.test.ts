@@ -136,6 +136,10 @@ describe('worms', () => {
     expect(gain).toBeGreaterThan(2.5)
     expect(gain).toBeLessThan(4.2)
   })
+  it('a stir alone rouses no vinegar eels', () => {
+    const [still, stirred] = [eels('neck'), eels('neck', daily('stir', 5, 20, 3))]
+    expect(stirred!.days[20]!.perMl).toBe(still!.days[20]!.perMl)
+  })
   it('undiluted vinegar is slower', () => {
     expect(eels('undiluted').readyDay!.p50).toBeGreaterThan(1.2 * eels('neck').readyDay!.p50)
   })
