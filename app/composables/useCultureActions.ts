@@ -146,6 +146,8 @@ export function useCultureActions() {
         'culture.temperature',
         'the temperature is written down.',
       ),
+    gravity: (c: CultureRecord, sg: number) =>
+      of(c, { cultureId: c.id, sg }, 'culture.gravity', 'the gravity is written down.'),
     moved: (
       c: CultureRecord,
       placeId: string | null,

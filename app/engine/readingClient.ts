@@ -1,13 +1,22 @@
 import type { CultureReading } from '@renatus/core/estimation/readCulture'
 import type { CultureReader } from '~/workers/cultures.worker'
 import type { ReadingQuestion } from './readingQuestion'
+import { sharedOut } from './sharedOut'
 import { workerClient } from './workerClient'
 
-/** One reader for all views: what one view has read the next one knows. */
-const reader = workerClient<CultureReader>(
-  'reading cultures',
-  () => new Worker(new URL('../workers/cultures.worker.ts', import.meta.url), { type: 'module' }),
+/** More would take what the page and its disk need. */
+const MOST_READERS = 2
+const cores = () => globalThis.navigator?.hardwareConcurrency ?? 1
+
+/** The same readers for all views: what one view has read the next one knows. The second is started by a room that needs it. */
+const readers = Array.from({ length: Math.max(1, Math.min(MOST_READERS, cores())) }, () =>
+  workerClient<CultureReader>(
+    'reading cultures',
+    () => new Worker(new URL('../workers/cultures.worker.ts', import.meta.url), { type: 'module' }),
+  ),
 )
+/** Who asked which reader: the rest of an older question is called off there too. */
+const askers = readers.map(() => new Set<string>())
 
 /** Reads cultures; readings come in batches, the known ones first. */
 export async function readCultures(
@@ -15,13 +24,21 @@ export async function readCultures(
   onReadings: (batch: readonly CultureReading[]) => void,
 ): Promise<void> {
   const { proxy } = await import('comlink')
-  return reader.call((r, alive) =>
-    r.read(
-      q,
-      proxy((batch: readonly CultureReading[]) => {
-        alive()
-        onReadings(batch)
-      }),
-    ),
+  const shares = sharedOut(q.ids, readers.length)
+  await Promise.all(
+    readers.map(async (reader, i) => {
+      const ids = shares[i]!
+      if (ids.length === 0 && !askers[i]!.has(q.asker)) return
+      askers[i]!.add(q.asker)
+      await reader.call((r, alive) =>
+        r.read(
+          { ...q, ids },
+          proxy((batch: readonly CultureReading[]) => {
+            alive()
+            onReadings(batch)
+          }),
+        ),
+      )
+    }),
   )
 }

@@ -36,6 +36,7 @@ export const KIND_NAMES: Record<EntryKind, string> = {
   'culture.looked': 'Look',
   'culture.did': 'Culture tended',
   'culture.temperature': 'Temperature read',
+  'culture.gravity': 'Gravity read',
   'culture.harvested': 'Drawn from',
   'culture.refused': 'Not worth a harvest',
   'culture.ended': 'Culture ended',
@@ -74,6 +75,7 @@ export const CORRECTABLE: Partial<
   'brood.left': [{ field: 'fry', label: 'Fry', unit: '' }],
   'tank.temperature': [{ field: 'temperatureC', label: 'Temperature', unit: '°C' }],
   'culture.temperature': [{ field: 'temperatureC', label: 'Temperature', unit: '°C' }],
+  'culture.gravity': [{ field: 'sg', label: 'Gravity', unit: '' }],
   'sample.counted': [{ field: 'dropMl', label: 'One drop', unit: 'mL' }],
   'gel.cooked': [
     { field: 'pieces', label: 'Pieces', unit: '' },

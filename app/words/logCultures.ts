@@ -87,6 +87,7 @@ export const CULTURE_SENTENCES: Sentences<CultureKind> = {
   },
   'culture.did': (d, w) => `${w.name(d.cultureId)}: ${all(didParts(d))}`,
   'culture.temperature': (d, w) => `${w.name(d.cultureId)}: ${d.temperatureC.toFixed(1)} °C`,
+  'culture.gravity': (d, w) => `${w.name(d.cultureId)}: ${d.sg.toFixed(3)}`,
   'culture.harvested': (d, w) => `${w.name(d.cultureId)}: ${all(harvestParts(d, w.name))}`,
   'culture.refused': (d, w) => w.name(d.cultureId),
   'culture.ended': (d, w) =>

@@ -71,6 +71,7 @@ export const entry = z.discriminatedUnion('kind', [
   of('culture.looked'),
   of('culture.did'),
   of('culture.temperature'),
+  of('culture.gravity'),
   of('culture.harvested'),
   of('culture.refused'),
   of('culture.ended'),

@@ -32,6 +32,8 @@ export interface CultureState {
   renewedAt: Instant
   /** Drawn since it was last topped up, mL. */
   drawnMl: number
+  /** Gravity as it was read last; null once its water was made up again. */
+  gravity: { at: Instant; sg: number } | null
 }
 
 /** Cultures that were started and not undone: with those that have ended. */
@@ -76,6 +78,7 @@ export function cultureStates(
         stirredAt: null,
         renewedAt: record.startedAt,
         drawnMl: 0,
+        gravity: null,
       },
     ]),
   )
@@ -110,6 +113,9 @@ const CHANGES: { readonly [K in EntryKind]?: Change<K> } = {
   'culture.ended': (c, d, at) => {
     c.ended ??= { at, how: d.how }
   },
+  'culture.gravity': (c, d, at) => {
+    c.gravity = { at, sg: d.sg }
+  },
   'culture.looked': seen,
   'sample.counted': seen,
   'water.read': seen,
@@ -137,6 +143,12 @@ function drawn(c: CultureState, at: Instant, ml: number): void {
   c.drawnMl += ml
 }
 
+/** Water came in: what was drawn is made up for, and what was read of its salt holds no longer. */
+function madeUp(c: CultureState): void {
+  c.drawnMl = 0
+  c.gravity = null
+}
+
 function done(c: CultureState, at: Instant, d: EntryData<'culture.did'>): void {
   switch (d.action) {
     case 'feed':
@@ -144,12 +156,10 @@ function done(c: CultureState, at: Instant, d: EntryData<'culture.did'>): void {
       c.fedAt = at
       return
     case 'topUp':
-      c.drawnMl = 0
-      return
+      return madeUp(c)
     case 'waterChange':
       c.changedAt = at
-      c.drawnMl = 0
-      return
+      return madeUp(c)
     case 'takeOut':
     case 'split':
       return drawn(
@@ -159,8 +169,7 @@ function done(c: CultureState, at: Instant, d: EntryData<'culture.did'>): void {
       )
     case 'renew':
       c.renewedAt = at
-      c.drawnMl = 0
-      return
+      return madeUp(c)
     case 'stir':
       c.stirredAt = at
       return

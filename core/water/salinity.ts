@@ -13,7 +13,7 @@ export interface Salt {
 export const SALT_DENSITY = { 'fine': 1.22, 'coarse': 1.05, 'sea-mix': 1.05 } as const
 
 /** Rise of specific gravity (25/25 C) per g/L put in. */
-const SG_PER_GL: Record<SaltKind, number> = {
+export const SG_PER_GL: Record<SaltKind, number> = {
   'fine': 0.0007,
   'coarse': 0.0007,
   'own': 0.0007,

@@ -65,9 +65,9 @@ export function benchReadingTime(): void {
       { length: 60 },
       (_, i) => k.observations[Math.floor((i * k.observations.length) / 60)]!,
     )
-    const anew = time(() => estimate(k.subject, sixty, k.atH))
-    const { memory } = estimate(k.subject, sixty.slice(0, -1), k.atH)
-    const one = time(() => estimate(k.subject, sixty, k.atH, memory))
+    const anew = time(() => estimate(k.subject, sixty, k.atH, undefined, false))
+    const { memory } = estimate(k.subject, sixty.slice(0, -1), k.atH, undefined, false)
+    const one = time(() => estimate(k.subject, sixty, k.atH, memory, false))
     console.log(
       `estimate ${food.padEnd(15)} 60 entries anew ${anew.toFixed(0)} ms, one more entry ${one.toFixed(0)} ms`,
     )
@@ -79,11 +79,11 @@ export function benchReadingTime(): void {
   const memories: ReplayMemory[] = []
   const anew = time(() =>
     room.forEach(k => {
-      memories.push(estimate(k.subject, k.observations.slice(0, -1), k.atH).memory)
+      memories.push(estimate(k.subject, k.observations.slice(0, -1), k.atH, undefined, false).memory)
     }),
   )
   const again = time(() =>
-    room.forEach((k, i) => estimate(k.subject, k.observations, k.atH, memories[i])),
+    room.forEach((k, i) => estimate(k.subject, k.observations, k.atH, memories[i], false)),
   )
   console.log(
     `estimate ${CULTURES} cultures of 8 weeks (${room.reduce((s, k) => s + k.observations.length, 0)} entries) anew ${(anew / 1000).toFixed(1)} s, each with one more entry ${(again / 1000).toFixed(1)} s`,

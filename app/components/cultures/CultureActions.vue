@@ -3,12 +3,14 @@ import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { computed, ref, toRef, watchEffect } from 'vue'
 import type { Tended } from '@renatus/core/planning/amounts'
 import { afterHarvest } from '@renatus/core/planning/culturePortions'
+import { cultureSalt } from '@renatus/core/planning/cultureSalt'
 import type { Tending } from '@renatus/core/planning/tending'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { useCultureActions } from '~/composables/useCultureActions'
 import { useCultureTending } from '~/composables/useCultureTending'
 import { useUnits } from '~/composables/useUnits'
 import { backWords, WANTS } from '~/words/tending'
+import CultureGravity from './CultureGravity.vue'
 import CultureRest from './CultureRest.vue'
 import CultureReset from './CultureReset.vue'
 import CultureSplit from './CultureSplit.vue'
@@ -22,6 +24,7 @@ const actions = useCultureActions()
 const record = computed(() => props.tended.culture.record)
 const { water, take, takes, takeText, harvestAgainst, isDue, because, soon, dueActs, otherActs } =
   useCultureTending(toRef(props, 'tended'), toRef(props, 'wants'))
+const salt = computed(() => cultureSalt(props.tended))
 const back = computed(() => afterHarvest(props.tended, take.value.value).back)
 
 /** A reading that arrives while somebody fills in a split does not move it from under their hands. */
@@ -60,6 +63,7 @@ watchEffect(() => {
         <button class="btn" @click="actions.refused(record)">Not worth taking</button>
       </div>
     </article>
+    <CultureGravity v-if="salt?.off" :record="record" :salt="salt" />
     <TendAction v-for="act in dueActs" :key="act.kind" v-bind="act.card" @done="act.done">
       <WaterChoice v-if="act.water" v-model="water" />
     </TendAction>
@@ -93,6 +97,7 @@ watchEffect(() => {
           :tended="tended"
           because="A second vessel, so that one accident does not end the line."
         />
+        <CultureGravity v-if="salt && !salt.off" :record="record" :salt="salt" />
         <CultureReset :tended="tended" />
         <CultureRest :tended="tended" />
       </DisclosurePanel>

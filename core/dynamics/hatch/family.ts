@@ -69,6 +69,13 @@ const start = (p: HatchFamilyParams, setup: Setup, chance: RandomStream | null):
   setup,
 })
 
+/** What is left of energy after a time and after half of it, and of nauplii that crowd. */
+const lossesOver = (dt: number, loss: number): [number, number, number] => [
+  Math.exp(-loss * dt),
+  Math.exp((-loss * dt) / 2),
+  Math.exp(-HATCH.crowdingDeathPerHour * dt),
+]
+
 function step(
   s: HatchState,
   p: HatchFamilyParams,
@@ -80,8 +87,14 @@ function step(
     Math.max(0, Math.min(t, HATCH.capTemperatureC) - HATCH.baseTemperatureC)
   const loss = energyLoss(t)
   const factor = temperatureFactor(t)
+  // The last sub-step may be shorter; what hangs on its length is worked out once for all others.
+  let dt = Math.min(SUB_H, hours)
+  let [kept, keptHalf, crowded] = lossesOver(dt, loss)
   for (let left = hours; left > 1e-9; left -= SUB_H) {
-    const dt = Math.min(SUB_H, left)
+    if (left < dt) {
+      dt = left
+      ;[kept, keptHalf, crowded] = lossesOver(dt, loss)
+    }
     s.theta += pace * dt
     s.ageH += dt
     const f =
@@ -89,10 +102,9 @@ function step(
         ? normalCdf(Math.log(s.theta / HATCH.medianDegreeHours) / p.spread)
         : 0
     const fresh = f - s.hatched
-    const dying =
-      s.ageH > s.t90H + HATCH.crowdingDelayH ? Math.exp(-HATCH.crowdingDeathPerHour * dt) : 1
+    const dying = s.ageH > s.t90H + HATCH.crowdingDelayH ? crowded : 1
     s.alive = (s.alive + fresh) * dying
-    s.useful = (s.useful * Math.exp(-loss * dt) + fresh * Math.exp((-loss * dt) / 2)) * dying
+    s.useful = (s.useful * kept + fresh * keptHalf) * dying
     s.hatched = f
     if (s.t90H === Infinity) {
       s.factorSum += factor * dt

@@ -1,3 +1,4 @@
+import { lastAnswers } from '../../math/lastAnswers'
 import { areaCm2, type Setup } from '../contract'
 import type { LogisticParams } from './parameters'
 
@@ -48,7 +49,9 @@ export const unitsOf = (setup: Setup, perArea: number) =>
 
 /** Air that is short slows growth less than it bounds the number. */
 const AIR_ON_GROWTH = 0.3
+/** The same for all courses of a vessel, and 1 in most. */
+const airOnGrowth = lastAnswers(air => (air === 1 ? 1 : air ** AIR_ON_GROWTH))
 
 /** Growth of a thin population, 1/d. @param warmth share of the best, by temperature */
 export const growthRate = (s: LogisticState, p: LogisticParams, warmth: number): number =>
-  p.rOpt * warmth * s.air ** AIR_ON_GROWTH * (s.rousedD > 0 ? p.roused : 1)
+  p.rOpt * warmth * airOnGrowth(s.air) * (s.rousedD > 0 ? p.roused : 1)

@@ -126,6 +126,8 @@ export const cultureEntries = {
     was: z.object({ topC: air.nullable(), bottomC: air.nullable() }).nullable(),
   }),
   'culture.temperature': z.object({ cultureId: id, temperatureC: celsius }),
+  /** Specific gravity of salt water, at 25/25 C. */
+  'culture.gravity': z.object({ cultureId: id, sg: z.number().min(1).max(1.06) }),
   /** Somebody wanted to harvest and found it not worth it. */
   'culture.refused': z.object({ cultureId: id }),
 }

@@ -91,6 +91,7 @@ export function stillHolds(
     'culture.looked': ofLoud,
     'culture.did': ofLoud,
     'culture.temperature': ofLoud,
+    'culture.gravity': ofLoud,
     'culture.refused': ofLoud,
     'sample.counted': ofLoud,
     'water.read': ofLoud,
