@@ -96,6 +96,11 @@ export const lot = z.object({
   hatch: z.number().min(0.01).max(1),
   cystsPerG: z.number().min(100_000).max(500_000),
   speed: z.number().min(0.5).max(2),
+  /** "90 % in 24 h at 28 C": the hours and the warmth for which the tin gives its share; null where it says nothing of them. */
+  tin: z
+    .object({ hours: z.number().min(10).max(96), temperatureC: z.number().min(18).max(32) })
+    .nullable()
+    .default(null),
   spread: z.number().min(0.05).max(0.5),
   gramsAtStart: z.number().min(0).max(100_000).brand<'g'>(),
   price: z.number().min(0).max(1_000_000).nullable(),

@@ -1,6 +1,8 @@
 import * as z from 'zod'
-import type { Tank } from '@renatus/core/records/records'
+import type { Lot, Tank } from '@renatus/core/records/records'
 import { LOT_DEFAULTS } from '@renatus/core/dynamics/hatch/parameters'
+import { tinSpeed } from '@renatus/core/dynamics/hatch/tinSpeed'
+import { celsius, hours } from '@renatus/core/units/quantity'
 import {
   numberField,
   optionalNumber,
@@ -28,6 +30,17 @@ const percentText = (share: unknown) =>
 /** Grown fish of a tank that is changed. */
 const grownOf = (r: Record<string, unknown> | null): Tank['grown'] =>
   (r?.grown as Tank['grown'] | undefined) ?? null
+
+/** Tins are tried at this warmth. */
+const TIN_C = 28
+const tinOf = (r: Record<string, unknown> | null) => (r?.tin as Lot['tin'] | undefined) ?? null
+const tinHoursGiven = (v: Record<string, unknown>) => String(v.tinHours ?? '').trim() !== ''
+/** Speed by the hours of the tin; as it was typed where the tin names none. */
+function bySpeedOfTin(tinHours: unknown, tinC: unknown, typed: unknown) {
+  if (tinHours === null) return { tin: null, speed: typed }
+  const tin = { hours: Number(tinHours), temperatureC: Number(tinC) }
+  return { tin, speed: tinSpeed(hours(tin.hours), celsius(tin.temperatureC)) }
+}
 
 /** What one use of a measure gives. */
 export const TOOL_KINDS = {
@@ -110,7 +123,7 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
   },
   'lot': {
     title: 'Cysts',
-    fields: () => [
+    fields: c => [
       { name: 'name', label: 'Name of the lot' },
       {
         name: 'hatchPercent',
@@ -126,25 +139,44 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
         hint: '270,000 for a medium strain',
       },
       {
+        name: 'tinHours',
+        label: 'The tin says: within',
+        unit: 'h',
+        numeric: true,
+        hint: 'Empty where it says nothing of hours',
+      },
+      {
+        name: 'tinC',
+        label: 'The tin says: at',
+        unit: c.units.temperatureUnit.value,
+        numeric: true,
+        when: v => tinHoursGiven(v),
+      },
+      {
         name: 'speed',
         label: 'Speed',
         numeric: true,
         hint: '1 is usual; fresh premium cysts 1.1 to 1.15',
+        when: v => !tinHoursGiven(v),
       },
       { name: 'gramsAtStart', label: 'Grams when it came', unit: 'g', numeric: true },
       { name: 'price', label: 'Price', numeric: true, hint: 'Optional, for these grams' },
     ],
-    schema: () =>
+    schema: c =>
       z.object({
         name: textField('Name of the lot'),
+        tinHours: optionalNumber({ label: 'Hours of the tin', min: 10, max: 96, unit: 'h' }),
+        tinC: temperatureField({ label: 'Temperature of the tin', min: 18, max: 32 }, c.measures),
         hatchPercent: numberField(RULES.hatchPercent),
         cystsPerG: numberField({ label: 'Cysts per gram', min: 100_000, max: 500_000 }),
         speed: numberField({ label: 'Speed', min: 0.5, max: 2 }),
         gramsAtStart: numberField(RULES.gramsLeft),
         price: optionalNumber(RULES.price),
       }),
-    initial: r => ({
+    initial: (r, c) => ({
       name: text(r?.name, ''),
+      tinHours: text(tinOf(r)?.hours, ''),
+      tinC: degrees(c, tinOf(r)?.temperatureC ?? TIN_C),
       hatchPercent: text(
         typeof r?.hatch === 'number' ? Math.round(r.hatch * 100) : undefined,
         '80',
@@ -154,9 +186,10 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
       gramsAtStart: text(r?.gramsAtStart, '100'),
       price: text(r?.price, ''),
     }),
-    toRecord: ({ hatchPercent, ...v }, r) => ({
+    toRecord: ({ hatchPercent, tinHours, tinC, ...v }, r) => ({
       ...v,
       hatch: Number(hatchPercent) / 100,
+      ...bySpeedOfTin(tinHours, tinC, v.speed),
       spread: r?.spread ?? LOT_DEFAULTS.spread,
       priceGrams: v.price === null || v.gramsAtStart === 0 ? null : v.gramsAtStart,
     }),
