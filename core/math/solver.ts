@@ -8,6 +8,8 @@ export interface SolveLimits {
   nodes: number
   seconds: number
   gap: number
+  /** As near as this to the best is the best, in units of the objective; a hundredth where nothing is said. */
+  near?: number
 }
 /** How far a solve has come; gap is (best - bound) / max(1, |best|), Infinity while nothing was found. */
 export interface SolveProgress {
@@ -84,7 +86,7 @@ export const highsSolver = (highs: HighsLike): Solver => ({
         mip_heuristic_effort: HEURISTICS,
         mip_lp_age_limit: 3,
         mip_rel_gap: limits.gap,
-        mip_abs_gap: Math.min(limits.gap, ABSOLUTE_GAP),
+        mip_abs_gap: limits.near ?? Math.min(limits.gap, ABSOLUTE_GAP),
         mip_max_nodes: limits.nodes,
         time_limit: limits.seconds,
       })

@@ -1,10 +1,5 @@
-import type { RoundTime } from '../time/rounds'
 import type { Stop } from './stop'
 import { kindOf } from './stopKinds'
-
-/** Minutes that there are for a round where the room says nothing. */
-const USUAL_MIN = 30
-const FEEDING_ONLY_MIN = 10
 
 export const minutesOf = (stop: Stop): number => kindOf(stop).minutes(stop)
 
@@ -17,7 +12,3 @@ const MINUTES_A_STOP = 2.5
 /** Stops that a round of so many minutes may have before what may wait moves on. */
 export const mostStops = (budget: number): number =>
   Math.max(4, Math.floor(budget / MINUTES_A_STOP))
-
-/** Minutes that a round of the room may take. */
-export const budgetOf = (round: Pick<RoundTime, 'feedingOnly' | 'minutes'> | undefined): number =>
-  round?.minutes ?? (round?.feedingOnly ? FEEDING_ONLY_MIN : USUAL_MIN)

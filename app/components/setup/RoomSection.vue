@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { budgetOf } from '@renatus/core/round/minutes'
+import { budgetOf } from '@renatus/core/time/roundBudget'
 import { computed, ref } from 'vue'
 import * as z from 'zod'
 import FormCheck from '~/components/shared/FormCheck.vue'

@@ -2,6 +2,16 @@ import { CAUTIONS } from '../cautions'
 import type { FoodMethod } from '../contract'
 import { school } from '../method'
 
+/** Fish breed in it unseen. */
+const LOOK_FOR_FRY = [
+  { text: 'Look for fry with a torch before you draw where fish live in it.' },
+  { text: 'To see them again put fast plants in: it clears in 7 to 14 days.' },
+  {
+    text: 'Draw from the surface, away from the plants. Never into drains or ponds.',
+    cautions: [CAUTIONS.release, CAUTIONS.kitchen],
+  },
+]
+
 const usual: FoodMethod = {
   id: 'jar',
   name: 'Fertilised jar',
@@ -87,6 +97,7 @@ export const methods: readonly FoodMethod[] = [
       feedingRule:
         'The scuds are fed every day; what they leave feeds the algae. A quarter of the water is changed daily.',
       harvestRule: 'What the daily change brings out, a quarter of the tank, all of it fed out.',
+      harvest: LOOK_FOR_FRY,
       renewRule: 'None for months while the water is changed; without a change it collapses.',
       renewAfterDays: 120,
       sets: { n0: 8, x0: 0.8, litH: 16, i0: 100, openHazard: 0.0002, waterN: 0.05 },
@@ -114,6 +125,7 @@ export const methods: readonly FoodMethod[] = [
         { text: 'Lamp on day and night.', cautions: [CAUTIONS.lamp, CAUTIONS.mains] },
       ],
       feed: null,
+      harvest: LOOK_FOR_FRY,
       sets: { n0: 6, litH: 24, openHazard: 0.004 },
       upkeep: [
         { action: 'feed', amount: 0.6, unit: 'mgPerL', everyH: 24, fromDay: 2 },

@@ -1,10 +1,11 @@
 import { foodOf } from '../../foods/index'
-import { daysBetween } from '../../time/localDate'
+import { daysBetween, type LocalDate } from '../../time/localDate'
 import { planDemand } from './demand'
 import { hatchingOf } from './hatching'
+import { minutesLeft } from './labour'
 import type { PlanProblem, StartOn } from './problem'
 import type { PlanRequest, StartLine } from './request'
-import { freeVessels, roomStarts, runningSupply, type RoomStart } from './startables'
+import { freeVessels, newLines, roomStarts, runningSupply, type RoomStart } from './startables'
 
 /** A plan's problem with the ways to start that it was made of. */
 export interface BuiltProblem {
@@ -28,6 +29,8 @@ export function onStarts(
   })
 }
 
+const DAY_ONE = '2000-01-01' as LocalDate
+
 /** The room of a request as the solver sees it. */
 export function buildProblem(r: PlanRequest, days: number): BuiltProblem {
   const starts = roomStarts(r.state, r.readings, days, r.warmerC)
@@ -38,15 +41,19 @@ export function buildProblem(r: PlanRequest, days: number): BuiltProblem {
     ...r.state.cultureStates.map(c => c.record.foodId),
     ...(hatching ? [hatching.food] : []),
   ])
+  const broodDays = planDemand(r.state, r.from, days)
+  const alive = runningSupply(r.state, r.readings, days)
   const problem: PlanProblem = {
     days,
-    broodDays: planDemand(r.state, r.from, days),
-    running: runningSupply(r.state, r.readings, days),
+    phase: daysBetween(DAY_ONE, r.from),
+    broodDays,
+    running: alive,
     startable: starts,
+    lines: newLines(starts, r.state, days),
+    minutes: minutesLeft(r.state.room.rounds, { broodDays, running: alive, hatching }, days),
     vessels: freeVessels(starts, days),
     // What is neither grown nor hatched is bought: it is there.
     freely: r.state.room.foods.filter(f => !cultured.has(f) && foodOf(f) === null),
-    least: [],
     hatching,
     begun: onStarts(r.begun, starts, r.from, days),
     pinned: onStarts(r.pins, starts, r.from, days),

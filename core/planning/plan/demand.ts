@@ -46,7 +46,9 @@ export function broodDemand(
           const preferred = d.share[f.id] ?? 0
           // What a mouth can swallow bounds a share, the same whatever else is there: how well a food suits is a preference.
           const most = value >= STANDS_IN_FROM || preferred > 0 ? Math.max(preferred, swallows) : 0
-          return most > 0 ? [{ food: f.id, preferred, most, organisms: wholeRation(d, f) }] : []
+          return most > 0
+            ? [{ food: f.id, preferred, most, organisms: wholeRation(d, f), worth: value }]
+            : []
         }),
       },
     ]

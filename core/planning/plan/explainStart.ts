@@ -1,11 +1,11 @@
 import type { Reason } from '../../reasons/reason'
 import type { RoomState } from '../../stock/roomState'
 import { addDays, daysBetween, type LocalDate } from '../../time/localDate'
-import type { PlanProblem, PlanSolution, StartOn } from './problem'
 import { lastSafeDays } from './redundancy'
 import type { PlanRequest, StartLine } from './request'
 import type { RoomStart } from './startables'
-import { NEEDED_FROM } from './tighten'
+import type { StartWorth } from './startWorth'
+import { NEEDED_FROM, type PlanProblem, type PlanSolution, type StartOn } from './problem'
 
 export interface PlannedStart extends StartLine {
   /** Where it would stand, and in what. */
@@ -65,7 +65,18 @@ function serves(
   )
 }
 
-const percent = (x: number) => Math.round(x * 100)
+/** Nothing is surer than 99 in 100. */
+const percent = (x: number) => Math.min(99, Math.round(x * 100))
+
+/** What the number of vessels is good for, by the futures that were played. */
+function worthText(r: PlanRequest, vessels: number, worth: StartWorth | null): string {
+  const number = vessels === 1 ? 'One vessel' : `${vessels} vessels`
+  if (worth === null) return `${number}: nearer to what suits them best; no day hangs on it.`
+  const { sure, without } = worth
+  const day = `${broodName(r.state, worth.brood)} on ${addDays(r.from, worth.day)}`
+  const less = vessels === 1 ? 'without it' : 'with one fewer'
+  return `${number}: the food of ${day} is ${percent(sure)} % sure, ${less} ${percent(without)} %.`
+}
 
 /** Why so many vessels of a food are started on that day: brood, date, days to ready, failures, number. */
 function whyStart(
@@ -74,18 +85,18 @@ function whyStart(
   start: StartOn,
   brood: string,
   needed: LocalDate,
+  worth: StartWorth | null,
 ): Reason {
   const { reliability: rel } = s
   const late = lastSafeDays(rel)
   const on = addDays(r.from, start.day)
-  const number = start.vessels === 1 ? 'one vessel' : `${start.vessels} vessels`
   return {
     result: {
       label: `vessels of ${s.foodOf.profile.name.toLowerCase()}`,
       value: start.vessels,
       unit: '',
     },
-    rule: `For ${brood} on ${needed}: ready after ${Math.round(rel.readyDays)} days, nine in ten within ${Math.round(late)}; ${percent(rel.failure)} in 100 fail, so ${number} for ${percent(r.certainty)} % certainty.${s.bought ? ` The starter is bought: ${s.fromDay} days to come.` : ''}`,
+    rule: `For ${brood} on ${needed}: ready after ${Math.round(rel.readyDays)} days, nine in ten within ${Math.round(late)}; ${percent(rel.failure)} in 100 fail. ${worthText(r, start.vessels, worth)}${s.bought ? ` The starter is bought: ${s.fromDay} days to come.` : ''}`,
     formula: 'vessels',
     inputs: [
       {
@@ -138,6 +149,7 @@ export function plannedStart(
   start: StartOn,
   solution: PlanSolution,
   p: PlanProblem,
+  worth: StartWorth | null,
 ): PlannedStart {
   const first = serves(s, start, solution, p)
   const on = addDays(r.from, start.day)
@@ -156,6 +168,6 @@ export function plannedStart(
     neededOn,
     readyBy: addDays(on, Math.ceil(lastSafeDays(s.reliability))),
     chances: s.reliability,
-    why: whyStart(r, s, start, broodName(r.state, first?.brood), neededOn),
+    why: whyStart(r, s, start, broodName(r.state, first?.brood), neededOn, worth),
   }
 }

@@ -1,8 +1,7 @@
 import { addDays, type LocalDate } from '../../time/localDate'
-import type { PlanProblem } from './problem'
 import { lastSafeDays, readyBy } from './redundancy'
 import type { RoomStart } from './startables'
-import { NEEDED_FROM } from './tighten'
+import { NEEDED_FROM, type PlanProblem } from './problem'
 
 /** The day after which a start of a food comes too late for a brood in nine of ten; `likely`: how sure a start made on the first day still is. */
 export interface LastStart {

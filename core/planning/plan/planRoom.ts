@@ -12,6 +12,7 @@ import type { PlanSolution } from './problem'
 import { HORIZON, type PlanRequest } from './request'
 import { PLAN_LIMITS } from './solvePlan'
 import type { SolveLimits, Solver } from '../../math/solver'
+import { startWorths } from './startWorth'
 import { supplyCurves, type FoodCurve } from './supplyCurves'
 import { takesOf, type Take } from './takes'
 
@@ -36,8 +37,8 @@ export interface CulturePlan {
 }
 
 /**
- * Plans a room: starts of cultures by a mixed-integer programme, made up to the backups that the certainty asks for, tightened at most three
- * times where simulated futures leave a day too doubtful; then whole hatches at whole rounds, and what is short with ways to close it.
+ * Plans a room: starts of cultures by a mixed-integer programme, made surer one vessel at a time where simulated futures
+ * leave a day too doubtful; then whole hatches at whole rounds, and what is short with ways to close it.
  * @param progress called now and then; false stops and yields the best plan so far
  */
 export function planRoom(
@@ -53,13 +54,15 @@ export function planRoom(
   const solution = search.run()
   const { problem } = built
   const on = (day: number) => addDays(r.from, day)
-  const starts = solution.starts.map(s =>
+  const worths = startWorths(problem, solution, search.fates, r.seed)
+  const starts = solution.starts.map((s, i) =>
     plannedStart(
       r,
       built.starts.find(x => x.id === s.startable)!,
       s,
       solution,
       problem,
+      worths[i]!,
     ),
   )
   return {

@@ -7,7 +7,7 @@ import { asGood, joinStarts, lackingFoods, type Quality } from './keptOrNew'
 import type { PlanProblem, PlanSolution, StartOn } from './problem'
 import type { PlanRequest } from './request'
 import { solvePlan } from './solvePlan'
-import { backups, weakFoods } from './tighten'
+import { surerBy } from './surer'
 
 /** What a plan is doing, for whoever waits: which of at most so many solves, and how near it is. */
 export interface PlanProgress extends SolveProgress {
@@ -15,19 +15,22 @@ export interface PlanProgress extends SolveProgress {
   ofAtMost: number
 }
 
-/** Times that backups are raised and the plan is solved again after the first two solves. */
-const ROUNDS = 3
+/** Most vessels that are added to what the programme started, so that days are surer. */
+const MOST_MORE = 12
 const FIRST_FUTURES = 300
-/** First, with backups, tightened three times, and each of these once more where vessels are short; then against the kept plan. */
-const MOST_SOLVES = 2 * (ROUNDS + 1) + 3
 /** Times that days are added which were passed over. */
 const LOOKS = 3
-const LACKS_FROM = 0.01
-/** A round of tightening must take at least a tenth of the doubt away. */
-const WORTH = 0.9
+/** First, looked at again, and against the kept plan. */
+const MOST_SOLVES = 1 + LOOKS + 2
+/** One vessel more, on its line where there is one. */
+const added = (starts: readonly StartOn[], more: StartOn): StartOn[] => {
+  const same = (s: StartOn) => s.startable === more.startable && s.day === more.day
+  if (!starts.some(same)) return [...starts, more]
+  return starts.map(s => (same(s) ? { ...s, vessels: s.vessels + more.vessels } : s))
+}
 
 /**
- * Search for the starts of a plan: solves a coarse programme, makes it up to the backups that the certainty asks for,
+ * Search for the starts of a plan: solves a coarse programme, adds vessels while the certainty of mouths asks for them,
  * looks at days that were passed over, and holds to the kept plan where that is as good.
  */
 export class PlanSearch {
@@ -91,8 +94,7 @@ export class PlanSearch {
     if (next.status !== 'infeasible') this.solution = next
   }
   private mealsOf(starts: readonly StartOn[]): PlanSolution {
-    const full = { ...this.built.problem, least: [] }
-    return solvePlan(decided(full, starts), this.solver, this.limits)
+    return solvePlan(decided(this.built.problem, starts), this.solver, this.limits)
   }
   /** How far the futures stay behind the certainty that is asked for, summed over days. */
   private doubt(cover: readonly Cover[]): number {
@@ -114,37 +116,15 @@ export class PlanSearch {
     }
   }
 
-  /** Solves with backups; those that no vessel is free for are asked for no more, lest they drown what is weighed. */
-  private solveBacked(least: PlanProblem['least']): void {
-    this.problem = { ...this.problem, least }
-    this.keep(this.solve(this.problem))
-    const { lacks } = this.solution
-    if (!lacks.some(x => x > LACKS_FROM)) return
-    const had = (starts: number, i: number) =>
-      Math.max(0, Math.floor(starts - (lacks[i] ?? 0) + LACKS_FROM))
-    this.problem = {
-      ...this.problem,
-      least: least.map((l, i) => ({ ...l, starts: had(l.starts, i) })),
-    }
-    if (this.timeLeft()) this.keep(this.solve(this.problem))
-  }
-
-  /** Backups, and then more where simulated futures leave a day too doubtful. */
+  /** Vessels more, one after the other, while futures leave a day too doubtful and one of them helps. */
   private makeSure(): void {
     const { r, built } = this
-    const places = Math.max(1, r.state.places.length)
-    const least = backups(built.starts, this.solution, r.certainty, places)
-    if (least.length > 0) this.solveBacked(least)
-    let doubt = Infinity
-    for (let round = 0; round < ROUNDS && this.timeLeft(); round++) {
-      const had = this.problem.least
-      const cover = this.futures(this.problem, this.solution)
-      const now = this.doubt(cover)
-      const more = weakFoods(built, this.problem, this.solution, cover, r.certainty, had)
-      // Where more vessels no longer help, time is better kept.
-      if (now > WORTH * doubt || JSON.stringify(more) === JSON.stringify(had)) break
-      doubt = now
-      this.solveBacked(more)
+    const played = (starts: readonly StartOn[]) =>
+      this.futures(this.problem, { ...this.solution, starts: [...starts] })
+    for (let n = 0; n < MOST_MORE && this.timeLeft(); n++) {
+      const more = surerBy(built, this.solution.starts, r.certainty, played)
+      if (more === null) return
+      this.solution = { ...this.solution, starts: added(this.solution.starts, more) }
     }
   }
 

@@ -1,5 +1,17 @@
 /** A plan as the solver sees it: plain numbers, days counted from the first. */
 
+/** A food as one brood takes it on one day. */
+export interface EatenFood {
+  food: string
+  /** Share of the ration that the ladder would give it, and most that it may be given: 0 where it does not fit. */
+  preferred: number
+  most: number
+  /** Animals for the whole ration of it alone. */
+  organisms: number
+  /** How well it suits, 0 to 1. */
+  worth: number
+}
+
 /** What one brood eats on one day. Shares of its dry ration: 1 is the whole of it. */
 export interface BroodDay {
   brood: string
@@ -8,8 +20,7 @@ export interface BroodDay {
   standby?: boolean
   /** Days that this one stands for; 1 where nothing is said. */
   weight?: number
-  /** By food: preferred share, most that it may be given (0 where it does not fit), and organisms for the whole ration of it alone. */
-  foods: readonly { food: string; preferred: number; most: number; organisms: number }[]
+  foods: readonly EatenFood[]
 }
 
 /** What a running culture gives, day by day: organisms that may be taken. */
@@ -17,6 +28,8 @@ export interface Running {
   id: string
   food: string
   surplus: readonly number[]
+  /** Minutes a day that it takes while it gives. */
+  dayMinutes: number
 }
 
 /** A way to start a vessel: what it gives on each day after its start, in which vessels, and what it costs. */
@@ -28,8 +41,9 @@ export interface Startable {
   /** Class of vessels it stands in, and days for which it holds one. */
   vessel: string
   holdsDays: number
-  minutes: number
-  cost: number
+  /** Minutes of its start, and a day while it stands. */
+  startMinutes: number
+  dayMinutes: number
   /** First day on which it can be started: a bought starter has to come first. */
   fromDay: number
 }
@@ -55,6 +69,15 @@ export interface Hatching {
   costPerGram: number
 }
 
+/** A food that the room has no line of yet: what it costs to begin with it, however many vessels follow. */
+export interface Line {
+  food: string
+  /** Attention over the days of the plan, minutes. */
+  minutes: number
+  /** Of its starter, in the units of a price tag; 0 where it needs none. */
+  cost: number
+}
+
 /** So many vessels of a way on a day: set by hand, or begun. */
 export interface StartOn {
   startable: string
@@ -64,15 +87,18 @@ export interface StartOn {
 
 export interface PlanProblem {
   days: number
+  /** Of the first day in the count of days: what is planned for one day of several stays on it when a day passes. */
+  phase: number
   broodDays: readonly BroodDay[]
   running: readonly Running[]
   startable: readonly Startable[]
+  lines: readonly Line[]
+  /** Minutes that are left for new vessels on each day; Infinity where nobody counts them. */
+  minutes: readonly number[]
   /** Free vessels by class and day. */
   vessels: Readonly<Record<string, readonly number[]>>
   /** Foods that are at hand in any amount: bought, or planned elsewhere. */
   freely: readonly string[]
-  /** Least number of starts of a food by a day, for backup. */
-  least: readonly { food: string; byDay: number; starts: number; fromDay: number }[]
   /** Starts of the plan that is already begun: moving away from them costs. */
   begun: readonly StartOn[]
   hatching: Hatching | null
@@ -84,12 +110,20 @@ export interface PlanProblem {
   idle: readonly number[]
 }
 
+/** From this share of a day's ration on a food is needed. */
+export const NEEDED_FROM = 0.05
+
 /** Weights of the objective: one unit of each, against the whole ration of a brood that goes without on one day. */
 export const WEIGHTS = {
   shortage: 1000,
   minutes: 0.02,
+  /** A minute over those that a day has; and one beyond half as many again, which only hunger is worth. */
+  overtime: 0.5,
+  starving: 8,
   cost: 0.5,
   deviation: 1,
+  /** And for a share of a food beyond the ladder by how little it suits: a living food stands in before a powder. */
+  poor: 4,
   moved: 0.5,
 } as const
 
@@ -104,6 +138,4 @@ export interface PlanSolution {
   /** Share of its ration that a brood gets of a food on a day. */
   meals: { brood: string; day: number; food: string; share: number }[]
   shortages: { brood: string; day: number; share: number }[]
-  /** By entry of `least`: vessels that nothing was free for. */
-  lacks: number[]
 }

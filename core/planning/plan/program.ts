@@ -9,7 +9,7 @@ export type Means =
   | { kind: 'start'; startable: number; day: number }
   | { kind: 'meal'; broodDay: number; food: string }
   | { kind: 'short'; broodDay: number }
-  | { kind: 'lack'; least: number }
+  | { kind: 'line' }
   | { kind: 'aid' }
 
 /** `offset` belongs to the objective, but hangs on no variable: what is short whatever is done. */
@@ -23,8 +23,13 @@ export interface Program {
 const EPS = 1e-12
 /** Price of the whole of the freezer, so that it is kept while a hatch can do it. */
 const CUBES_LAST = 1
-/** Starts after this day are planned for one day of each week only. */
+/** Starts are planned to the day so long; after that on one day of three, in the distance on one of each week. */
+const DAILY_TO = 10
 export const WEEKLY_FROM = 45
+const stepOn = (day: number) => {
+  if (day < DAILY_TO) return 1
+  return day < WEEKLY_FROM ? 3 : 7
+}
 
 /** Whether a start is considered on a day. */
 export function mayStart(
@@ -35,7 +40,7 @@ export function mayStart(
   const isOf = (s: StartOn) => s.startable === startable.id && s.day === day
   if (p.pinned.some(isOf)) return true
   if (p.onlyPinned || day < startable.fromDay || p.idle.includes(day)) return false
-  return day < WEEKLY_FROM || (day - WEEKLY_FROM) % 7 === 0 || p.begun.some(isOf)
+  return (day + p.phase) % stepOn(day) === 0 || p.begun.some(isOf)
 }
 
 type Terms = Constraint['terms']
@@ -50,7 +55,7 @@ class Writing {
   readonly lost: number[] = []
 
   add(name: string, weight: number, upper: number, means: Means, lower = 0): string {
-    const whole = means.kind === 'start'
+    const whole = means.kind === 'start' || means.kind === 'line'
     this.variables.push({ name, weight, lower, upper, whole, means })
     return name
   }
@@ -69,7 +74,8 @@ export function planProgram(p: PlanProblem): Program {
   const w = new Writing()
   const starts = writeStarts(w, p)
   writeVessels(w, p, starts)
-  writeBackups(w, p, starts)
+  writeLines(w, p, starts)
+  writeLabour(w, p, starts)
   const takes = writeMeals(w, p, starts)
   const hatching = p.hatching && new HatchWriting(w, p, p.hatching)
   for (const [n, [key, terms]] of [...takes].entries()) {
@@ -102,7 +108,8 @@ function writeStarts(w: Writing, p: PlanProblem): Starts {
       const pinned = pinnedOn(s.id, day)
       const upper = Math.max(pinned, most(s.vessel))
       if (!mayStart(p, s, day) || upper === 0) return null
-      const weight = WEIGHTS.minutes * s.minutes + WEIGHTS.cost * s.cost
+      const stands = Math.min(s.holdsDays, p.days - day)
+      const weight = WEIGHTS.minutes * (s.startMinutes + s.dayMinutes * stands)
       const means = { kind: 'start', startable: i, day } as const
       return w.add(`s${i}_${day}`, weight, p.onlyPinned ? pinned : upper, means, pinned)
     }),
@@ -140,19 +147,49 @@ function writeVessels(w: Writing, p: PlanProblem, starts: Starts): void {
   }
 }
 
-/** A backup that no vessel is left for is a shortage of certainty, not a contradiction: it gives way before anything else does. */
-function writeBackups(w: Writing, p: PlanProblem, starts: Starts): void {
-  for (const [i, l] of p.least.entries()) {
+/** The first vessel of a food that the room does not know is dearer than the next one. */
+function writeLines(w: Writing, p: PlanProblem, starts: Starts): void {
+  for (const [i, line] of p.lines.entries()) {
     const made = startTerms(
       p,
       starts,
-      s => s.food === l.food,
-      (_, day) => Number(day >= l.fromDay && day <= l.byDay),
+      s => s.food === line.food,
+      () => 1,
     )
-    const lacks = w.add(`b${i}`, WEIGHTS.shortage / 10, l.starts, { kind: 'lack', least: i })
-    w.limit(`least_${i}`, [...made, { variable: lacks, factor: 1 }], '>=', l.starts)
+    if (made.length === 0) continue
+    const most = made.length * Math.max(1, ...Object.values(p.vessels).flat())
+    const weight = WEIGHTS.minutes * line.minutes + WEIGHTS.cost * line.cost
+    const begun = w.add(`l${i}`, weight, 1, { kind: 'line' })
+    w.limit(`line${i}`, [...made, { variable: begun, factor: -most }], '<=', 0)
   }
 }
+
+/** Half as many minutes again as a day has are dear; beyond them only hunger counts. */
+const OVERTIME_SHARE = 0.5
+
+/** What is started and what stands is done in the minutes of the day; more is overtime. */
+function writeLabour(w: Writing, p: PlanProblem, starts: Starts): void {
+  for (let day = 0; day < p.days; day++) {
+    const there = p.minutes[day] ?? Infinity
+    if (!Number.isFinite(there)) continue
+    const work = startTerms(
+      p,
+      starts,
+      () => true,
+      (s, from) => {
+        if (from === day) return s.startMinutes
+        return from < day && day < from + s.holdsDays ? s.dayMinutes : 0
+      },
+    )
+    if (work.length === 0) continue
+    const over = w.add(`o${day}`, WEIGHTS.overtime, OVERTIME_SHARE * there, AID)
+    const far = w.add(`p${day}`, WEIGHTS.starving, FAR_MIN, AID)
+    const more = [over, far].map(variable => ({ variable, factor: -1 }))
+    w.limit(`work${day}`, [...work, ...more], '<=', there)
+  }
+}
+/** Nobody works longer than a day. */
+const FAR_MIN = 1440
 
 /** Meals and what is short of them, by brood-day. Returns what is eaten by food and day. */
 function writeMeals(w: Writing, p: PlanProblem, starts: Starts): Map<string, Terms> {
@@ -202,7 +239,7 @@ function writeShares(
   const inside = Math.min(f.preferred, f.most)
   if (f.preferred > EPS) mine.push({ variable: w.add(`y${name}`, 0, inside, means), factor: 1 })
   const beyond = f.most - f.preferred
-  const dear = 2 * WEIGHTS.deviation * weight
+  const dear = (2 * WEIGHTS.deviation + WEIGHTS.poor * (1 - f.worth)) * weight
   if (beyond > EPS) mine.push({ variable: w.add(`x${name}`, dear, beyond, means), factor: 1 })
   return mine
 }

@@ -4,7 +4,12 @@ import type { PlanProblem, PlanSolution } from './problem'
 import type { Solved, SolveLimits, SolveProgress, Solver } from '../../math/solver'
 
 /** Within a percent of the best there is; so many nodes before the clock is asked. */
-export const PLAN_LIMITS: SolveLimits = { nodes: 20_000, seconds: 60, gap: 0.01 }
+export const PLAN_LIMITS: SolveLimits = {
+  nodes: 20_000,
+  seconds: 60,
+  gap: 0.01,
+  near: 1,
+}
 
 /** Less than this share of a meal is nobody's meal. */
 const LEAST_SHARE = 1e-6
@@ -39,7 +44,6 @@ export function solvePlan(
       starts: [],
       meals: [],
       shortages,
-      lacks: problem.least.map(l => l.starts),
     }
   const found = solver.solve(programText(program), limits, progress)
   const objective = found.objective + offset
@@ -50,7 +54,6 @@ export function solvePlan(
     starts: [],
     meals: [],
     shortages: [],
-    lacks: problem.least.map(() => 0),
     // Against the whole of the objective, or 1 where that is less: (best - bound) / max(1, |best|).
     gap:
       found.values.size > 0
@@ -71,14 +74,12 @@ export function solvePlan(
       const share = (meals.get(key)?.share ?? 0) + value
       meals.set(key, { ...of(problem, m.broodDay), food: m.food, share })
     },
-    lack: (m, value) => {
-      solution.lacks[m.least] = value
-    },
     short: (m, value) => {
       const at = of(problem, m.broodDay)
       const key = `${at.brood}\n${at.day}`
       short.set(key, { ...at, share: (short.get(key)?.share ?? 0) + value })
     },
+    line: () => {},
     aid: () => {},
   }
   for (const v of program.variables) {

@@ -9,8 +9,9 @@ import { airAt, airNow, temperatureNow } from '../../stock/placeTemperature'
 import type { RoomState } from '../../stock/roomState'
 import { addHours, hoursBetween } from '../../time/localDate'
 import type { Reliability } from './redundancy'
-import type { Running, Startable } from './problem'
-import { LOOK_AFTER_H } from '../tending'
+import { startMinutes } from '../startMinutes'
+import { tendMinutes } from './labour'
+import type { Line, Running, Startable } from './problem'
 import { vesselClasses, type VesselClass } from './vesselClasses'
 
 /** A way to start a food in this room, with what the planner has to know of its chances. */
@@ -23,28 +24,18 @@ export interface RoomStart extends Startable {
   placeId: string | null
   vesselClass: VesselClass
   bought: boolean
+  /** Of its starter; 0 where the room has it. */
+  price: number
 }
 
-const MINUTES_PER_STEP = 4
-const LOOK_MIN = 1
-const FEED_MIN = 2
-/** Feeds a day where it is fed whenever it has cleared, and where it is fed when it thins (working estimates). */
-const FEEDS_A_DAY = { clear: 2, thin: 0.2 } as const
+/** A food line in use costs attention of its own, minutes a week: few sturdy lines beat many (working estimate). */
+const LINE_MIN_A_WEEK = 10
 const RUNS = 48
 /** A vessel past its age is renewed within a week. */
 const GRACE_DAYS = 7
 
 const givesStarter = (r: CultureReading) =>
   r.estimate.readiness.ready + r.estimate.readiness.tiring > 0.5
-
-/** Looking at it and feeding it, spread over the days that a vessel stands. */
-function minutesPerDay(food: Food, method: FoodMethod): number {
-  const { feed } = method
-  const looks = (LOOK_MIN * 24) / LOOK_AFTER_H[food.profile.family]
-  if (feed === null) return looks
-  const feeds = feed.when === 'every' ? 1 / (feed.everyDays ?? 7) : FEEDS_A_DAY[feed.when]
-  return looks + FEED_MIN * feeds
-}
 
 /** Where a new vessel of a food would stand: where the last one stood, else at the place nearest to the middle of its range. */
 function standsAt(
@@ -121,7 +112,7 @@ export function roomStarts(
     const buying = buyingOf(food)
     // Out of season nobody sends it: then it is a gap, with other ways.
     if (bought && !canBuyIn(food, Number(state.today.slice(5, 7)))) return []
-    return vesselClasses(state, id, method, last?.record.litres ?? method.vessel.volumeL).flatMap(
+    return vesselClasses(state, id, method, last?.record.litres ?? null).flatMap(
       (vesselClass): RoomStart[] => {
         const courses = coursesOf(food, method, vesselClass.litres, temperatureC, days)
         const reliability = reliabilityOf(state, food, method, courses)
@@ -145,10 +136,9 @@ export function roomStarts(
             ),
             vessel: vesselClass.id,
             holdsDays,
-            minutes:
-              MINUTES_PER_STEP * (method.start.length + 1) +
-              minutesPerDay(food, method) * Math.min(holdsDays, days),
-            cost: bought ? buying.price : 0,
+            startMinutes: vesselMinutes(method),
+            dayMinutes: tendMinutes(food, method),
+            price: bought ? buying.price : 0,
             fromDay: bought ? buying.leadDays : 0,
           },
         ]
@@ -184,6 +174,17 @@ export function coursesOf(
   return found
 }
 
+/** Two at a time are the usual start, and the second takes half as long. */
+const vesselMinutes = (method: FoodMethod) => startMinutes(method.start.length, 2) / 2
+
+/** Foods that may be begun with: those that nothing grows of yet. */
+export function newLines(starts: readonly RoomStart[], state: RoomState, days: number): Line[] {
+  const grown = new Set(running(state.cultureStates).map(c => c.record.foodId))
+  const food = new Map(starts.filter(s => !grown.has(s.food)).map(s => [s.food, s.price]))
+  const minutes = (LINE_MIN_A_WEEK * days) / 7
+  return [...food].map(([id, cost]) => ({ food: id, minutes, cost }))
+}
+
 /** Vessels that are free for new cultures, by class and day. */
 export const freeVessels = (starts: readonly RoomStart[], days: number): Record<string, number[]> =>
   Object.fromEntries(starts.map(s => [s.vessel, new Array<number>(days).fill(s.vesselClass.free)]))
@@ -212,6 +213,7 @@ export function runningSupply(
         id: c.id,
         food: c.record.foodId,
         surplus: Array.from({ length: days }, (_, d) => (d < serves ? at(d) : 0)),
+        dayMinutes: tendMinutes(food!, method),
       },
     ]
   })

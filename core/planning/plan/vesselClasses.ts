@@ -28,21 +28,26 @@ export const fitsVessel = (m: FoodMethod, c: Pick<Vessel, 'kind' | 'litres'>): b
   Math.abs(Math.log(c.litres / m.vessel.volumeL)) <= Math.log(FITS_WITHIN) &&
   (isFlat(m) ? FLAT.includes(c.kind) : c.kind !== 'tray')
 
+/** Work is by the vessel: where nobody has kept the food yet, a larger one of a kind that is small is as soon started and fed. */
+const LARGER = 2.5
+const LARGER_TO_L = 5
+const largerOf = (litres: number) => (litres * LARGER > LARGER_TO_L ? litres : litres * LARGER)
+
 /**
  * Classes of vessels for a new culture of a method, the nearest in volume first. A room that names no vessels for cultures is taken to
- * have some of the usual size for every food.
+ * have such as it kept the food in, or jars of a few litres.
+ * @param kept litres in which the food was kept last, null where it never was
  */
 export function vesselClasses(
   state: RoomState,
   foodId: string,
   method: FoodMethod,
-  litres: number,
+  kept: number | null,
 ): VesselClass[] {
+  const litres = kept ?? largerOf(method.vessel.volumeL)
   const vessels = state.vessels.filter(v => !v.hatching)
   if (vessels.length === 0)
-    return [
-      { id: `any ${foodId}`, name: 'vessel of the usual size', litres, free: roomFor(litres) },
-    ]
+    return [{ id: `any ${foodId}`, name: `vessel of ${litres} L`, litres, free: roomFor(litres) }]
   const inUse = new Set(running(state.cultureStates).map(c => c.record.vesselId))
   const classes = new Map<string, VesselClass>()
   for (const c of vessels) {

@@ -85,7 +85,7 @@ describe('the plan of a room', () => {
     expect(plan()).toEqual(first)
   })
   it('what runs already is not started again', () => {
-    const cultures = [1, 2, 3, 4].map(() => cultureOf('microworm', '2026-02-24T06:00:00Z'))
+    const cultures = [1, 2, 3, 4].map(() => cultureOf('microworm', '2026-03-05T06:00:00Z'))
     const without = plan({ freeOn: '2026-03-12', foods: ['microworm'], days: 14 })
     const worms = plan({ freeOn: '2026-03-12', foods: ['microworm'], days: 14, cultures })
     expect(worms.gaps.length).toBeLessThanOrEqual(without.gaps.length)
@@ -235,15 +235,10 @@ describe('what a plan keeps to', () => {
     expect(limited.status).toBe('time-limit')
     expect(limited.gap).toBeGreaterThanOrEqual(0)
   })
-  it('the why of a start changes with its date, its failures and the certainty', () => {
+  it('the why of a start changes with its date and its failures', () => {
     const rule = (o: Parameters<typeof plan>[0]) => plan(o).starts[0]!.why
-    const [first, later, surer] = [
-      rule({}),
-      rule({ freeOn: '2026-04-04' }),
-      rule({ certainty: 0.99 }),
-    ]
+    const [first, later] = [rule({}), rule({ freeOn: '2026-04-04' })]
     expect(later.rule).not.toBe(first.rule)
-    expect(surer.rule).toContain('99 % certainty')
     for (const key of ['vessels', 'ready', 'late', 'failure', 'left'])
       expect(first.inputs.map(i => i.key)).toContain(key)
     const request = smallRoom()
@@ -271,7 +266,7 @@ describe('futures', () => {
     broodDays: [10, 11].map(day => ({
       brood: 'b',
       day,
-      foods: [{ food: 'x', preferred: 1, most: 1, organisms: 100 }],
+      foods: [{ food: 'x', preferred: 1, most: 1, organisms: 100, worth: 1 }],
     })),
     running: [],
     startable: [
@@ -281,14 +276,16 @@ describe('futures', () => {
         gives: Array.from({ length: 12 }, (_, d) => (d >= 6 ? 100 : 0)),
         vessel: 'x',
         holdsDays: 12,
-        minutes: 0,
-        cost: 0,
+        startMinutes: 0,
+        dayMinutes: 0,
         fromDay: 0,
       },
     ],
     vessels: { x: new Array<number>(12).fill(3) },
     freely: [],
-    least: [],
+    lines: [],
+    minutes: [],
+    phase: 0,
     begun: [],
     hatching: null,
     pinned: [],
@@ -300,7 +297,6 @@ describe('futures', () => {
     objective: 0,
     gap: 0,
     shortages: [],
-    lacks: [],
     starts: [{ startable: 's', day: 0, vessels: n }],
     meals: [10, 11].map(day => ({ brood: 'b', day, food: 'x', share: 1 })),
   })
@@ -318,10 +314,10 @@ describe('futures', () => {
   it('a running culture is there until it is lost, and others stand in where the mouth takes them', () => {
     const both: PlanProblem = {
       ...p,
-      running: [{ id: 'r', food: 'y', surplus: new Array<number>(12).fill(100) }],
+      running: [{ id: 'r', food: 'y', surplus: new Array<number>(12).fill(100), dayMinutes: 0 }],
       broodDays: p.broodDays.map(b => ({
         ...b,
-        foods: [...b.foods, { food: 'y', preferred: 0, most: 1, organisms: 100 }],
+        foods: [...b.foods, { food: 'y', preferred: 0, most: 1, organisms: 100, worth: 1 }],
       })),
     }
     const covered = (lost: number) =>

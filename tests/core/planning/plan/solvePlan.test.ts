@@ -17,11 +17,22 @@ const EXACT = { nodes: 100_000, seconds: 30, gap: 0 }
  */
 function costOf(p: PlanProblem, starts: readonly number[][]): number {
   let cost = 0
+  const work = p.minutes.map(there => -there)
   p.startable.forEach((s, i) =>
-    starts[i]!.forEach(n => {
-      cost += n * (WEIGHTS.minutes * s.minutes + WEIGHTS.cost * s.cost)
+    starts[i]!.forEach((n, from) => {
+      const until = Math.min(p.days, from + s.holdsDays)
+      cost += n * WEIGHTS.minutes * (s.startMinutes + s.dayMinutes * (until - from))
+      work[from]! += n * s.startMinutes
+      for (let day = from + 1; day < until; day++) work[day]! += n * s.dayMinutes
     }),
   )
+  for (const line of p.lines)
+    if (p.startable.some((s, i) => s.food === line.food && starts[i]!.some(n => n > 0)))
+      cost += WEIGHTS.minutes * line.minutes + WEIGHTS.cost * line.cost
+  work.forEach((over, day) => {
+    const dear = Math.min(Math.max(0, over), p.minutes[day]! / 2)
+    cost += WEIGHTS.overtime * dear + WEIGHTS.starving * (Math.max(0, over) - dear)
+  })
   for (const b of p.broodDays) {
     const cap = b.foods.map(f => {
       const running = p.running
@@ -47,11 +58,14 @@ function costOf(p: PlanProblem, starts: readonly number[][]): number {
     )
     const given = cap.map((c, k) => Math.min(c, b.foods[k]!.preferred))
     let more = total - given.reduce((s, g) => s + g, 0)
-    cap.forEach((c, k) => {
-      const add = Math.max(0, Math.min(more, c - given[k]!))
+    // What suits best steps in first.
+    const order = cap.map((_c, k) => k).sort((x, y) => b.foods[y]!.worth - b.foods[x]!.worth)
+    for (const k of order) {
+      const add = Math.max(0, Math.min(more, cap[k]! - given[k]!))
       given[k]! += add
       more -= add
-    })
+      cost += add * WEIGHTS.poor * (1 - b.foods[k]!.worth)
+    }
     cost +=
       WEIGHTS.shortage * (1 - total) +
       WEIGHTS.deviation * given.reduce((s, g, k) => s + Math.abs(g - b.foods[k]!.preferred), 0)
@@ -115,8 +129,8 @@ const startable = (id: string, food: string): fc.Arbitrary<Startable> =>
       .map(t => [...t]),
     vessel: fc.constant('jar'),
     holdsDays: fc.integer({ min: 2, max: 5 }),
-    minutes: fc.integer({ min: 0, max: 60 }),
-    cost: fc.integer({ min: 0, max: 5 }),
+    startMinutes: fc.integer({ min: 0, max: 40 }),
+    dayMinutes: fc.integer({ min: 0, max: 8 }),
     fromDay: fc.integer({ min: 0, max: 2 }),
   })
 const tinyRoom: fc.Arbitrary<PlanProblem> = fc.record({
@@ -134,8 +148,8 @@ const tinyRoom: fc.Arbitrary<PlanProblem> = fc.record({
             fc.double({ min: 0, max: 1, noNaN: true }),
           )
           .map(([share, a, b, most]) => [
-            { food: 'x', preferred: share, most: 1, organisms: a },
-            { food: 'y', preferred: (1 - share) * most, most, organisms: b },
+            { food: 'x', preferred: share, most: 1, organisms: a, worth: 0.9 },
+            { food: 'y', preferred: (1 - share) * most, most, organisms: b, worth: most },
           ]),
       }),
       { minLength: 1, maxLength: 3 },
@@ -146,13 +160,22 @@ const tinyRoom: fc.Arbitrary<PlanProblem> = fc.record({
       id: fc.constant('r'),
       food: fc.constantFrom('x', 'y'),
       surplus: fc.array(fc.integer({ min: 0, max: 600 }), { minLength: 5, maxLength: 5 }),
+      dayMinutes: fc.constant(0),
     }),
     { maxLength: 1 },
   ),
   startable: fc.tuple(startable('s', 'x'), startable('t', 'y')).map(t => [...t]),
   vessels: fc.integer({ min: 0, max: 2 }).map(n => ({ jar: new Array<number>(5).fill(n) })),
   freely: fc.constant([]),
-  least: fc.constant([]),
+  lines: fc
+    .record({
+      food: fc.constant('x'),
+      minutes: fc.integer({ min: 0, max: 400 }),
+      cost: fc.integer({ min: 0, max: 5 }),
+    })
+    .map(line => [line]),
+  minutes: fc.array(fc.integer({ min: 0, max: 60 }), { minLength: 5, maxLength: 5 }),
+  phase: fc.constant(0),
   begun: fc.constant([]),
   hatching: fc.constant(null),
   pinned: fc.constant([]),
@@ -175,7 +198,7 @@ describe('the programme of a plan', () => {
   const day = (d: number, organisms = 100) => ({
     brood: 'b',
     day: d,
-    foods: [{ food: 'x', preferred: 1, most: 1, organisms }],
+    foods: [{ food: 'x', preferred: 1, most: 1, organisms, worth: 1 }],
   })
   const room = (more: Partial<PlanProblem> = {}): PlanProblem => ({
     days: 10,
@@ -188,14 +211,16 @@ describe('the programme of a plan', () => {
         gives: [0, 0, 0, 100, 100, 100, 100],
         vessel: 'jar',
         holdsDays: 10,
-        minutes: 15,
-        cost: 0,
+        startMinutes: 15,
+        dayMinutes: 0,
         fromDay: 0,
       },
     ],
     vessels: { jar: new Array<number>(10).fill(3) },
     freely: [],
-    least: [],
+    lines: [],
+    minutes: [],
+    phase: 0,
     begun: [],
     hatching: null,
     pinned: [],
@@ -210,7 +235,11 @@ describe('the programme of a plan', () => {
     expect(plan.starts[0]!.day).toBeLessThanOrEqual(3)
     expect(
       solvePlan(
-        room({ running: [{ id: 'r', food: 'x', surplus: new Array<number>(10).fill(200) }] }),
+        room({
+          running: [
+            { id: 'r', food: 'x', surplus: new Array<number>(10).fill(200), dayMinutes: 0 },
+          ],
+        }),
         solver,
         EXACT,
       ).starts,
@@ -235,15 +264,16 @@ describe('the programme of a plan', () => {
       starts: [],
     })
   })
-  it('keeps a plan that is begun while nothing is gained by moving it, and has its backups', () => {
+  it('keeps a plan that is begun while nothing is gained by moving it', () => {
     const begun = [{ startable: 's', day: 1, vessels: 1 }]
     expect(solvePlan(room({ begun }), solver, EXACT).starts).toEqual(begun)
-    const backed = solvePlan(
-      room({ least: [{ food: 'x', fromDay: 0, byDay: 3, starts: 2 }] }),
-      solver,
-      EXACT,
-    )
-    expect(backed.starts.reduce((n, s) => n + s.vessels, 0)).toBe(2)
+  })
+  it('keeps to the minutes of a day where another day does as well, and feeds beyond them', () => {
+    const wide = { ...room().startable[0]!, gives: [0, 0, 0, 100, 100, 100, 100, 100, 100, 100] }
+    const tight = room({ startable: [wide], minutes: [0, 0, 20, 0, 0, 0, 60, 60, 60, 60] })
+    expect(solvePlan(tight, solver, EXACT).starts.map(s => s.day)).toEqual([2])
+    const none = room({ startable: [wide], minutes: [0, 0, 0, 0, 0, 60, 60, 60, 60, 60] })
+    expect(solvePlan(none, solver, EXACT).starts).toHaveLength(1)
   })
   it('says how far it has come, and stops when it is asked to', () => {
     const many = room({
@@ -255,8 +285,8 @@ describe('the programme of a plan', () => {
         gives: Array.from({ length: 10 }, (_x, k) => (k < 2 ? 0 : 31 + 7 * i)),
         vessel: 'jar',
         holdsDays: 3 + i,
-        minutes: 10 + i,
-        cost: 0,
+        startMinutes: 10 + i,
+        dayMinutes: 0,
         fromDay: 0,
       })),
     })

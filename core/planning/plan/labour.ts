@@ -1,0 +1,60 @@
+import type { Food, FoodMethod } from '../../foods/contract'
+import { budgetOf } from '../../time/roundBudget'
+import type { RoundTime } from '../../time/rounds'
+import { LOOK_AFTER_H } from '../tending'
+import type { BroodDay, Hatching, Running } from './problem'
+
+const LOOK_MIN = 0.5
+const FEED_MIN = 1.5
+/** Feeds a day where it is fed whenever it has cleared, and where it is fed when it thins (working estimates). */
+const FEEDS_A_DAY = { clear: 2, thin: 0.2 } as const
+/** Drawing from a vessel into a cup, once a day. */
+const DRAW_MIN = 1.25
+/** A tank at a round: the walk, one food or two, and what is seen there. */
+const MEAL_MIN = 1.75
+/** A hatch is started and another pulled on every day on which nauplii are eaten. */
+const HATCH_MIN = 10
+/** From this share of a day's ration on somebody hatches for it. */
+const HATCHED_FROM = 0.1
+
+/** Minutes a day of looking at a vessel, feeding it and drawing from it, over the days that it stands. */
+export function tendMinutes(food: Food, method: FoodMethod): number {
+  const { feed } = method
+  const looks = (LOOK_MIN * 24) / LOOK_AFTER_H[food.profile.family]
+  if (feed === null) return looks + DRAW_MIN
+  const feeds = feed.when === 'every' ? 1 / (feed.everyDays ?? 7) : FEEDS_A_DAY[feed.when]
+  return looks + DRAW_MIN + FEED_MIN * feeds
+}
+
+/** What takes minutes whatever is planned. */
+interface Spoken {
+  broodDays: readonly BroodDay[]
+  running: readonly Running[]
+  hatching: Pick<Hatching, 'food'> | null
+}
+
+/**
+ * Minutes that are left for new vessels on each day: those of the rounds, less meals, hatches and what stands already.
+ * @param rounds of a day
+ */
+export function minutesLeft(
+  rounds: readonly RoundTime[],
+  { broodDays, running, hatching }: Spoken,
+  days: number,
+): number[] {
+  const given = rounds.reduce((sum, r) => sum + budgetOf(r), 0)
+  const left = new Array<number>(days).fill(given)
+  const hatches = new Set<number>()
+  for (const b of broodDays) {
+    if (b.standby) continue
+    left[b.day]! -= MEAL_MIN * rounds.length
+    if (b.foods.some(f => f.food === hatching?.food && f.preferred >= HATCHED_FROM))
+      hatches.add(b.day)
+  }
+  for (const day of hatches) left[day]! -= HATCH_MIN
+  for (const r of running)
+    r.surplus.forEach((spared, day) => {
+      if (spared > 0 && day < days) left[day]! -= r.dayMinutes
+    })
+  return left.map(m => Math.max(0, m))
+}
