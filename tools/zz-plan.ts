@@ -29,9 +29,10 @@ if (which !== 'new') {
   const state = roomState(demo.records, demo.entries, NOW)!
   const of = entriesByCulture(effectiveEntries(demo.entries))
   const readings = new Map(running(state.cultureStates).flatMap(c => { const r = readCulture(c.record, of(c.id), NOTHING_LEARNED, NOW, undefined, { ahead: true, places: state.places }); return r ? [[c.id, r.reading] as const] : [] }))
+  { const { buildProblem } = await import('@renatus/core/planning/plan/buildProblem'); const b = buildProblem(planRequest({ state, readings, days: 60 }), 60); console.log('minutes', b.problem.minutes.map(m => m.toFixed(0)).join(' ')); console.log(b.problem.running.map(r => r.food + ' ' + r.dayMinutes.toFixed(1) + ' ' + r.surplus.filter(x => x > 0).length).join('; ')); console.log([...new Set(b.starts.map(s => s.food + ' start ' + s.startMinutes + ' day ' + s.dayMinutes.toFixed(1)))].join('; ')) }
   for (const days of process.argv[3] ? [Number(process.argv[3])] : [60]) {
     const t = performance.now()
-    show(`demo ${days} days`, planRoom(planRequest({ state, readings, days }), solver), performance.now() - t)
+    show(`demo ${days} days`, planRoom(planRequest({ state, readings, days }), solver, undefined, p => { if (process.env.TRACE) console.log(p.solve, p.seconds.toFixed(1), p.gap.toFixed(4)); return true }), performance.now() - t)
   }
 }
 if (which !== 'demo') {

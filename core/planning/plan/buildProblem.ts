@@ -2,7 +2,7 @@ import { foodOf } from '../../foods/index'
 import { daysBetween, type LocalDate } from '../../time/localDate'
 import { planDemand } from './demand'
 import { hatchingOf } from './hatching'
-import { minutesLeft } from './labour'
+import { minutesLeft, mostOvertime } from './labour'
 import type { PlanProblem, StartOn } from './problem'
 import type { PlanRequest, StartLine } from './request'
 import { freeVessels, newLines, roomStarts, runningSupply, type RoomStart } from './startables'
@@ -50,6 +50,7 @@ export function buildProblem(r: PlanRequest, days: number): BuiltProblem {
     running: alive,
     startable: starts,
     lines: newLines(starts, r.state, days),
+    overtime: mostOvertime(r.state.room.rounds),
     minutes: minutesLeft(r.state.room.rounds, { broodDays, running: alive, hatching }, days),
     vessels: freeVessels(starts, days),
     // What is neither grown nor hatched is bought: it is there.

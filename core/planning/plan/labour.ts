@@ -26,6 +26,14 @@ export function tendMinutes(food: Food, method: FoodMethod): number {
   return looks + DRAW_MIN + FEED_MIN * feeds
 }
 
+/** Minutes that the rounds of a day have together. */
+const minutesADay = (rounds: readonly RoundTime[]) =>
+  rounds.reduce((sum, r) => sum + budgetOf(r), 0)
+
+const OVERTIME_SHARE = 0.5
+/** Most that a day may run over before only hunger counts, minutes. */
+export const mostOvertime = (rounds: readonly RoundTime[]) => OVERTIME_SHARE * minutesADay(rounds)
+
 /** What takes minutes whatever is planned. */
 interface Spoken {
   broodDays: readonly BroodDay[]
@@ -42,8 +50,7 @@ export function minutesLeft(
   { broodDays, running, hatching }: Spoken,
   days: number,
 ): number[] {
-  const given = rounds.reduce((sum, r) => sum + budgetOf(r), 0)
-  const left = new Array<number>(days).fill(given)
+  const left = new Array<number>(days).fill(minutesADay(rounds))
   const hatches = new Set<number>()
   for (const b of broodDays) {
     if (b.standby) continue

@@ -7,6 +7,8 @@ import { asGood, joinStarts, lackingFoods, type Quality } from './keptOrNew'
 import type { PlanProblem, PlanSolution, StartOn } from './problem'
 import type { PlanRequest } from './request'
 import { solvePlan } from './solvePlan'
+import { running } from '../../stock/cultures'
+import { sparesFor } from './spares'
 import { surerBy } from './surer'
 
 /** What a plan is doing, for whoever waits: which of at most so many solves, and how near it is. */
@@ -116,16 +118,23 @@ export class PlanSearch {
     }
   }
 
-  /** Vessels more, one after the other, while futures leave a day too doubtful and one of them helps. */
+  /** A vessel to spare of each line that hangs on one; then vessels more, one after the other, while futures leave a day too doubtful and one of them helps. */
   private makeSure(): void {
     const { r, built } = this
+    const standing = new Map<string, number>()
+    for (const c of running(r.state.cultureStates))
+      standing.set(c.record.foodId, (standing.get(c.record.foodId) ?? 0) + 1)
+    for (const spare of sparesFor(built, this.solution, standing)) this.add(spare)
     const played = (starts: readonly StartOn[]) =>
       this.futures(this.problem, { ...this.solution, starts: [...starts] })
     for (let n = 0; n < MOST_MORE && this.timeLeft(); n++) {
       const more = surerBy(built, this.solution.starts, r.certainty, played)
       if (more === null) return
-      this.solution = { ...this.solution, starts: added(this.solution.starts, more) }
+      this.add(more)
     }
+  }
+  private add(more: StartOn): void {
+    this.solution = { ...this.solution, starts: added(this.solution.starts, more) }
   }
 
   /** A day that was not looked at and goes short is looked at. */

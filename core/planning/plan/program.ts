@@ -164,9 +164,6 @@ function writeLines(w: Writing, p: PlanProblem, starts: Starts): void {
   }
 }
 
-/** Half as many minutes again as a day has are dear; beyond them only hunger counts. */
-const OVERTIME_SHARE = 0.5
-
 /** What is started and what stands is done in the minutes of the day; more is overtime. */
 function writeLabour(w: Writing, p: PlanProblem, starts: Starts): void {
   for (let day = 0; day < p.days; day++) {
@@ -182,7 +179,7 @@ function writeLabour(w: Writing, p: PlanProblem, starts: Starts): void {
       },
     )
     if (work.length === 0) continue
-    const over = w.add(`o${day}`, WEIGHTS.overtime, OVERTIME_SHARE * there, AID)
+    const over = w.add(`o${day}`, WEIGHTS.overtime, p.overtime, AID)
     const far = w.add(`p${day}`, WEIGHTS.starving, FAR_MIN, AID)
     const more = [over, far].map(variable => ({ variable, factor: -1 }))
     w.limit(`work${day}`, [...work, ...more], '<=', there)

@@ -3,12 +3,15 @@ import { planProgram, type Means } from './program'
 import type { PlanProblem, PlanSolution } from './problem'
 import type { Solved, SolveLimits, SolveProgress, Solver } from '../../math/solver'
 
-/** Within a percent of the best there is; so many nodes before the clock is asked. */
+/**
+ * Within a percent of the best there is, or within five units of it (a few hours of hands over the whole plan): what lies nearer is chance.
+ * So many nodes before the clock is asked.
+ */
 export const PLAN_LIMITS: SolveLimits = {
   nodes: 20_000,
   seconds: 60,
   gap: 0.01,
-  near: 1,
+  near: 5,
 }
 
 /** Less than this share of a meal is nobody's meal. */

@@ -3,7 +3,7 @@ import type { PlanProblem, StartOn, Startable } from './problem'
 const stands = (s: Startable, from: number, day: number) => from <= day && day < from + s.holdsDays
 
 /** Minutes that starts take on each day, for themselves and while they stand. */
-export function minutesUsed(p: PlanProblem, made: readonly StartOn[]): number[] {
+function minutesUsed(p: PlanProblem, made: readonly StartOn[]): number[] {
   const used = new Array<number>(p.days).fill(0)
   for (const m of made) {
     const s = p.startable.find(x => x.id === m.startable)
@@ -16,7 +16,7 @@ export function minutesUsed(p: PlanProblem, made: readonly StartOn[]): number[] 
 }
 
 /** Whether a vessel is free for one start more, for as long as it would stand. */
-export function mayStand(
+function mayStand(
   p: PlanProblem,
   start: Startable,
   day: number,
@@ -32,3 +32,27 @@ export function mayStand(
   }
   return true
 }
+
+/**
+ * The first of some days on which one start more finds a vessel and its minutes, and somebody is there; where none has the minutes,
+ * the one that runs over least. Null where no vessel is free, or all would run over by too much.
+ */
+export function dayThatFits(
+  p: PlanProblem,
+  start: Startable,
+  days: readonly number[],
+  made: readonly StartOn[],
+): number | null {
+  const used = minutesUsed(p, made)
+  const over = (day: number) =>
+    Math.max(0, used[day]! + start.startMinutes - (p.minutes[day] ?? Infinity))
+  const [best] = days
+    .filter(day => day >= 0 && day < p.days && !p.idle.includes(day))
+    .filter(day => mayStand(p, start, day, made) && over(day) <= p.overtime)
+    .sort((a, b) => over(a) - over(b))
+  return best ?? null
+}
+
+/** Days from one to another, either way. */
+export const daysFromTo = (from: number, to: number): number[] =>
+  Array.from({ length: Math.abs(to - from) + 1 }, (_, i) => (to < from ? from - i : from + i))

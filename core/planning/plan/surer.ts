@@ -1,7 +1,7 @@
 import type { BuiltProblem } from './buildProblem'
 import type { Cover } from './futures'
 import type { PlanProblem, StartOn } from './problem'
-import { mayStand, minutesUsed } from './standing'
+import { daysFromTo, dayThatFits } from './standing'
 import { lastSafeDays } from './redundancy'
 import type { RoomStart } from './startables'
 
@@ -26,13 +26,7 @@ const weakDays = (cover: readonly Cover[], certainty: number): Cover[] =>
 function dayFor(p: PlanProblem, s: RoomStart, need: number, made: readonly StartOn[]) {
   const last = Math.max(s.fromDay, Math.floor(need - lastSafeDays(s.reliability)))
   if (last + s.reliability.readyDays > need + WINDOW_D || last >= p.days) return null
-  const first = Math.max(s.fromDay, last - EARLIER_D)
-  const used = minutesUsed(p, made)
-  for (let day = last; day >= first; day--) {
-    const fits = used[day]! + s.startMinutes <= (p.minutes[day] ?? Infinity)
-    if (fits && !p.idle.includes(day) && mayStand(p, s, day, made)) return day
-  }
-  return null
+  return dayThatFits(p, s, daysFromTo(last, Math.max(s.fromDay, last - EARLIER_D)), made)
 }
 
 /** One vessel more of each food that weak days could lean on, for the first of these days. */

@@ -286,6 +286,7 @@ describe('futures', () => {
     lines: [],
     minutes: [],
     phase: 0,
+    overtime: 30,
     begun: [],
     hatching: null,
     pinned: [],
