@@ -16,6 +16,7 @@ import {
   type LotForPlan,
   type WaterForPlan,
 } from './hatchOption'
+import { HATCH_MARGIN, leastCysts } from './hatchMargin'
 import { SPILL, type Meal } from './meals'
 
 export interface PlannedPull {
@@ -61,8 +62,9 @@ export function plannedHatch(
   { lot, water, meals, rounds, share }: Context,
 ): PlannedHatch {
   const { vessel, startAt, pullsAt } = option
-  const wantG = cystsFor(vessel, lot, water, option.hatchable)
-  const cystsG = Math.min(roundUpGrams(wantG), Math.max(0.1, Math.floor(lot.gramsLeft * 10) / 10))
+  const wantG = cystsFor(vessel, lot, water, HATCH_MARGIN * option.hatchable)
+  const proposedG = Math.max(leastCysts(vessel.litres), roundUpGrams(wantG))
+  const cystsG = Math.min(proposedG, Math.max(0.1, Math.floor(lot.gramsLeft * 10) / 10))
   const model = vesselModel(vessel, lot, water, cystsG)
   const salt = saltInUse(state)
   const recipe = salt && saltFor(vessel.litres, water.saltGL, salt, state.room.measures)
@@ -113,13 +115,16 @@ function whyCysts(
 ): Reason {
   const f = model.factors
   const most = MOST_CYSTS_GL * option.vessel.litres
+  const least =
+    wantG < leastCysts(option.vessel.litres) ? ' Less than half a gram is not worth a vessel.' : ''
   const byDensity = wantG > most - 0.01 ? ` Held to ${MOST_CYSTS_GL} g per litre.` : ''
   const held =
     cystsG < wantG - 0.05 ? ' It would take more: held to what the lot has left.' : byDensity
   return {
     result: { label: 'cysts', value: cystsG, unit: 'g' },
-    rule: `Nauplii wanted at the mouth, over what a gram of this lot brings there. Rounded up to 0.1 g.${held}`,
-    formula: 'need / (cystsPerG * hatch * salinity * pH * crowding * light * warmth * useful)',
+    rule: `Nauplii wanted at the mouth, over what a gram of this lot brings there. With a margin: cysts are cheap, hunger is not. Rounded up to 0.1 g.${least}${held}`,
+    formula:
+      'margin * need / (cystsPerG * hatch * salinity * pH * crowding * light * warmth * useful)',
     inputs: [
       {
         key: 'need',
@@ -127,6 +132,13 @@ function whyCysts(
         value: option.hatchable * option.yieldShare,
         unit: 'nauplii',
         from: 'your broods',
+      },
+      {
+        key: 'margin',
+        label: 'margin for hatch, count and appetite',
+        value: HATCH_MARGIN,
+        unit: '',
+        from: 'one that lacks weighs as much as twenty that are over',
       },
       {
         key: 'cystsPerG',

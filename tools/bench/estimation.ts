@@ -79,7 +79,9 @@ export function benchReadingTime(): void {
   const memories: ReplayMemory[] = []
   const anew = time(() =>
     room.forEach(k => {
-      memories.push(estimate(k.subject, k.observations.slice(0, -1), k.atH, undefined, false).memory)
+      memories.push(
+        estimate(k.subject, k.observations.slice(0, -1), k.atH, undefined, false).memory,
+      )
     }),
   )
   const again = time(() =>

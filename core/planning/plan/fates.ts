@@ -1,12 +1,30 @@
 import { daysBetween } from '../../time/localDate'
 import type { BuiltProblem } from './buildProblem'
-import type { Fates } from './futures'
+import type { Learned } from '../../stock/learned'
+import type { Doubt, Fates } from './futures'
 import type { PlanRequest } from './request'
 import { sdOfLogs } from './startables'
 
 /** Log spread within which eight of ten lie between two numbers. */
 const logSdOf = (p10: number, p90: number) =>
   p10 > 0 && p90 > p10 ? Math.min(1.2, Math.log(p90 / p10) / 2.5631) : 0.3
+
+/** What the whole room may be off by before it has taught anything, log spreads; a degree either way is in the pace (working estimates). */
+const DOUBT: Doubt = { pace: 0.2, failures: 0.4, appetite: 0.2 }
+/** So many vessels learned from tell as much as is believed beforehand. */
+const AS_MUCH_AS = 6
+
+/** What the room has taught narrows what is open of it; appetites it cannot see. */
+function doubtOf({ foods }: Learned): Doubt {
+  const vessels = (of: 'growth' | 'failure') =>
+    Object.values(foods).reduce((n, f) => n + (f[of]?.from ?? 0), 0)
+  const left = (n: number) => 1 / Math.sqrt(1 + n / AS_MUCH_AS)
+  return {
+    pace: DOUBT.pace * left(vessels('growth')),
+    failures: DOUBT.failures * left(vessels('failure')),
+    appetite: DOUBT.appetite,
+  }
+}
 
 /** What may befall what runs, what is started, and the days of the broods. */
 export function fatesOf(r: PlanRequest, { starts, problem }: BuiltProblem, days: number): Fates {
@@ -35,6 +53,7 @@ export function fatesOf(r: PlanRequest, { starts, problem }: BuiltProblem, days:
         },
       ]),
     ),
+    doubt: doubtOf(r.state.learned),
     broods: Object.fromEntries(
       r.state.broods.map(b => [
         b.id,

@@ -1,3 +1,4 @@
+import { HATCH_MARGIN } from '../hatchMargin'
 import { randomStream, type RandomStream } from '../../math/random'
 import type { PlanProblem, PlanSolution, StartOn } from './problem'
 import { hatchedBy } from './program'
@@ -22,6 +23,15 @@ export interface Fates {
   >
   /** By brood: spread of the day it swims free, d. */
   broods: Readonly<Record<string, number>>
+  /** What the whole room shares, log spreads. */
+  doubt: Doubt
+}
+
+/** How far a room may be from the book in everything at once: how fast things grow there, how often they fail, how much fry eat. */
+export interface Doubt {
+  pace: number
+  failures: number
+  appetite: number
 }
 
 export interface Cover {
@@ -32,8 +42,15 @@ export interface Cover {
 }
 
 export const FUTURES = 1000
+/** Log spreads of hatches: of the lot, which all share, and of each bottle and count (working estimates). */
+const LOT_SD = 0.15
+const BOTTLE_SD = 0.15
+/** Hatches are planned anew each day: what is planned so many days off can be there. */
+const HATCH_SHIFTS_D = 3
 /** A hatch fails once in so many (working estimate). */
 const HATCH_FAILS = 0.02
+/** No room is so bad that more fail. */
+const MOST_FAIL = 0.95
 /** After a failed hatch: what the fridge, a second vessel and the next pull still bring that day. */
 const AFTER_FAILURE = 0.5
 
@@ -70,7 +87,7 @@ export function playFutures(
     }))
   const covered = new Float64Array(days.length)
   const judged = new Float64Array(days.length)
-  const usable = usableSupply(p)
+  const usable = usableSupply(p, solution)
   const certain = new Float64Array(foods.length * p.days)
   foods.forEach((food, f) => {
     for (let d = 0; d < p.days; d++) certain[f * p.days + d] = usable(food, d)
@@ -80,8 +97,14 @@ export function playFutures(
   const moved = new Int32Array(days.length)
   for (let future = 0; future < futures; future++) {
     const chance = randomStream(seed * 1_000_003 + future)
+    const drawn = (sd: number) => Math.exp(chance.normal(0, sd))
+    const room: Doubt = {
+      pace: drawn(fates.doubt.pace),
+      failures: drawn(fates.doubt.failures),
+      appetite: drawn(fates.doubt.appetite),
+    }
     supply.set(certain)
-    addSupply(supply, p, solution, fates, at, chance)
+    addSupply(supply, p, solution, fates, at, chance, room)
     const shift = new Map(
       Object.entries(fates.broods).map(([id, sd]) => [id, Math.round(chance.normal(0, sd))]),
     )
@@ -91,13 +114,13 @@ export function playFutures(
       const d = (moved[n] = b.day + (shift.get(b.brood) ?? 0))
       if (d < 0 || d >= p.days) continue
       for (let k = 0; k < b.food.length; k++)
-        wanted[b.food[k]! * p.days + d]! += b.given[k]! * b.organisms[k]!
+        wanted[b.food[k]! * p.days + d]! += b.given[k]! * b.organisms[k]! * room.appetite
     }
     for (let n = 0; n < days.length; n++) {
       const d = moved[n]!
       if (d < 0 || d >= p.days) continue
       judged[n]!++
-      if (fed(days[n]!, d, p.days, supply, wanted) >= COVERED_FROM) covered[n]!++
+      if (fed(days[n]!, d, p.days, supply, wanted, room.appetite) >= COVERED_FROM) covered[n]!++
     }
   }
   return days.map((b, n) => ({
@@ -126,6 +149,7 @@ function fed(
   days: number,
   supply: Float64Array,
   wanted: Float64Array,
+  appetite: number,
 ): number {
   let got = 0
   for (let k = 0; k < b.food.length; k++) {
@@ -140,20 +164,42 @@ function fed(
     const add = stepInShare(
       1 - got,
       b.most[k]! - b.given[k]!,
-      (supply[cell]! - wanted[cell]!) / Math.max(1e-9, b.organisms[k]!),
+      (supply[cell]! - wanted[cell]!) / Math.max(1e-9, b.organisms[k]! * appetite),
     )
     if (add <= 0) continue
-    wanted[cell]! += add * b.organisms[k]!
+    wanted[cell]! += add * b.organisms[k]! * appetite
     got += add
   }
   return got
 }
 
-/** Supply that hangs on no culture: hatches, cubes and what is bought. */
-function usableSupply(p: PlanProblem): (food: string, day: number) => number {
+/** Nauplii that a plan takes by day. */
+function plannedNauplii(p: PlanProblem, { meals }: Pick<PlanSolution, 'meals'>): number[] {
+  const planned = new Array<number>(p.days).fill(0)
+  const organisms = new Map(
+    p.broodDays.map(b => [
+      `${b.brood}\n${b.day}`,
+      b.foods.find(f => f.food === p.hatching?.food)?.organisms ?? 0,
+    ]),
+  )
+  for (const m of meals)
+    if (m.food === p.hatching?.food)
+      planned[m.day]! += m.share * (organisms.get(`${m.brood}\n${m.day}`) ?? 0)
+  return planned
+}
+
+/** Supply that hangs on no culture: hatches as they are planned with their margin, cubes and what is bought. */
+function usableSupply(
+  p: PlanProblem,
+  solution: PlanSolution,
+): (food: string, day: number) => number {
+  const planned = plannedNauplii(p, solution)
+  const near = (day: number) =>
+    Math.max(...planned.slice(Math.max(0, day - HATCH_SHIFTS_D), day + HATCH_SHIFTS_D + 1))
   return (food, day) => {
     if (p.freely.includes(food)) return Infinity
-    return p.hatching?.food === food ? hatchedBy(p, day) : 0
+    if (p.hatching?.food !== food) return 0
+    return Math.min(hatchedBy(p, day), HATCH_MARGIN * near(day) + p.hatching.frozen)
   }
 }
 
@@ -164,11 +210,12 @@ function addRunning(
   surplus: readonly number[],
   fate: Fates['running'][string] | undefined,
   chance: RandomStream,
+  room: Doubt,
 ): void {
   const u = chance.next()
-  const factor = Math.exp(chance.normal(0, fate?.logSd ?? 0))
+  const factor = room.pace * Math.exp(chance.normal(0, fate?.logSd ?? 0))
   for (const [d, spared] of surplus.entries()) {
-    if ((fate?.lost[d] ?? 0) > u) return
+    if (room.failures * (fate?.lost[d] ?? 0) > u) return
     supply[row + d]! += spared * factor
   }
 }
@@ -181,10 +228,14 @@ function addSupply(
   fates: Fates,
   at: ReadonlyMap<string, number>,
   chance: RandomStream,
+  room: Doubt,
 ): void {
   const hatched = p.hatching ? at.get(p.hatching.food) : undefined
-  for (let d = 0; hatched !== undefined && d < p.days; d++)
-    if (chance.next() < HATCH_FAILS) supply[hatched * p.days + d]! *= AFTER_FAILURE
+  const lot = Math.exp(chance.normal(0, LOT_SD))
+  for (let d = 0; hatched !== undefined && d < p.days; d++) {
+    const fails = chance.next() < HATCH_FAILS ? AFTER_FAILURE : 1
+    supply[hatched * p.days + d]! *= fails * lot * Math.exp(chance.normal(0, BOTTLE_SD))
+  }
   for (const r of p.running)
     addRunning(
       supply,
@@ -192,6 +243,7 @@ function addSupply(
       r.surplus.slice(0, p.days),
       fates.running[r.id],
       chance,
+      room,
     )
   for (const s of solution.starts) {
     const start = p.startable.find(x => x.id === s.startable)
@@ -199,11 +251,12 @@ function addSupply(
     if (!start || !fate) continue
     const row = at.get(start.food)! * p.days
     const end = Math.min(p.days, s.day + start.holdsDays)
-    for (const day of beginnings(s, fate, chance)) {
+    for (const day of beginnings(s, fate, chance, room)) {
       const course = fate.courses[chance.integer(0, fate.courses.length - 1)]
-      const lag = Math.exp(chance.normal(0, fate.lagLogSd))
+      const lag = Math.exp(chance.normal(0, fate.lagLogSd)) / room.pace
       for (let d = day; course && d < end; d++)
-        supply[row + d]! += course[Math.min(course.length - 1, Math.floor((d - day) / lag))] ?? 0
+        supply[row + d]! +=
+          room.pace * (course[Math.min(course.length - 1, Math.floor((d - day) / lag))] ?? 0)
     }
   }
 }
@@ -212,8 +265,9 @@ function addSupply(
  * Days on which the vessels of one start begin for good, in one future; those that fail twice are left out.
  * They stand together: an urn that remembers failures gives pairs the fate they share.
  */
-function* beginnings(s: StartOn, fate: Fates['starts'][string], chance: RandomStream) {
-  const { failure, readyDays } = fate.reliability
+function* beginnings(s: StartOn, fate: Fates['starts'][string], chance: RandomStream, room: Doubt) {
+  const { readyDays } = fate.reliability
+  const failure = Math.min(MOST_FAIL, fate.reliability.failure * room.failures)
   const mass = (1 - SHARED_FATE) / SHARED_FATE
   let failed = 0
   for (let v = 0; v < s.vessels; v++) {

@@ -6,6 +6,7 @@ import {
   cystsFor,
   vesselModel,
 } from '@renatus/core/planning/hatchOption'
+import { HATCH_MARGIN } from '@renatus/core/planning/hatchMargin'
 import { hatchPlan } from '@renatus/core/planning/hatchPlan'
 import { hatchProfile } from '@renatus/core/foods/hatchProfile'
 import { wholeMeal } from '@renatus/core/fry/wholeMeal'
@@ -92,7 +93,7 @@ describe('hatch plan', () => {
         ),
     )
     const need = chosen.meals.reduce((n, m) => n + m.nauplii * (1 + SPILL), 0)
-    const chosenYield = need / (chosen.cystsG * 270_000 * 0.8)
+    const chosenYield = (HATCH_MARGIN * need) / (chosen.cystsG * 270_000 * 0.8)
     expect(chosenYield).toBeGreaterThan(Math.max(...yields) * 0.9 - 0.02)
   })
 

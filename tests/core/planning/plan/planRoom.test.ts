@@ -301,10 +301,17 @@ describe('futures', () => {
     starts: [{ startable: 's', day: 0, vessels: n }],
     meals: [10, 11].map(day => ({ brood: 'b', day, food: 'x', share: 1 })),
   })
+  const NONE = { pace: 0, failures: 0, appetite: 0 }
   const reliability = { failure: 0.2, readyDays: 6, readyLogSd: 0.3 }
   const fate = { reliability, courses: [p.startable[0]!.gives], lagLogSd: 0.3, waits: 0 }
   const at = (n: number) =>
-    playFutures(p, solution(n), { running: {}, starts: { s: fate }, broods: {} }, 3, 4000)
+    playFutures(
+      p,
+      solution(n),
+      { running: {}, starts: { s: fate }, broods: {}, doubt: NONE },
+      3,
+      4000,
+    )
   it('one vessel covers as often as it is ready by then; more vessels more often; the same seed the same', () => {
     // The course of the start is stretched: on day 10 it stands where it would on day 10 over the lag.
     expect(at(1)[0]!.probability).toBeCloseTo(readyBy(reliability, 10), 1)
@@ -329,6 +336,7 @@ describe('futures', () => {
           running: { r: { lost: new Array<number>(12).fill(lost), logSd: 0 } },
           starts: { s: fate },
           broods: {},
+          doubt: NONE,
         },
         3,
         2000,
