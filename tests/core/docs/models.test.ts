@@ -20,6 +20,7 @@ import { TAN } from '@renatus/core/fry/tankLoad'
 import { TEST_MEALS, WAIT_DAYS } from '@renatus/core/stock/weaning'
 import { GROSS_EFFICIENCY, RATION_Q10 } from '@renatus/core/fry/ration'
 import { FIT_ENOUGH } from '@renatus/core/fry/sizeFit'
+import { HATCH_MARGIN } from '@renatus/core/planning/hatchMargin'
 import { MOST_CYSTS_GL } from '@renatus/core/planning/hatchOption'
 import { SHARES_OVER_DAYS, WORTH_A_MEAL } from '@renatus/core/planning/reckoning/chooseFoods'
 import { SPILL } from '@renatus/core/planning/meals'
@@ -31,7 +32,7 @@ import { CROWDED_PER_L } from '@renatus/core/planning/gelMeal'
 import { KEEPS_DAYS } from '@renatus/core/stock/gelBoxes'
 
 const medians = (id: string) => Object.fromEntries(Object.entries(foodOf(id)!.parameters).map(([k, p]) => [k, p.median]))
-const constants: Record<string, unknown> = { HATCH, profile, SECOND_PULL_GAIN, LIT_HOURS, RATION_Q10, FIT_ENOUGH, MOST_CYSTS_GL, SPILL, WORTH_A_MEAL, SHARES_OVER_DAYS, COUNT_LOG_SD, TIN_LOG_SD, GAPE_LOG_SD, GROWTH_LOG_SD, LENGTH_LOG_SD, LENGTHS_TO_REPLACE, DEVELOPMENT_Q10, SHARE_FROM, SMOOTH_DAYS, SUITABLE, TAN, TEST_MEALS, WAIT_DAYS, PARTICLES, READY, LEAST_MATTER, TIRED_Q,
+const constants: Record<string, unknown> = { HATCH, profile, SECOND_PULL_GAIN, LIT_HOURS, RATION_Q10, FIT_ENOUGH, HATCH_MARGIN, MOST_CYSTS_GL, SPILL, WORTH_A_MEAL, SHARES_OVER_DAYS, COUNT_LOG_SD, TIN_LOG_SD, GAPE_LOG_SD, GROWTH_LOG_SD, LENGTH_LOG_SD, LENGTHS_TO_REPLACE, DEVELOPMENT_Q10, SHARE_FROM, SMOOTH_DAYS, SUITABLE, TAN, TEST_MEALS, WAIT_DAYS, PARTICLES, READY, LEAST_MATTER, TIRED_Q,
   LIVES_H, GROSS_EFFICIENCY, FOUL_FROM, LOOK_POWER, MOOD_SD, SIGN_SD, NOISE_PER_DAY, ROOM_FACTOR, ROOM_RATE_SD, FOUL_PRIOR, ONE_IN,
   LOSS_SHARE, SOLID_SHARE, SOLID_G_PER_ML, GRAIN_OF_GAPE, CROWDED_PER_L, KEEPS_DAYS,
   mosquito: medians('mosquito-larva'), eel: medians('vinegar-eel'), infusoria: medians('infusoria'), blackworm: medians('blackworm') }
