@@ -27,7 +27,7 @@ useEventListener('keydown', (e: KeyboardEvent) => {
     <div class="pb-24 desk:pb-8 min-w-0">
       <ClockBar @find="finding = true" />
       <AppBanners />
-      <main id="main" class="px-4 pt-5 desk:px-6 desk:pt-6 max-w-[74rem]">
+      <main id="main" class="px-4 pt-5 desk:px-6 desk:pt-4 max-w-[74rem]">
         <NuxtPage />
       </main>
     </div>

@@ -16,7 +16,7 @@ import {
 } from '@renatus/core/planning/plan/keptPlan'
 import type { CulturePlan } from '@renatus/core/planning/plan/planRoom'
 import type { PlanQuestion } from '@renatus/core/planning/plan/question'
-import type { StartLine } from '@renatus/core/planning/plan/request'
+import { HORIZON, type StartLine } from '@renatus/core/planning/plan/request'
 import { isAsked, NOTHING_ELSE, type WhatIf } from '@renatus/core/planning/plan/whatIf'
 import { learningNow } from '~/composables/learning'
 import { usePlanner } from '~/composables/usePlanner'
@@ -26,9 +26,11 @@ import { useRoomStore } from './room'
 
 /** The horizon is this device's: a phone may look less far. */
 const DAYS_KEY = 'renatus.ahead.days'
+/** Eight weeks. */
+const USUAL_DAYS = 56
 const PROPOSAL_KEY = 'plan.proposal'
 /** Raised when the way of planning changes: what an older version proposed is then not shown. */
-const PROPOSAL_VERSION = 1
+const PROPOSAL_VERSION = 2
 type Parts = Pick<KeptPlan, 'starts' | 'pins' | 'refused'>
 interface Stored {
   version: number
@@ -44,8 +46,10 @@ export const useAheadStore = defineStore('ahead', () => {
   const main = usePlanner()
   const side = usePlanner()
 
-  const days = ref(Number(local.get(DAYS_KEY)) || 60)
-  watch(days, n => local.set(DAYS_KEY, String(n)))
+  const shownDays = ref(Number(local.get(DAYS_KEY)) || USUAL_DAYS)
+  watch(shownDays, n => local.set(DAYS_KEY, String(n)))
+  /** No plan is made for less: what is started today shows in four weeks. */
+  const days = computed(() => Math.max(HORIZON.least, shownDays.value))
   const certainty = ref(0.95)
   const proposal = shallowRef<CulturePlan | null>(null)
   const proposalKey = ref('')
@@ -151,26 +155,29 @@ export const useAheadStore = defineStore('ahead', () => {
   const accept = (c: PlanChange) => keep(acceptChange(parts(), c), 'The line is in the plan.')
   const refuse = (c: PlanChange) => keep(refuseChange(parts(), c), 'The line stays as it was.')
   /**
-   * Starts are moved by hand, or given up (null): each is pinned where it was put. Lines that are only proposed are kept with it, all of them:
-   * a plan is kept or it is not.
+   * Starts are moved by hand, made more or fewer, or given up (null): each is pinned as it was put. Lines that are only proposed are kept
+   * with it, all of them: a plan is kept or it is not.
    */
-  function move(
-    moves: readonly { line: StartLine & { id?: string }; on: string | null }[],
+  function change(
+    moves: readonly {
+      line: StartLine & { id?: string }
+      to: Pick<StartLine, 'on' | 'vessels'> | null
+    }[],
     said: string,
   ): Promise<void> {
     const known = (p: Parts, line: StartLine & { id?: string }) =>
-      p.starts.find(s => (line.id ? s.id === line.id : s.food === line.food && s.on === line.on))
+      p.starts.find(s => s.id === line.id || (s.food === line.food && s.on === line.on))
     const first = parts()
     const base = moves.every(m => known(first, m.line))
       ? first
       : changes.value.reduce(acceptChange, first)
     return keep(
-      moves.reduce((p, { line, on }): Parts => {
+      moves.reduce((p, { line, to }): Parts => {
         const was = known(p, line)
         if (!was) return p
         const asLine = { food: was.food, method: was.method, vessels: was.vessels }
         const pins = p.pins.filter(x => !(x.food === was.food && x.on === was.on))
-        return on === null
+        return to === null
           ? {
               starts: p.starts.filter(s => s.id !== was.id),
               pins,
@@ -178,8 +185,8 @@ export const useAheadStore = defineStore('ahead', () => {
             }
           : {
               ...p,
-              starts: p.starts.map(s => (s.id === was.id ? { ...s, on } : s)),
-              pins: [...pins, { ...asLine, on }],
+              starts: p.starts.map(s => (s.id === was.id ? { ...s, ...to } : s)),
+              pins: [...pins, { ...asLine, ...to }],
             }
       }, base),
       said,
@@ -212,6 +219,7 @@ export const useAheadStore = defineStore('ahead', () => {
 
   return {
     days,
+    shownDays,
     certainty,
     proposal,
     kept,
@@ -231,7 +239,7 @@ export const useAheadStore = defineStore('ahead', () => {
     acceptAll,
     accept,
     refuse,
-    move,
+    change,
     tryStarts,
     ask,
     forget: () => {

@@ -2,6 +2,7 @@ import { numberText } from '@renatus/core/units/numberText'
 import type { Lateness } from '@renatus/core/round/stops/begin/find'
 import type { Decision } from '@renatus/core/planning/plan/decisions'
 import type { Way } from '@renatus/core/planning/plan/closing'
+import type { LastStart } from '@renatus/core/planning/plan/lastStarts'
 import type { FactChange } from '@renatus/core/planning/plan/planFacts'
 import type { PlanChange } from '@renatus/core/planning/plan/planDifference'
 import type { LocalDate } from '@renatus/core/time/localDate'
@@ -117,7 +118,7 @@ function factWords(c: FactChange): string {
 }
 
 const STATE_WORDS = { well: 'well again', apart: 'set apart', doubtful: 'doubtful', lost: 'lost' }
-function slackWords(slack: number): string {
+export function slackWords(slack: number): string {
   if (slack < 0) return 'It is late: nine in ten come after that.'
   return slack === 0 ? 'Not a day to lose.' : `${days(slack)} to spare.`
 }
@@ -189,4 +190,17 @@ export function startLateWords(late: Lateness, brood: string, readyBy: string): 
     case 'too late':
       return `Too late for the first meals of ${brood}: nine in ten are ready by ${readyBy} only. Start it if it is wanted after that; for now another food must do.`
   }
+}
+
+/** Until when a start of a food still helps a brood. */
+export function lastStartWords(
+  l: LastStart,
+  brood: string,
+  from: LocalDate,
+  date: DateWords,
+): string {
+  const sure = `${Math.round(l.likely * 100)} % sure`
+  return l.on < from
+    ? `${brood}: the last safe start was ${date(l.on)}; started today it is ${sure} for ${date(l.neededOn)}.`
+    : `${brood}: last safe start ${date(l.on)}, for ${date(l.neededOn)}.`
 }

@@ -32,13 +32,15 @@ const { failures } = useFailures()
     <FailureNotices />
     <p
       v-if="room.which === 'demo'"
-      class="small border-l-[6px] border-plan bg-paper px-4 pt-2 desk:pt-1 pb-1 flex flex-wrap gap-x-4 items-center"
+      class="small border-l-[6px] border-plan bg-paper px-4 pt-2 pb-1 desk:py-0.5 flex flex-wrap gap-x-4 items-center"
     >
       <span class="grow"
         ><strong class="text-ink">Demo room.</strong> An invented net loft. Try anything: it starts
         afresh every day and never touches your own room.</span
       >
-      <button class="btn btn-quiet underline px-0" @click="room.open('own')">Go to my room</button>
+      <button class="btn btn-quiet underline px-0 desk:min-h-8" @click="room.open('own')">
+        Go to my room
+      </button>
     </p>
     <p v-if="room.clockBehind" role="alert" class="border-l-[6px] border-harm bg-paper px-4 py-2">
       <strong>Check this device’s clock.</strong> The newest entry is from

@@ -1,26 +1,28 @@
 <script setup lang="ts">
-import { computed, watch } from 'vue'
-import { addDays, daysBetween } from '@renatus/core/time/localDate'
-import { HORIZON } from '@renatus/core/planning/plan/request'
-import type { StartLine } from '@renatus/core/planning/plan/request'
+import { computed, ref, watch } from 'vue'
+import { aheadPicture } from '@renatus/core/planning/plan/aheadPicture'
 import AheadWhatIf from '~/components/ahead/AheadWhatIf.vue'
 import ChangeList from '~/components/ahead/ChangeList.vue'
 import CoverList from '~/components/ahead/CoverList.vue'
 import DecisionList from '~/components/ahead/DecisionList.vue'
-import FoodAhead from '~/components/ahead/FoodAhead.vue'
+import AheadPicture from '~/components/ahead/AheadPicture.vue'
+import MouthPanel from '~/components/ahead/MouthPanel.vue'
+import LanePanel from '~/components/ahead/LanePanel.vue'
+import StartPanel from '~/components/ahead/StartPanel.vue'
 import PlanStatus from '~/components/ahead/PlanStatus.vue'
-import type { Pin } from '~/components/ahead/pins'
 import NoRoom from '~/components/shared/NoRoom.vue'
-import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
+import { useHeldStarts } from '~/composables/useHeldStarts'
 import { useUnits } from '~/composables/useUnits'
 import { useAheadStore } from '~/stores/ahead'
+import { useCulturesStore } from '~/stores/cultures'
 import { useRoomStore } from '~/stores/room'
 import { plural } from '~/words/round'
 
 /** Will there be food, and what must be started when. */
 const room = useRoomStore()
 const ahead = useAheadStore()
+const cultures = useCulturesStore()
 const units = useUnits()
 watch(
   () => ahead.key,
@@ -30,7 +32,8 @@ watch(
   { immediate: true },
 )
 
-const HORIZONS = [HORIZON.least, 42, 60, 90, HORIZON.most]
+/** Weeks that are looked ahead to. */
+const WEEKS = [2, 4, 8, 13, 17]
 const CERTAINTIES = [0.8, 0.9, 0.95, 0.99]
 const plan = computed(() => ahead.proposal)
 /** What is on show: as it would be with what the hand holds, else as proposed. */
@@ -38,109 +41,64 @@ const shown = computed(() => ahead.tried ?? plan.value)
 const lead = computed(() => {
   const p = plan.value
   if (!p) return ''
-  const starts = p.starts.reduce((n, s) => n + s.vessels, 0)
-  return `${plural(p.days, 'day')} from ${units.date(p.from)}: ${starts === 0 ? 'nothing to start' : `${plural(starts, 'vessel')} to start in ${plural(p.starts.length, 'start')}`}, ${plural(p.hatches.length, 'hatch', 'hatches')}, ${p.gaps.length === 0 ? 'no gap' : plural(p.gaps.length, 'gap')}.`
+  const vessels = p.starts.reduce((n, s) => n + s.vessels, 0)
+  const orders = new Set(p.starts.filter(s => s.orderBy !== null).map(s => s.food)).size
+  const starts =
+    vessels === 0
+      ? 'nothing to start'
+      : `${plural(vessels, 'vessel')} in ${plural(p.starts.length, 'start')}`
+  return [
+    starts,
+    ...(orders > 0 ? [plural(orders, 'order')] : []),
+    plural(p.hatches.length, 'hatch', 'hatches'),
+    p.gaps.length === 0 ? 'no gap' : plural(p.gaps.length, 'gap'),
+  ].join(', ')
 })
-
-interface Held extends Pin {
-  line: StartLine
-}
-/** Kept starts, with the proposed ones that are not kept; before anything is kept, what is proposed. */
-const held = computed((): Record<string, Held[]> => {
-  const p = plan.value
-  if (!p) return {}
-  const found: Record<string, Held[]> = {}
-  const add = (food: string, pin: Held) => {
-    found[food] = [...(found[food] ?? []), pin]
-  }
-  for (const s of ahead.left)
-    add(s.food, {
-      id: s.id,
-      day: daysBetween(p.from, s.on),
-      vessels: s.vessels,
-      kept: true,
-      done: 0,
-      line: s,
-    })
-  for (const c of ahead.changes)
-    if (c.kind === 'new')
-      add(c.is!.food, {
-        id: `new ${c.is!.food} ${c.is!.on}`,
-        day: daysBetween(p.from, c.is!.on),
-        vessels: c.is!.vessels,
-        kept: false,
-        done: 0,
-        line: c.is!,
-      })
-  return found
-})
-const pinsOf = (food: string) =>
-  (held.value[food] ?? []).filter(h => h.day >= 0 && h.day < (plan.value?.days ?? 0))
-const curves = computed(() =>
-  [...(plan.value?.curves ?? [])].sort(
-    (a, b) =>
-      (pinsOf(b.food).length > 0 ? 1 : 0) - (pinsOf(a.food).length > 0 ? 1 : 0) ||
-      sum(b.wanted) - sum(a.wanted),
-  ),
+const hand = useHeldStarts()
+const days = computed(() => Math.min(plan.value?.days ?? 0, ahead.shownDays))
+const picture = computed(() =>
+  shown.value && room.state
+    ? aheadPicture(shown.value, room.state, cultures.readings, hand.shown.value, days.value)
+    : null,
 )
-const sum = (list: readonly number[]) => list.filter(x => x > 0).length
-const lastOf = (food: string) =>
-  (plan.value?.lastStarts ?? [])
-    .filter(l => l.food === food)
-    .map(l => {
-      const name = room.state?.broods.find(b => b.id === l.brood)?.name ?? 'a brood'
-      return {
-        name,
-        on:
-          l.on < plan.value!.from
-            ? `past (${units.date(l.on)}); started today ${Math.round(l.likely * 100)} % sure for ${units.date(l.neededOn)}`
-            : `${units.date(l.on)}, for ${units.date(l.neededOn)}`,
-      }
-    })
-
-type Moves = readonly { id: string; day: number | null }[]
-/** All starts as they would be with these moves. */
-const linesWith = (moves: Moves): StartLine[] =>
-  Object.values(held.value)
-    .flat()
-    .flatMap(h => {
-      const move = moves.find(m => m.id === h.id)
-      if (move?.day === null) return []
-      const { food, method, vessels, on } = h.line
-      return [{ food, method, vessels, on: move ? addDays(plan.value!.from, move.day!) : on }]
-    })
-async function keep(moves: Moves) {
-  const all = Object.values(held.value).flat()
-  const lines = moves.flatMap(m => {
-    const pin = all.find(h => h.id === m.id)
-    return pin
-      ? [{ line: pin.line, on: m.day === null ? null : addDays(plan.value!.from, m.day) }]
-      : []
-  })
-  await ahead.move(
-    lines,
-    moves.every(m => m.day === null) ? 'The start is given up.' : 'The start is pinned there.',
-  )
-  ahead.forget()
-}
+const picked = ref<string | null>(null)
+/** What is selected; before anything is, the start that comes first. */
+const selected = computed(() => {
+  const known = (what: string) =>
+    hand.starts.value.some(s => s.id === what) ||
+    picture.value?.lanes.some(l => l.food === what) ||
+    picture.value?.mouths.some(m => m.brood === what)
+  if (picked.value !== null && known(picked.value)) return picked.value
+  return [...hand.shown.value].sort((a, b) => (a.on < b.on ? -1 : 1))[0]?.id ?? null
+})
+const start = computed(() => {
+  const original = hand.original(selected.value ?? '')
+  if (!original) return null
+  const now = hand.shown.value.find(s => s.id === original.id)
+  return { original, now: now ?? original, touched: hand.hand[original.id] !== undefined }
+})
+const mouth = computed(() => picture.value?.mouths.find(m => m.brood === selected.value) ?? null)
+const lane = computed(() => picture.value?.lanes.find(l => l.food === selected.value) ?? null)
 </script>
 
 <template>
   <NoRoom v-if="!room.state" />
-  <div v-else class="grid grid-cols-1 gap-6">
+  <div v-else class="grid grid-cols-1 gap-4">
     <div class="grid gap-3">
-      <div class="flex flex-wrap gap-x-6 gap-y-3 items-end">
-        <div class="grow">
+      <div class="flex flex-wrap gap-x-6 gap-y-3 items-center">
+        <div class="grow flex flex-wrap gap-x-4 items-baseline">
           <h1>Ahead</h1>
-          <p class="small mt-1">{{ lead }}</p>
+          <p v-if="plan" class="small">
+            {{ plural(Math.round(plan.days / 7), 'week') }}: <strong>{{ lead }}.</strong>
+          </p>
         </div>
-        <label class="font-semibold"
-          >Days<select v-model.number="ahead.days" class="field mt-1 font-normal">
-            <option v-for="d in HORIZONS" :key="d" :value="d">{{ d }} days</option>
+        <label class="font-semibold flex items-center gap-2"
+          >Look ahead<select v-model.number="ahead.shownDays" class="field w-auto font-normal">
+            <option v-for="w in WEEKS" :key="w" :value="w * 7">{{ w }} weeks</option>
           </select></label
         >
-        <label class="font-semibold"
-          >Certainty<select v-model.number="ahead.certainty" class="field mt-1 font-normal">
+        <label class="font-semibold flex items-center gap-2"
+          >Certainty<select v-model.number="ahead.certainty" class="field w-auto font-normal">
             <option v-for="c in CERTAINTIES" :key="c" :value="c">
               {{ Math.round(c * 100) }} %
             </option>
@@ -157,31 +115,39 @@ async function keep(moves: Moves) {
       >
     </p>
     <template v-else-if="plan">
-      <DecisionList :plan="plan" />
+      <!-- A phone says first what to do; a wide screen shows it. -->
+      <div class="flex flex-col gap-4 desk:flex-col-reverse">
+        <DecisionList :plan="plan" />
+        <div class="grid grid-cols-1 gap-4">
+          <AheadPicture
+            v-if="picture"
+            :picture="picture"
+            :from="plan.from"
+            :selected="selected"
+            :touched="hand.touched.value.map(s => s.id)"
+            @select="what => (picked = what)"
+            @move="hand.moveTo"
+            @give-up="hand.giveUp"
+          />
+          <StartPanel
+            v-if="start"
+            :start="start.now"
+            :original="start.original"
+            :touched="start.touched"
+            @earlier="hand.moveTo(start.original.id, hand.dayOf(start.now) - 1)"
+            @later="hand.moveTo(start.original.id, hand.dayOf(start.now) + 1)"
+            @fewer="hand.number(start.original.id, start.now.vessels - 1)"
+            @more="hand.number(start.original.id, start.now.vessels + 1)"
+            @give-up="hand.giveUp(start.original.id)"
+            @put-back="hand.putBack"
+            @keep="void hand.keep()"
+          />
+          <MouthPanel v-else-if="mouth" :mouth="mouth" :from="plan.from" />
+          <LanePanel v-else-if="lane" :lane="lane" :plan="plan" />
+        </div>
+      </div>
       <ChangeList />
       <CoverList v-if="shown" :plan="shown" />
-      <section v-if="curves.length" aria-label="Foods">
-        <ShelfEdge name="Need and supply" />
-        <p class="small mt-2">
-          Dashed line: what the ladders would like. Thick line: supply, four days in five within the
-          dotted ones. Squares: starts with their number of vessels, proposed ones with a broken
-          edge. Drag them, or move them with the arrow keys; Delete gives one up.
-        </p>
-        <FoodAhead
-          v-for="c in curves"
-          :key="c.food"
-          :curve="c"
-          :from="plan.from"
-          :days="plan.days"
-          :pins="pinsOf(c.food)"
-          :profile="plan.profiles[c.food] ?? []"
-          :last-starts="lastOf(c.food)"
-          :busy="ahead.side.busy"
-          @moved="m => void ahead.tryStarts(linesWith(m))"
-          @keep="m => void keep(m)"
-          @back="ahead.forget()"
-        />
-      </section>
       <p class="flex flex-wrap gap-2">
         <NuxtLink to="/sheet" :prefetch="false" class="btn">Calendar, table and paper</NuxtLink>
       </p>

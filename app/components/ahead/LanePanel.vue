@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Lane } from '@renatus/core/planning/plan/aheadPicture'
+import type { CulturePlan } from '@renatus/core/planning/plan/planRoom'
+import { addDays } from '@renatus/core/time/localDate'
+import { useUnits } from '~/composables/useUnits'
+import { useRoomStore } from '~/stores/room'
+import { lastStartWords } from '~/words/ahead'
+import { laneWords } from '~/words/aheadPicture'
+import { foodName } from '~/words/foods'
+
+/** The food line that is selected: its vessels, need and supply, and until when a start still helps. */
+const props = defineProps<{ lane: Lane; plan: CulturePlan }>()
+const room = useRoomStore()
+const units = useUnits()
+const date = (day: number) => units.date(addDays(props.plan.from, day))
+const lasts = computed(() =>
+  props.plan.lastStarts
+    .filter(l => l.food === props.lane.food)
+    .map(l => {
+      const name = room.state?.broods.find(b => b.id === l.brood)?.name ?? 'a brood'
+      return lastStartWords(l, name, props.plan.from, units.date)
+    }),
+)
+</script>
+
+<template>
+  <section class="border-2 border-ink bg-paper px-4 py-3 grid gap-2" aria-label="Selected food">
+    <p class="sentence">
+      <strong>{{ foodName(lane.food) }}.</strong> {{ laneWords(lane, date) }}
+    </p>
+    <p v-for="l in lasts" :key="l" class="small">{{ l }}</p>
+  </section>
+</template>

@@ -1,0 +1,131 @@
+import { computed, reactive, watch } from 'vue'
+import type { HeldStart } from '@renatus/core/planning/plan/aheadPicture'
+import type { PlanChange } from '@renatus/core/planning/plan/planDifference'
+import { addDays, daysBetween } from '@renatus/core/time/localDate'
+import { useAheadStore } from '~/stores/ahead'
+
+/** A start as it is kept or proposed, with what it is for and why. */
+export interface PlanStart extends HeldStart {
+  forBrood: string
+  neededOn: string
+  readyBy: string | null
+  orderBy: string | null
+  litres: number
+  /** The line that would keep it; null where it is kept already. */
+  change: PlanChange | null
+}
+/** As a hand holds it: another day, another number; null: given up. */
+export type Held = { on: string; vessels: number } | null
+
+/** A moment after the last key the cover is worked out as it would be. */
+const SETTLES_MS = 600
+const MOST_VESSELS = 20
+
+/** Starts of the kept plan and proposed ones, and what somebody does with them before it is kept. */
+export function useHeldStarts() {
+  const ahead = useAheadStore()
+  const starts = computed((): PlanStart[] => {
+    if (!ahead.proposal) return []
+    const kept = ahead.left.map((s): PlanStart => ({
+      id: s.id,
+      kept: true,
+      food: s.food,
+      method: s.method,
+      on: s.on,
+      vessels: s.vessels,
+      readyDays: s.readyDays,
+      forBrood: s.forBrood,
+      neededOn: s.neededOn,
+      readyBy: null,
+      orderBy: s.orderBy,
+      litres: s.litres,
+      change: ahead.changes.find(c => c.was?.id === s.id) ?? null,
+    }))
+    const fresh = ahead.changes.flatMap((change): PlanStart[] => {
+      if (change.kind !== 'new' || !change.is) return []
+      const s = change.is
+      return [
+        {
+          id: `new ${s.food} ${s.on}`,
+          kept: false,
+          food: s.food,
+          method: s.method,
+          on: s.on,
+          vessels: s.vessels,
+          readyDays: s.chances.readyDays,
+          forBrood: s.forBrood,
+          neededOn: s.neededOn,
+          readyBy: s.readyBy,
+          orderBy: s.orderBy,
+          litres: s.litres,
+          change,
+        },
+      ]
+    })
+    return [...kept, ...fresh]
+  })
+
+  const hand = reactive<Record<string, Held>>({})
+  const forget = () => {
+    for (const id of Object.keys(hand)) Reflect.deleteProperty(hand, id)
+  }
+  watch(() => starts.value.map(s => `${s.id} ${s.on} ${s.vessels}`).join(), forget)
+  const asHeld = (s: PlanStart): PlanStart | null => {
+    const held = hand[s.id]
+    if (held === null) return null
+    return held === undefined ? s : { ...s, ...held }
+  }
+  /** As they would be. */
+  const shown = computed(() => starts.value.flatMap(s => asHeld(s) ?? []))
+  const touched = computed(() => starts.value.filter(s => hand[s.id] !== undefined))
+
+  let settle: ReturnType<typeof setTimeout> | undefined
+  function tried() {
+    clearTimeout(settle)
+    if (touched.value.length === 0) return ahead.forget()
+    const lines = shown.value.map(({ food, method, on, vessels }) => ({
+      food,
+      method,
+      on,
+      vessels,
+    }))
+    settle = setTimeout(() => void ahead.tryStarts(lines), SETTLES_MS)
+  }
+  function hold(s: PlanStart, to: Held) {
+    const same = to !== null && to.on === s.on && to.vessels === s.vessels
+    if (same) Reflect.deleteProperty(hand, s.id)
+    else hand[s.id] = to
+    tried()
+  }
+  const original = (id: string) => starts.value.find(s => s.id === id)
+  const dayOf = (s: PlanStart) => daysBetween(ahead.proposal!.from, s.on)
+  function moveTo(id: string, day: number) {
+    const s = original(id)
+    const plan = ahead.proposal
+    if (!s || !plan) return
+    const within = Math.max(0, Math.min(plan.days - 1, Math.round(day)))
+    hold(s, { on: addDays(plan.from, within), vessels: asHeld(s)?.vessels ?? s.vessels })
+  }
+  function number(id: string, vessels: number) {
+    const s = original(id)
+    if (!s) return
+    const to = Math.max(1, Math.min(MOST_VESSELS, vessels))
+    hold(s, { on: asHeld(s)?.on ?? s.on, vessels: to })
+  }
+  const giveUp = (id: string) => {
+    const s = original(id)
+    if (s) hold(s, null)
+  }
+  function putBack() {
+    forget()
+    tried()
+  }
+  async function keep() {
+    const moves = touched.value.map(line => ({ line, to: hand[line.id] ?? null }))
+    const gone = moves.every(m => m.to === null)
+    await ahead.change(moves, gone ? 'The start is given up.' : 'The start is pinned there.')
+    forget()
+    ahead.forget()
+  }
+  return { starts, shown, touched, hand, dayOf, moveTo, number, giveUp, putBack, keep, original }
+}

@@ -1,0 +1,38 @@
+import type { Bar, Lane, Mouth } from '@renatus/core/planning/plan/aheadPicture'
+import { foodInText } from './foods'
+import { plural } from './round'
+
+type DayWords = (day: number) => string
+
+const list = (parts: readonly string[]) => (parts.length === 0 ? '' : `${parts.join('; ')}.`)
+
+/** What a brood eats when, as a sentence for whoever does not see the picture. */
+export function mouthWords(m: Mouth, date: DayWords): string {
+  const free = m.free ? [`swims free about ${date(m.free.day)}`] : []
+  const bands = [...m.bands]
+    .sort((a, b) => a.from - b.from)
+    .map(b => `${foodInText(b.food)} from ${date(b.from)} to ${date(b.to - 1)}`)
+  const gaps = m.gaps.map(g => `short from ${date(g.from)} to ${date(g.to - 1)}`)
+  return list([...free, ...bands, ...gaps]) || 'Nothing within these days.'
+}
+
+/** A vessel that stands or a start, as part of a sentence. */
+export function barWords(b: Bar, date: DayWords): string {
+  const until = `until ${date(b.to)}`
+  if (b.kind !== 'stands')
+    return `${plural(b.vessels, 'vessel')} to start on ${date(b.from)}, ready about ${date(b.ready)}, ${until}`
+  return b.ready <= 0
+    ? `${b.name} gives ${until}`
+    : `${b.name} is ready about ${date(b.ready)}, gives ${until}`
+}
+
+/** Vessels of a food and the days on which less comes than the ladders like best. */
+export function laneWords(l: Lane, date: DayWords): string {
+  const below = l.wanted.filter((w, d) => w > 0 && l.supply.p50[d]! < 0.95 * w).length
+  const most = Math.max(...l.wanted)
+  const supply =
+    below === 0
+      ? 'what is wanted is there on every day'
+      : `on ${plural(below, 'day')} there is less than the ladders like best, and others step in`
+  return list([...l.bars.map(b => barWords(b, date)), ...(most > 0 ? [supply] : [])])
+}
