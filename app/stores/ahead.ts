@@ -20,6 +20,7 @@ import { HORIZON, type StartLine } from '@renatus/core/planning/plan/request'
 import { isAsked, NOTHING_ELSE, type WhatIf } from '@renatus/core/planning/plan/whatIf'
 import { learningNow } from '~/composables/learning'
 import { usePlanner } from '~/composables/usePlanner'
+import type { RecordDraft } from '~/db/registry'
 import { useUndo } from '~/composables/useUndo'
 import { useCulturesStore } from './cultures'
 import { useRoomStore } from './room'
@@ -131,6 +132,15 @@ export const useAheadStore = defineStore('ahead', () => {
     })
   }
 
+  /** What a kept plan starts is kept in the room from then on; with its last line also what bridges. */
+  function keepsMore(starts: Parts['starts']): RecordDraft[] {
+    const { room: record } = room.state!
+    const whole = changes.value.every(c => starts.some(s => s.food === c.is?.food))
+    const more = [...starts.map(s => s.food), ...(whole ? (proposal.value?.takesUp ?? []) : [])]
+    const foods = [...new Set([...record.foods, ...more])]
+    return foods.length > record.foods.length ? [{ ...record, foods }] : []
+  }
+
   /** Writes the plan that is worked by from now on. */
   async function keep(part: Parts, said: string): Promise<void> {
     if (!room.state || !facts.value) return
@@ -141,9 +151,11 @@ export const useAheadStore = defineStore('ahead', () => {
       ...part,
       facts: facts.value,
     }
-    const result = await room.write([
-      { kind: 'plan.kept', subject: { type: 'room', id: room.state.room.id }, data },
-    ])
+    const result = await room.write(
+      [{ kind: 'plan.kept', subject: { type: 'room', id: room.state.room.id }, data }],
+      null,
+      keepsMore(part.starts),
+    )
     if (result.ok) undo.offer(result.act, said)
   }
   const parts = (): Parts => ({

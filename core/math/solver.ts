@@ -86,7 +86,7 @@ export const highsSolver = (highs: HighsLike): Solver => ({
         mip_heuristic_effort: HEURISTICS,
         mip_lp_age_limit: 3,
         mip_rel_gap: limits.gap,
-        mip_abs_gap: limits.near ?? Math.min(limits.gap, ABSOLUTE_GAP),
+        mip_abs_gap: limits.near || Math.min(limits.gap, ABSOLUTE_GAP),
         mip_max_nodes: limits.nodes,
         time_limit: limits.seconds,
       })

@@ -9,16 +9,11 @@ const WAIT_MS = 20_000
 const room = useRoomStore()
 const ahead = useAheadStore()
 let timer: ReturnType<typeof setTimeout> | undefined
-/** A room that grows nothing has nothing to plan. */
-const grows = computed(
-  () =>
-    room.state !== null &&
-    room.state.broods.length > 0 &&
-    (room.state.cultureStates.length > 0 || room.state.room.foods.length > 1),
-)
+/** Who feeds nobody has nothing to plan. */
+const feeds = computed(() => (room.state?.broods.length ?? 0) > 0)
 function later() {
   clearTimeout(timer)
-  if (grows.value && ahead.stale) timer = setTimeout(() => void ahead.propose(), WAIT_MS)
+  if (feeds.value && ahead.stale) timer = setTimeout(() => void ahead.propose(), WAIT_MS)
 }
 onMounted(later)
 watch(() => ahead.key, later)

@@ -4,12 +4,16 @@ import type { CulturePlan } from '@renatus/core/planning/plan/planRoom'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
+import { foodInText } from '~/words/foods'
 import { coverWords, span, wayWords } from '~/words/ahead'
 
 /** Each brood over the days of the plan: how sure its food is, and what is short with every way to close it. */
 const props = defineProps<{ plan: CulturePlan }>()
 const room = useRoomStore()
 const units = useUnits()
+const isNew = (food: string) => !room.state!.room.foods.includes(food)
+const keepFood = (food: string) =>
+  room.save([{ ...room.state!.room, foods: [...room.state!.room.foods, food] }])
 const H = 34
 const SHOWN = 3
 const broods = computed(() =>
@@ -111,14 +115,24 @@ const height = (c: { planned: number; probability: number }) =>
           {{ span(g.from, g.to, units.date) }}.
         </p>
         <ol v-if="g.ways.length" class="small list-decimal pl-5">
-          <li v-for="(w, i) in g.ways.slice(0, SHOWN)" :key="i">{{ wayWords(w, units.date) }}</li>
+          <li v-for="(w, i) in g.ways.slice(0, SHOWN)" :key="i">
+            {{ wayWords(w, units.date) }}
+            <button v-if="isNew(w.food)" class="btn my-1" @click="keepFood(w.food)">
+              Keep {{ foodInText(w.food) }} here
+            </button>
+          </li>
         </ol>
         <details v-if="g.ways.length > SHOWN">
           <summary class="link min-h-12 inline-flex items-center">
             {{ g.ways.length - SHOWN }} more
           </summary>
           <ol class="small list-decimal pl-5" :start="SHOWN + 1">
-            <li v-for="(w, i) in g.ways.slice(SHOWN)" :key="i">{{ wayWords(w, units.date) }}</li>
+            <li v-for="(w, i) in g.ways.slice(SHOWN)" :key="i">
+              {{ wayWords(w, units.date) }}
+              <button v-if="isNew(w.food)" class="btn my-1" @click="keepFood(w.food)">
+                Keep {{ foodInText(w.food) }} here
+              </button>
+            </li>
           </ol>
         </details>
         <p v-if="g.ways.length === 0" class="small">

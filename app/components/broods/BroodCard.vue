@@ -65,6 +65,9 @@ const soon = computed(
         data-testid="urgency"
       >
         {{ urgencyLine(urgency, sheet) }}
+        <NuxtLink v-if="alarm" to="/ahead" :prefetch="false" class="link"
+          >What would close it</NuxtLink
+        >
       </p>
       <template v-if="day && !day.gap && brood.day >= 0">
         <p class="mt-1">

@@ -17,6 +17,7 @@ import { useUnits } from '~/composables/useUnits'
 import { useAheadStore } from '~/stores/ahead'
 import { useCulturesStore } from '~/stores/cultures'
 import { useRoomStore } from '~/stores/room'
+import { foodName } from '~/words/foods'
 import { plural } from '~/words/round'
 
 /** Will there be food, and what must be started when. */
@@ -38,6 +39,12 @@ const CERTAINTIES = [0.8, 0.9, 0.95, 0.99]
 const plan = computed(() => ahead.proposal)
 /** What is on show: as it would be with what the hand holds, else as proposed. */
 const shown = computed(() => ahead.tried ?? plan.value)
+const takesUp = computed(() => {
+  const names = (plan.value?.takesUp ?? [])
+    .filter(f => !room.state?.room.foods.includes(f))
+    .map(foodName)
+  return names.join(' and ')
+})
 const lead = computed(() => {
   const p = plan.value
   if (!p) return ''
@@ -105,6 +112,10 @@ const lane = computed(() => picture.value?.lanes.find(l => l.food === selected.v
           </select></label
         >
       </div>
+      <p v-if="takesUp" class="border-l-[6px] border-plan pl-3">
+        <strong>{{ takesUp }}</strong> would be new here: nothing that is kept fits every mouth.
+        Whoever keeps the plan keeps the food.
+      </p>
       <PlanStatus />
       <UndoLine />
     </div>

@@ -125,14 +125,16 @@ function byOtherFood(c: ClosingContext, id: string, month: number): Way[] {
   }
   if (!fits(c, id) || food.profile.family === 'hatch' || !canBuyIn(food, month)) return []
   const method = food.methods[0]!
-  const { leadDays } = buyingOf(food)
+  // What comes by itself is not waited for.
+  const order = method.starterShare > 0 ? bought(id) : {}
+  const { leadDays = 0 } = order
   const middleC = (food.rangeC[0] + food.rangeC[1]) / 2
   const courses = coursesOf(food, method, method.vessel.volumeL, middleC, gap.to + 2)
   const rel = reliabilityOf(r.state, food, method, courses)
   if (!Number.isFinite(rel.readyDays)) return []
   const likely = readyBy(rel, gap.to + 1 - leadDays)
   const readyIn = leadDays + rel.readyDays
-  return [way(c, { kind: 'other food', food: id, readyIn, likely, ...bought(id) })]
+  return [way(c, { kind: 'other food', food: id, readyIn, likely, ...order })]
 }
 
 function byHatching(c: ClosingContext, hatching: Hatching | null): Way[] {

@@ -32,6 +32,8 @@ export interface CulturePlan {
   curves: FoodCurve[]
   /** By food: organisms a day of one new vessel, by days since its start; for moving starts about by eye. */
   profiles: Record<string, number[]>
+  /** Foods that the room does not keep yet and that the plan reckons with. */
+  takesUp: string[]
   /** Pins that no vessel is free for, in words; the plan is then infeasible. */
   clash: string | null
 }
@@ -73,6 +75,7 @@ export function planRoom(
     days,
     certainty: r.certainty,
     clash: null,
+    takesUp: [],
     starts: starts.sort((a, b) => compare(a.on, b.on) || compare(a.food, b.food)),
     hatches: plannedHatches(r, problem, solution).lines,
     takes: takesOf(problem, solution, r.from),
@@ -118,6 +121,7 @@ function clashing(r: PlanRequest, built: BuiltProblem, days: number): CulturePla
     gaps: [],
     curves: [],
     profiles: {},
+    takesUp: [],
     clash: over
       ? `Pins ask for more vessels for ${over.foodOf.profile.name.toLowerCase()} at one time than are free: ${over.vesselClass.free}. Unpin one, or add a vessel.`
       : 'Pins ask for more vessels at one time than are free. Unpin one, or add a vessel.',

@@ -9,7 +9,7 @@ import type { PlanRequest } from './request'
 import { solvePlan } from './solvePlan'
 import { running } from '../../stock/cultures'
 import { sparesFor } from './spares'
-import { surerBy } from './surer'
+import { saferDay, surerBy } from './surer'
 
 /** What a plan is doing, for whoever waits: which of at most so many solves, and how near it is. */
 export interface PlanProgress extends SolveProgress {
@@ -20,6 +20,8 @@ export interface PlanProgress extends SolveProgress {
 /** Most vessels that are added to what the programme started, so that days are surer. */
 const MOST_MORE = 12
 const FIRST_FUTURES = 300
+/** Doubt in brood-days that a start moved to its safe day must take away. */
+const WORTH_MOVING = 0.02
 /** Times that days are added which were passed over. */
 const LOOKS = 3
 /** First, looked at again, and against the kept plan. */
@@ -68,8 +70,9 @@ export class PlanSearch {
   run(): PlanSolution {
     const full = this.built.problem
     const free = !this.r.onlyPinned
+    if (free) this.lookAtPassed()
     if (free && this.timeLeft()) this.makeSure()
-    let meals = free ? this.lookAtPassed() : this.mealsOf(this.solution.starts)
+    let meals = this.mealsOf(this.solution.starts)
     if (full.begun.length > 0 && free && this.timeLeft()) meals = this.againstKept(meals)
     if (meals.status === 'infeasible') return this.solution
     const { status, objective, gap } = this.solution
@@ -127,30 +130,40 @@ export class PlanSearch {
     for (const spare of sparesFor(built, this.solution, standing)) this.add(spare)
     const played = (starts: readonly StartOn[]) =>
       this.futures(this.problem, { ...this.solution, starts: [...starts] })
+    for (const start of this.solution.starts) this.startSafely(start, played)
     for (let n = 0; n < MOST_MORE && this.timeLeft(); n++) {
       const more = surerBy(built, this.solution.starts, r.certainty, played)
       if (more === null) return
       this.add(more)
     }
   }
+  /** Moves a start to its last safe day where that takes doubt away. */
+  private startSafely(start: StartOn, played: (starts: readonly StartOn[]) => Cover[]): void {
+    const { starts } = this.solution
+    const safer = saferDay(this.built, this.solution, start)
+    if (safer === null || !this.timeLeft()) return
+    const moved = added(
+      starts.filter(s => s !== start),
+      safer,
+    )
+    if (this.doubt(played(moved)) < this.doubt(played(starts)) - WORTH_MOVING)
+      this.solution = { ...this.solution, starts: moved }
+  }
   private add(more: StartOn): void {
     this.solution = { ...this.solution, starts: added(this.solution.starts, more) }
   }
 
   /** A day that was not looked at and goes short is looked at. */
-  private lookAtPassed(): PlanSolution {
+  private lookAtPassed(): void {
     const full = this.built.problem
     const also = new Set<number>()
-    let meals = this.mealsOf(this.solution.starts)
     for (let look = 0; look < LOOKS && this.timeLeft(); look++) {
-      const missed = lackingDays(full, meals, this.problem)
-      if (missed.length === 0) break
+      const missed = lackingDays(full, this.mealsOf(this.solution.starts), this.problem)
+      if (missed.length === 0) return
       for (const day of missed) also.add(day)
       this.problem = { ...this.problem, broodDays: coarse(full, also).broodDays }
       this.keep(this.solve(this.problem))
-      meals = this.mealsOf(this.solution.starts)
     }
-    return meals
   }
 
   /** The plan that is begun is kept where it is as good; else what does not lack is left where it stands. */
@@ -167,15 +180,19 @@ export class PlanSearch {
     const foodOf = (id: string) => this.built.starts.find(x => x.id === id)?.food ?? ''
     const stands = full.begun.filter(b => !touched.has(foodOf(b.startable)))
     // A hundredth of a large objective is many moves: here a tenth of that.
-    const finer = { ...this.limits, gap: this.limits.gap / 10 }
+    const { gap: usual, near: close = 0 } = this.limits
+    const finer = { ...this.limits, gap: usual / 10, near: close / 10 }
     const pinned = joinStarts([...stands, ...full.pinned])
     const near = this.solve({ ...this.problem, begun: full.begun, pinned }, finer)
-    if (near.status !== 'infeasible' && asGood(this.judge(this.mealsOf(near.starts)), fresh))
+    if (near.status !== 'infeasible') {
       this.solution = near
-    else {
-      this.problem = { ...this.problem, begun: full.begun }
-      this.keep(this.solve(this.problem, finer))
+      this.makeSure()
+      const nearMeals = this.mealsOf(this.solution.starts)
+      if (asGood(this.judge(nearMeals), fresh)) return nearMeals
     }
+    this.problem = { ...this.problem, begun: full.begun }
+    this.keep(this.solve(this.problem, finer))
+    this.makeSure()
     return this.mealsOf(this.solution.starts)
   }
 }

@@ -6,7 +6,8 @@ import { firstDayTakes } from './firstDayTakes'
 import { keptPlan, startsLeft, startStates } from './keptPlan'
 import type { PlanProgress } from './planSearch'
 import { planRoom, type CulturePlan } from './planRoom'
-import { CERTAINTY, HORIZON, planRequest, type StartLine } from './request'
+import { CERTAINTY, HORIZON, planRequest, type PlanRequest, type StartLine } from './request'
+import { foodsToTakeUp, withFoods } from './takeUp'
 import type { SolveLimits, Solver } from '../../math/solver'
 import { AWAY_MOST, isAsked, requestIf } from './whatIf'
 
@@ -45,6 +46,29 @@ export const pinsLeft = (
     return start ? [{ ...p, on: start.on, vessels: Math.min(p.vessels, start.vessels) }] : []
   })
 
+/** So many times a food is taken up and the room planned again. */
+const MOST_TAKEN_UP = 2
+
+/** Where mouths go mostly without, the room is planned with what would feed them, kept here yet or not. */
+function withMoreFoods(
+  request: PlanRequest,
+  first: CulturePlan,
+  solver: Solver,
+  limits?: SolveLimits,
+  progress?: (p: PlanProgress) => boolean,
+): CulturePlan {
+  let plan = first
+  const takesUp: string[] = []
+  for (let n = 0; n < MOST_TAKEN_UP && plan.status !== 'infeasible'; n++) {
+    const more = foodsToTakeUp(plan.gaps).filter(f => !takesUp.includes(f))
+    if (more.length === 0) break
+    takesUp.push(...more)
+    const state = withFoods(request.state, takesUp)
+    plan = planRoom({ ...request, state }, solver, limits, progress)
+  }
+  return { ...plan, takesUp }
+}
+
 /** Answers a question about a room: the plan that is kept is moved away from only where something is gained. */
 export function answerPlan(
   state: RoomState,
@@ -68,7 +92,9 @@ export function answerPlan(
       : [...pinsLeft(kept?.plan.pins ?? [], left, state.today), ...q.pins],
     onlyPinned: q.onlyPinned,
   })
-  const plan = planRoom(requestIf(request, q.whatIf), solver, limits, progress)
+  const asked = requestIf(request, q.whatIf)
+  const first = planRoom(asked, solver, limits, progress)
+  const plan = q.onlyPinned ? first : withMoreFoods(asked, first, solver, limits, progress)
   if (isAsked(q.whatIf) || plan.status === 'infeasible') return plan
   const today = firstDayTakes(state, readings)
   return { ...plan, takes: [...today, ...plan.takes.filter(t => t.day > state.today)] }

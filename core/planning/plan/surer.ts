@@ -1,6 +1,6 @@
 import type { BuiltProblem } from './buildProblem'
 import type { Cover } from './futures'
-import type { PlanProblem, StartOn } from './problem'
+import type { PlanProblem, PlanSolution, StartOn } from './problem'
 import { daysFromTo, dayThatFits } from './standing'
 import { lastSafeDays } from './redundancy'
 import type { RoomStart } from './startables'
@@ -82,4 +82,26 @@ export function surerBy(
   })
   const [best] = worth.filter(w => w.most >= WORTH_A_VESSEL).sort((a, b) => b.each - a.each)
   return best?.more ?? null
+}
+
+/**
+ * A start on its last safe day, where it was planned for the middle of what may be; null where it is safe already, or its first meal
+ * cannot be waited for more safely.
+ */
+export function saferDay(
+  { starts, problem: p }: BuiltProblem,
+  { meals, starts: made }: Pick<PlanSolution, 'meals' | 'starts'>,
+  of: StartOn,
+): StartOn | null {
+  const s = starts.find(x => x.id === of.startable)
+  if (!s || p.pinned.some(x => x.startable === of.startable && x.day === of.day)) return null
+  const readyOn = of.day + s.reliability.readyDays
+  const first = Math.min(
+    ...meals.filter(m => m.food === s.food && m.day >= readyOn - 1).map(m => m.day),
+  )
+  const safe = Math.max(s.fromDay, Math.floor(first - lastSafeDays(s.reliability)))
+  if (!Number.isFinite(first) || safe >= of.day) return null
+  const others = made.filter(x => x !== of)
+  const day = dayThatFits(p, s, daysFromTo(safe, of.day - 1), others)
+  return day === null ? null : { ...of, day }
 }

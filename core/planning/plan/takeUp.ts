@@ -1,0 +1,39 @@
+import type { RoomState } from '../../stock/roomState'
+import type { Way } from './closing'
+import type { PlanGap } from './gaps'
+
+/** From this share of a day's ration on that lacks, another food is worth its attention. */
+const MOSTLY_LACKS = 0.5
+/** And it must close so much of that, so surely. */
+const WORTH = 0.3
+
+/** What costs nothing and comes by itself may be so much less worth than the best. */
+const NEARLY = 0.7
+
+const worthOf = (w: Way) => w.closes * w.likely
+
+/** The cheapest of those that close nearly as much as the best. */
+function cheapest(ways: readonly Way[]): Way | undefined {
+  const best = Math.max(0, ...ways.map(worthOf))
+  return ways
+    .filter(w => worthOf(w) >= Math.max(WORTH, NEARLY * best))
+    .sort((a, b) => a.cost - b.cost || worthOf(b) - worthOf(a))[0]
+}
+
+/** Foods that the room does not keep and that would close what mostly lacks: one for each such gap, living before dry. */
+export function foodsToTakeUp(gaps: readonly PlanGap[]): string[] {
+  const found = gaps
+    .filter(g => g.share >= MOSTLY_LACKS)
+    .flatMap(g => {
+      const of = (kind: Way['kind']) => cheapest(g.ways.filter(w => w.kind === kind))
+      const way = of('other food') ?? of('bridge')
+      return way ? [way.food] : []
+    })
+  return [...new Set(found)]
+}
+
+/** The room as it would be with these foods in it. */
+export const withFoods = (state: RoomState, foods: readonly string[]): RoomState => ({
+  ...state,
+  room: { ...state.room, foods: [...new Set([...state.room.foods, ...foods])] },
+})

@@ -1,0 +1,35 @@
+import { beforeAll, describe, expect, it } from 'vitest'
+import type { Solver } from '@renatus/core/math/solver'
+import { answerPlan } from '@renatus/core/planning/plan/question'
+import { foodsToTakeUp } from '@renatus/core/planning/plan/takeUp'
+import { NOTHING_ELSE } from '@renatus/core/planning/plan/whatIf'
+import { EXACT, planOf, smallRoom, theSolver } from './small'
+
+let solver: Solver
+beforeAll(async () => {
+  solver = await theSolver()
+})
+const room = { species: 'pearl-gourami', freeOn: '2026-04-07', fry: 150, foods: ['brine-shrimp'] }
+
+describe('what a room does not keep', () => {
+  it('is reckoned with where mouths go mostly without, and starts in time without an order', () => {
+    const bare = planOf(solver, room)
+    expect(bare.gaps.some(g => g.share > 0.5)).toBe(true)
+    expect(foodsToTakeUp(bare.gaps)).not.toEqual([])
+    const { state, readings } = smallRoom(room)
+    const q = { seed: 1, days: 42, certainty: 0.95, pins: [], onlyPinned: false }
+    const plan = answerPlan(state, readings, { ...q, whatIf: NOTHING_ELSE }, solver, EXACT)
+    expect(plan.takesUp.length).toBeGreaterThan(0)
+    expect(plan.gaps.filter(g => g.share > 0.5)).toEqual([])
+    expect(plan.starts.length).toBeGreaterThan(0)
+    const mine = plan.starts.find(s => s.food === 'infusoria')
+    if (mine) expect(mine.orderBy).toBeNull()
+    const judged = { ...q, onlyPinned: true, whatIf: NOTHING_ELSE }
+    expect(answerPlan(state, readings, judged, solver, EXACT).takesUp).toEqual([])
+  })
+  it('is nothing where what is kept fits', () => {
+    expect(foodsToTakeUp(planOf(solver, { species: 'guppy', freeOn: '2026-03-20' }).gaps)).toEqual(
+      [],
+    )
+  })
+})
