@@ -26,6 +26,10 @@ const WORTH_MOVING = 0.02
 const LOOKS = 3
 /** First, looked at again, and against the kept plan. */
 const MOST_SOLVES = 1 + LOOKS + 2
+/** Brood-days that go without, which is no matter below a hundredth. */
+const shortOf = (m: PlanSolution) =>
+  m.status === 'infeasible' ? Infinity : m.shortages.reduce((n, x) => n + x.share, 0)
+const LACKS_FROM = 0.01
 /** One vessel more, on its line where there is one. */
 const added = (starts: readonly StartOn[], more: StartOn): StartOn[] => {
   const same = (s: StartOn) => s.startable === more.startable && s.day === more.day
@@ -113,9 +117,8 @@ export class PlanSearch {
     return playFutures(p, s, this.fates, this.r.seed, FIRST_FUTURES)
   }
   private judge(m: PlanSolution): Quality {
-    const shortage = m.shortages.reduce((n, x) => n + x.share, 0)
     return {
-      shortage: m.status === 'infeasible' ? Infinity : shortage,
+      shortage: shortOf(m),
       cost: m.objective,
       doubt: this.doubt(this.futures(this.built.problem, m)),
     }
@@ -146,7 +149,9 @@ export class PlanSearch {
       starts.filter(s => s !== start),
       safer,
     )
-    if (this.doubt(played(moved)) < this.doubt(played(starts)) - WORTH_MOVING)
+    if (this.doubt(played(moved)) > this.doubt(played(starts)) - WORTH_MOVING) return
+    // What is over earlier lacks later: on every day, not on those alone that were weighed.
+    if (shortOf(this.mealsOf(moved)) <= shortOf(this.mealsOf(starts)) + LACKS_FROM)
       this.solution = { ...this.solution, starts: moved }
   }
   private add(more: StartOn): void {

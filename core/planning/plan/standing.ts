@@ -36,19 +36,21 @@ function mayStand(
 /**
  * The first of some days on which one start more finds a vessel and its minutes, and somebody is there; where none has the minutes,
  * the one that runs over least. Null where no vessel is free, or all would run over by too much.
+ * @param mostOver minutes that a day may run over
  */
 export function dayThatFits(
   p: PlanProblem,
   start: Startable,
   days: readonly number[],
   made: readonly StartOn[],
+  mostOver = p.overtime,
 ): number | null {
   const used = minutesUsed(p, made)
   const over = (day: number) =>
     Math.max(0, used[day]! + start.startMinutes - (p.minutes[day] ?? Infinity))
   const [best] = days
     .filter(day => day >= 0 && day < p.days && !p.idle.includes(day))
-    .filter(day => mayStand(p, start, day, made) && over(day) <= p.overtime)
+    .filter(day => mayStand(p, start, day, made) && over(day) <= mostOver)
     .sort((a, b) => over(a) - over(b))
   return best ?? null
 }

@@ -102,6 +102,6 @@ export function saferDay(
   const safe = Math.max(s.fromDay, Math.floor(first - lastSafeDays(s.reliability)))
   if (!Number.isFinite(first) || safe >= of.day) return null
   const others = made.filter(x => x !== of)
-  const day = dayThatFits(p, s, daysFromTo(safe, of.day - 1), others)
+  const day = dayThatFits(p, s, daysFromTo(safe, of.day - 1), others, 0)
   return day === null ? null : { ...of, day }
 }
