@@ -17,7 +17,7 @@ export function mouthWords(m: Mouth, date: DayWords): string {
 }
 
 /** A vessel that stands or a start, as part of a sentence. */
-export function barWords(b: Bar, date: DayWords): string {
+function barWords(b: Bar, date: DayWords): string {
   const until = `until ${date(b.to)}`
   if (b.kind !== 'stands')
     return `${plural(b.vessels, 'vessel')} to start on ${date(b.from)}, ready about ${date(b.ready)}, ${until}`

@@ -62,7 +62,11 @@ const URGENCIES: Readonly<Record<Urgency['code'], Line>> = {
 /** What is most pressing, in a sentence. */
 export const urgencyLine = (u: Urgency, sheet: Told | null): string => URGENCIES[u.code](u, sheet)
 
+/** Foods of the room that make its first meal. */
+export const foodsOfFirstMeal = (sheet: Told | null): string[] =>
+  sheet?.spans.filter(s => s.from === 0 && s.most >= 0.2).map(s => s.food) ?? []
+
 const firstFoods = (sheet: Told | null) => {
-  const first = sheet?.spans.filter(s => s.from === 0 && s.most >= 0.2).map(s => s.food) ?? []
+  const first = foodsOfFirstMeal(sheet)
   return first.length > 0 ? list(first.slice(0, 3)) : 'no food of this room fits'
 }

@@ -101,8 +101,8 @@ test('the demo plan tells its story; kept, it stands in the round; a spawn that 
     expect(m.sequence).toBeGreaterThan(before.find(b => b.uid === m.uid)!.sequence)
   await page.goto('/')
   await expect(page.getByRole('article').first()).toBeVisible({ timeout: 60_000 })
-  // What is for the others today stays as it was; what hung on the spawn moved with it.
-  expect((await starts.allTextContents()).join(' ')).not.toContain('next spawn')
+  // What is for the others today stays as it was; nothing comes on top of it.
+  expect(await starts.count()).toBeLessThanOrEqual(todays.length)
   expect(todays.length).toBeGreaterThan(0)
 })
 

@@ -21,6 +21,7 @@ import { benchFamilies } from './families'
 import { benchLongLog } from './longLog'
 import { benchOpening } from './opening'
 import { benchPlanning } from './planning'
+import { benchPlans } from './plans'
 import { benchRounds } from './rounds'
 import { benchShelf } from './shelf'
 import { benchWalk } from './walk'
@@ -148,6 +149,7 @@ row(
 )
 benchLongLog()
 benchRounds()
+await benchPlans()
 await benchPlanning()
 await benchCalibration()
 await benchShelf()

@@ -1,7 +1,7 @@
 import type { AheadPicture, Lane } from '@renatus/core/planning/plan/aheadPicture'
 
 /** Heights of the parts of the picture, px. On a narrow screen names stand above what they name. */
-export interface Sizes {
+interface Sizes {
   left: number
   right: number
   axis: number
@@ -42,7 +42,7 @@ const NARROW_BELOW = 620
 /** A label of a date takes so much, px. */
 const LABEL_PX = 58
 
-export const sizesFor = (width: number): Sizes => (width < NARROW_BELOW ? NARROW : WIDE)
+const sizesFor = (width: number): Sizes => (width < NARROW_BELOW ? NARROW : WIDE)
 export const isNarrow = (width: number) => width < NARROW_BELOW
 
 export interface Placed<T> {
@@ -50,7 +50,7 @@ export interface Placed<T> {
   top: number
   height: number
 }
-export interface PlacedLane extends Placed<Lane> {
+interface PlacedLane extends Placed<Lane> {
   /** Tops of its rows of vessels. */
   rows: number[]
 }

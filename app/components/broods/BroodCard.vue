@@ -7,7 +7,7 @@ import { foodsOnTable } from '~/composables/useBroodDay'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
 import { foodInText } from '~/words/foods'
-import { stageLine, urgencyLine } from '~/words/broods'
+import { foodsOfFirstMeal, stageLine, urgencyLine } from '~/words/broods'
 import { plural } from '~/words/round'
 import type { SheetSummary } from '~/workers/sheet.worker'
 
@@ -24,6 +24,13 @@ const day = computed(() => props.sheet?.first ?? null)
 const foods = computed(() => foodsOnTable(day.value))
 const alarm = computed(
   () => props.urgency !== null && ['unknown', 'gap-now', 'gap-soon'].includes(props.urgency.code),
+)
+/** Not here yet, and nothing of the room fits its first mouth. */
+const unfed = computed(
+  () =>
+    props.sheet !== null &&
+    ['first-food', 'eggs'].includes(props.urgency?.code ?? '') &&
+    foodsOfFirstMeal(props.sheet).length === 0,
 )
 const soon = computed(
   () =>
@@ -65,7 +72,7 @@ const soon = computed(
         data-testid="urgency"
       >
         {{ urgencyLine(urgency, sheet) }}
-        <NuxtLink v-if="alarm" to="/ahead" :prefetch="false" class="link"
+        <NuxtLink v-if="alarm || unfed" to="/ahead" :prefetch="false" class="link"
           >What would close it</NuxtLink
         >
       </p>

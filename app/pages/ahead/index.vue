@@ -13,7 +13,6 @@ import PlanStatus from '~/components/ahead/PlanStatus.vue'
 import NoRoom from '~/components/shared/NoRoom.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
 import { useHeldStarts } from '~/composables/useHeldStarts'
-import { useUnits } from '~/composables/useUnits'
 import { useAheadStore } from '~/stores/ahead'
 import { useCulturesStore } from '~/stores/cultures'
 import { useRoomStore } from '~/stores/room'
@@ -24,7 +23,6 @@ import { plural } from '~/words/round'
 const room = useRoomStore()
 const ahead = useAheadStore()
 const cultures = useCulturesStore()
-const units = useUnits()
 watch(
   () => ahead.key,
   key => {

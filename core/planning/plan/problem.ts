@@ -118,6 +118,8 @@ export const NEEDED_FROM = 0.05
 /** Weights of the objective: one unit of each, against the whole ration of a brood that goes without on one day. */
 export const WEIGHTS = {
   shortage: 1000,
+  /** The same for the tenth that lacks on a day which still counts as fed. */
+  nearlyFed: 20,
   minutes: 0.02,
   /** A minute over those that a day has; and one beyond half as many again, which only hunger is worth. */
   overtime: 0.5,

@@ -1,4 +1,5 @@
 import type { Constraint, Variable } from '../../math/linearProgram'
+import { COVERED_FROM } from './repair'
 import { WEIGHTS, type Hatching, type PlanProblem, type StartOn } from './problem'
 
 /** A variable of the programme, and what it stands for. */
@@ -212,14 +213,19 @@ function writeMeals(w: Writing, p: PlanProblem, starts: Starts): Map<string, Ter
     }
     const preferred = b.foods.reduce((s, f) => s + Math.min(f.preferred, f.most), 0)
     const lacking = WEIGHTS.shortage + WEIGHTS.deviation
+    const near = WEIGHTS.nearlyFed + WEIGHTS.deviation
+    const bearable = 1 - COVERED_FROM
     // What no plan could cover is named, and kept out of what is weighed: it would drown the gap.
     const hopeless = Math.max(0, 1 - reach)
     w.lost.push(hopeless)
-    w.offset += weight * (WEIGHTS.deviation * (preferred - 1) + lacking * hopeless)
+    const lost = near * Math.min(hopeless, bearable) + lacking * Math.max(0, hopeless - bearable)
+    w.offset += weight * (WEIGHTS.deviation * (preferred - 1) + lost)
     if (hopeless >= 1 - 1e-9) return
     const means = { kind: 'short', broodDay: i } as const
+    const little = w.add(`e${i}`, weight * near, Math.max(0, bearable - hopeless), means)
     const short = w.add(`z${i}`, weight * lacking, 1 - hopeless, means)
-    w.limit(`fed${i}`, [...parts, { variable: short, factor: 1 }], '=', 1 - hopeless)
+    const lacks = [little, short].map(variable => ({ variable, factor: 1 }))
+    w.limit(`fed${i}`, [...parts, ...lacks], '=', 1 - hopeless)
   })
   return takes
 }

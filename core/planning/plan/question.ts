@@ -60,7 +60,7 @@ function withMoreFoods(
   let plan = first
   const takesUp: string[] = []
   for (let n = 0; n < MOST_TAKEN_UP && plan.status !== 'infeasible'; n++) {
-    const more = foodsToTakeUp(plan.gaps).filter(f => !takesUp.includes(f))
+    const more = foodsToTakeUp(plan.gaps, takesUp)
     if (more.length === 0) break
     takesUp.push(...more)
     const state = withFoods(request.state, takesUp)

@@ -4,6 +4,8 @@ import type { PlanGap } from './gaps'
 
 /** From this share of a day's ration on that lacks, another food is worth its attention. */
 const MOSTLY_LACKS = 0.5
+/** Beside a line that is taken up, what still lacks from this share on is bridged. */
+const STILL_LACKS = 0.2
 /** And it must close so much of that, so surely. */
 const WORTH = 0.3
 
@@ -20,13 +22,18 @@ function cheapest(ways: readonly Way[]): Way | undefined {
     .sort((a, b) => a.cost - b.cost || worthOf(b) - worthOf(a))[0]
 }
 
-/** Foods that the room does not keep and that would close what mostly lacks: one for each such gap, living before dry. */
-export function foodsToTakeUp(gaps: readonly PlanGap[]): string[] {
+/**
+ * Foods that the room does not keep and that would close what lacks: one for each such gap, living before dry.
+ * @param besides foods that are taken up already: one living line is enough, what it leaves is bridged
+ */
+export function foodsToTakeUp(gaps: readonly PlanGap[], besides: readonly string[] = []): string[] {
+  const first = besides.length === 0
   const found = gaps
-    .filter(g => g.share >= MOSTLY_LACKS)
+    .filter(g => g.share >= (first ? MOSTLY_LACKS : STILL_LACKS))
     .flatMap(g => {
-      const of = (kind: Way['kind']) => cheapest(g.ways.filter(w => w.kind === kind))
-      const way = of('other food') ?? of('bridge')
+      const left = g.ways.filter(w => !besides.includes(w.food))
+      const of = (kind: Way['kind']) => cheapest(left.filter(w => w.kind === kind))
+      const way = first ? (of('other food') ?? of('bridge')) : of('bridge')
       return way ? [way.food] : []
     })
   return [...new Set(found)]

@@ -53,6 +53,9 @@ export function lateness(s: Chances, today: string): Lateness {
   return { days, likely, readyBy: addDays(today, Math.ceil(lastSafeDays(rel))), code }
 }
 
+/** A start that is safe on a later day waits for minutes so long, d. */
+const MOST_WAIT_D = 3
+
 /** The room's own line of a food that is ready to be started from. */
 function motherFor(c: RoundContext, foodId: string): CultureState | null {
   const mine = running(c.state.cultureStates).filter(x => x.record.foodId === foodId)
@@ -79,6 +82,7 @@ export function findBegins(c: RoundContext): BeginStop[] {
     if (wasAnswered(c.state, c.round.key, 'begin', start.id)) return []
     const method = food.methods.find(m => m.id === start.method) ?? food.methods[0]!
     const late = lateness(start, today)
+    const waits = Math.max(0, Math.min(MOST_WAIT_D, daysBetween(late.readyBy, start.neededOn)))
     const brood = c.state.broods.find(b => b.id === start.forBrood)
     const others = c.state.room.foods.filter(
       f => f !== start.food && !brood?.brood.wishes.forbidden.includes(f),
@@ -90,8 +94,8 @@ export function findBegins(c: RoundContext): BeginStop[] {
         subject: { type: 'food', id: start.food, name: food.profile.name },
         placeId: start.placeId,
         cautions: method.start.flatMap(s => s.cautions ?? []),
-        must: true,
-        waitsH: 0,
+        must: waits === 0,
+        waitsH: 24 * waits,
         start,
         hygiene: method.hygiene,
         late,

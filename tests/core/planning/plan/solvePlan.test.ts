@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import highsLoader from 'highs'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { WEIGHTS, type PlanProblem, type Startable } from '@renatus/core/planning/plan/problem'
+import { COVERED_FROM } from '@renatus/core/planning/plan/repair'
 import { highsSolver, type HighsLike, type Solver } from '@renatus/core/math/solver'
 import { solvePlan } from '@renatus/core/planning/plan/solvePlan'
 
@@ -66,8 +67,11 @@ function costOf(p: PlanProblem, starts: readonly number[][]): number {
       more -= add
       cost += add * WEIGHTS.poor * (1 - b.foods[k]!.worth)
     }
+    // A tenth that lacks is nearly fed; what lies beyond is hunger.
+    const little = Math.min(1 - total, 1 - COVERED_FROM)
     cost +=
-      WEIGHTS.shortage * (1 - total) +
+      WEIGHTS.shortage * (1 - total - little) +
+      WEIGHTS.nearlyFed * little +
       WEIGHTS.deviation * given.reduce((s, g, k) => s + Math.abs(g - b.foods[k]!.preferred), 0)
   }
   return cost

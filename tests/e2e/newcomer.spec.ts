@@ -1,0 +1,79 @@
+import { expect, test, type Page } from '@playwright/test'
+import { faults, pickFish, setUp, visit } from './person'
+
+interface Hoped {
+  text: string
+  fish: string
+  fry: string
+  of: 'spawning' | 'free swimming'
+  on: string
+  tank?: string
+}
+
+/** A brood by the three things somebody knows: what fish, how many, when. */
+async function add(page: Page, b: Hoped) {
+  await visit(page, '/broods?new=1')
+  await pickFish(page, b.text, b.fish)
+  await page.getByLabel('Number of fry').fill(b.fry)
+  await page.getByLabel('The date is of').selectOption({ label: b.of })
+  await page.getByLabel('That date is').selectOption({ label: 'expected' })
+  await page.getByLabel('Date', { exact: true }).fill(b.on)
+  if (b.tank) {
+    await page.getByLabel('Tank', { exact: true }).selectOption({ label: 'A new tank' })
+    await page.getByLabel('Name of the tank').fill(b.tank)
+  }
+  await page.getByRole('button', { name: 'Save the brood' }).click()
+  await expect(page.getByTestId('urgency').first()).toBeVisible()
+}
+
+/** An empty room, nothing ticked: gouramis hoped for in ten days, gudgeons that swim free tomorrow. */
+test('what fish, how many, when: a plan stands at once, and its first start stands in the round', async ({
+  page,
+}) => {
+  await setUp(page, '2026-03-24T05:34:00Z')
+  await add(page, {
+    text: 'pearl or',
+    fish: 'Pearl or blue gourami (Trichopodus)',
+    fry: '150',
+    of: 'spawning',
+    on: '2026-04-03',
+  })
+  await add(page, {
+    text: 'peacock',
+    fish: 'Peacock gudgeon (Tateurndina ocellicauda)',
+    fry: '60',
+    of: 'free swimming',
+    on: '2026-03-25',
+    tank: 'Second',
+  })
+  await page.getByRole('link', { name: 'What would close it' }).first().click()
+  await expect(page.getByTestId('decision-1')).toBeVisible({ timeout: 10_000 })
+  await expect(page.getByText(/^8 weeks: \d+ vessels? in \d+ starts?/)).toBeVisible()
+  // Before the spawn, which is hoped for on 3 April: few vessels, in few starts, and nothing to order.
+  const early = (await page.getByTestId('change').allInnerTexts()).filter(t =>
+    /on \w+ (\d+ Mar|[123] Apr)/.test(t),
+  )
+  const vessels = early.reduce((n, t) => n + Number(/(\d+) vessel/.exec(t)![1]), 0)
+  expect(early.length).toBeGreaterThan(0)
+  expect(early.length).toBeLessThanOrEqual(4)
+  expect(vessels).toBeLessThanOrEqual(8)
+  await expect(page.getByText('Order a starter')).toHaveCount(0)
+  await expect(page.getByText('would be new here')).toContainText('Infusoria')
+  // What is to be done today is said first.
+  await expect(page.getByTestId('decision-0')).toContainText('Today')
+  expect(await faults(page, '/ahead')).toEqual([])
+
+  await page.getByRole('button', { name: 'Keep this plan' }).click()
+  await expect(page.getByTestId('undo-line')).toContainText('The plan is kept.')
+  await visit(page, '/setup')
+  await expect(page.getByLabel('Infusoria', { exact: true })).toBeChecked()
+  await visit(page, '/')
+  await expect(page.getByText(/\d+ stops?, about \d+ minutes/)).toBeVisible()
+  const [, minutes] = /about (\d+) minutes/.exec(
+    await page.getByText(/\d+ stops?, about \d+ minutes/).innerText(),
+  )!
+  expect(Number(minutes)).toBeLessThanOrEqual(40)
+  // The hatch that is started today is there when the gudgeons swim free.
+  await expect(page.getByRole('article').filter({ hasText: /Start\s*Cone/ })).toBeVisible()
+  await expect(page.getByText(/Feed 1 tank with brine shrimp nauplii/).first()).toBeVisible()
+})
