@@ -302,7 +302,7 @@ function key(e: KeyboardEvent, bar: Bar) {
       @keydown="key($event, h.bar)"
     >
       <span
-        class="grid place-items-center border-2 font-bold num text-[0.875rem]"
+        class="grid place-items-center border-2 font-bold num text-[0.875rem] leading-none"
         :class="[
           selected === h.bar.id ? 'bg-due text-on-ink border-ink' : 'bg-paper border-ink',
           h.bar.kind === 'proposed' ? 'border-dashed' : '',
