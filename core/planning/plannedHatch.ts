@@ -124,7 +124,7 @@ function whyCysts(
     result: { label: 'cysts', value: cystsG, unit: 'g' },
     rule: `Nauplii wanted at the mouth, over what a gram of this lot brings there. With a margin: cysts are cheap, hunger is not. Rounded up to 0.1 g.${least}${held}`,
     formula:
-      'margin * need / (cystsPerG * hatch * salinity * pH * crowding * light * warmth * useful)',
+      'Math.max(least, margin * need / (cystsPerG * hatch * salinity * pH * crowding * light * warmth * useful))',
     inputs: [
       {
         key: 'need',
@@ -139,6 +139,13 @@ function whyCysts(
         value: HATCH_MARGIN,
         unit: '',
         from: 'one that lacks weighs as much as twenty that are over',
+      },
+      {
+        key: 'least',
+        label: 'fewest that are worth a vessel',
+        value: leastCysts(option.vessel.litres),
+        unit: 'g',
+        from: option.vessel.name,
       },
       {
         key: 'cystsPerG',

@@ -9,7 +9,7 @@ function storeName(stop: Stop): string | null {
   if (stop.kind !== 'clear') return null
   if (stop.what.of === 'gel') return stop.what.box.store === 'freezer' ? 'Freezer' : 'Fridge'
   if (stop.what.of === 'hatch') return null
-  return stop.what.store.keep === 'freezer' ? 'Freezer' : 'Fridge'
+  return stop.what.stores[0].keep === 'freezer' ? 'Freezer' : 'Fridge'
 }
 
 /** Where a stop is done, in words. */

@@ -6,6 +6,7 @@ import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
 import { anyRecord } from '@renatus/core/records/records'
 import { answerStop } from '@renatus/core/round/answerStop'
 import { buildRound, roundState, type Round } from '@renatus/core/round/round'
+import { clearDone } from '@renatus/core/round/stops/clear/answer'
 import { demoAt } from '../../../tools/rooms/demoAt'
 import { harvested, log, NAMED, records, roundFor, started, uid, withHatches } from '../room'
 
@@ -47,7 +48,7 @@ describe('the round', () => {
         ...(hatch.rotation ? [hatch.rotation.why] : []),
       ]
       for (const why of reasons) expect(recompute(why)).toBeCloseTo(why.result.value, 6)
-      for (const h of hatch.hatches.filter(x => !/eld to|half a gram/.test(x.why.cysts.rule)))
+      for (const h of hatch.hatches.filter(x => !x.why.cysts.rule.includes('eld to')))
         expect(
           Math.abs(Math.ceil(recompute(h.why.cysts) * 10 - 1e-3) / 10 - h.cystsG),
         ).toBeLessThan(0.101)
@@ -66,6 +67,21 @@ describe('the round', () => {
     const after = kinds(roundFor(records(), [run], '2026-03-20T05:40:00Z').round)
     expect(after).toContain('clear')
     expect(after).not.toContain('harvest')
+  })
+
+  it('cups past what they stand are poured away together, in one tap', () => {
+    const storeIds = [NAMED.store1!, uid()]
+    const two = storeIds.map((storeId, i) => {
+      const one = cup('2026-03-14T05:40:00Z', 4000 - 1000 * i, 80)
+      return { ...one, data: { ...one.data, storeId, name: `Cup ${i + 1}` } } as typeof one
+    })
+    const { round } = roundFor(records(), two, '2026-03-20T05:40:00Z')
+    const [clear, ...others] = round.stops.filter(s => s.kind === 'clear')
+    expect(others).toEqual([])
+    const { entries } = clearDone(clear!, null)
+    expect(entries.map(e => e.data)).toMatchObject(
+      storeIds.map((storeId, i) => ({ storeId, name: `Cup ${i + 1}` })),
+    )
   })
 
   it('rounds without a meal are counted, nothing is made up for', () => {

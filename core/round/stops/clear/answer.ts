@@ -6,7 +6,12 @@ import type { ClearStop } from './find'
 export const clearGiven = z.object({ amount: z.number().min(0).max(1e9) })
 export type ClearGiven = z.infer<typeof clearGiven>
 
-const REASONS = { store: 'past what it stands', gel: 'past its days' } as const
+type Discarded = Written['entries'][number]
+const discarded = (id: string, name: string, amount: number | null, reason: string): Discarded => ({
+  kind: 'store.discarded',
+  subject: { type: 'store', id },
+  data: { storeId: id, name, amount, reason },
+})
 
 export function clearDone(stop: ClearStop, given: ClearGiven | null): Written {
   const { what, subject } = stop
@@ -30,21 +35,19 @@ export function clearDone(stop: ClearStop, given: ClearGiven | null): Written {
       ],
     }
   }
-  const gel = what.of === 'gel' ? what.box.pieces : null
+  if (what.of === 'gel')
+    return {
+      said: `${subject.name} is thrown out.`,
+      records: [],
+      entries: [
+        discarded(subject.id, subject.name, given?.amount ?? what.box.pieces, 'past its days'),
+      ],
+    }
+  const { stores } = what
+  const amount = stores.length === 1 ? (given?.amount ?? null) : null
   return {
-    said: `${subject.name} is thrown out.`,
+    said: `${stores.map(s => s.name).join(', ')}: thrown out.`,
     records: [],
-    entries: [
-      {
-        kind: 'store.discarded',
-        subject: { type: 'store', id: subject.id },
-        data: {
-          storeId: subject.id,
-          name: subject.name,
-          amount: given?.amount ?? gel,
-          reason: REASONS[what.of],
-        },
-      },
-    ],
+    entries: stores.map(s => discarded(s.id, s.name, amount, 'past what it stands')),
   }
 }

@@ -2,6 +2,7 @@ import type { Caution } from '../../../foods/contract'
 import { stopKey, wasAnswered } from '../../../planning/reckoning/answered'
 import { feedUntil } from '../../../planning/reckoning/sourcesAt'
 import { isSpent } from '../../../planning/supply'
+import { STORE_KEEPS } from '../../../records/vocabulary'
 import { isPastUse, type GelBox } from '../../../stock/gelBoxes'
 import type { HatchCulture } from '../../../stock/hatchCultures'
 import type { Store } from '../../../stock/stores'
@@ -14,7 +15,7 @@ export interface ClearStop extends StopBase {
   kind: 'clear'
   what:
     | { of: 'hatch'; culture: HatchCulture; hours: number }
-    | { of: 'store'; store: Store }
+    | { of: 'stores'; stores: [Store, ...Store[]] }
     | { of: 'gel'; box: GelBox }
 }
 
@@ -41,21 +42,31 @@ function hatches(c: RoundContext): ClearStop[] {
     }))
 }
 
-/** A store is thrown out where it does harm, not at a fixed minute: chilled nauplii when they have starved. */
+const isSpentStore = (s: Store, now: RoundContext['state']['now']) => {
+  const until = feedUntil(s)
+  return until !== null && toMs(until) < toMs(now)
+}
+
+/**
+ * A store is thrown out where it does harm, not at a fixed minute: chilled nauplii when they have starved. What stands together is
+ * poured away together.
+ */
 function stores(c: RoundContext): ClearStop[] {
-  return c.state.stores
-    .filter(s => {
-      const until = feedUntil(s)
-      return until !== null && toMs(until) < toMs(c.state.now)
-    })
-    .map(store => ({
-      ...base,
-      kind: 'clear',
-      key: stopKey('clear', store.id, c.round.key),
-      subject: { type: 'store', id: store.id, name: store.name },
-      placeId: null,
-      what: { of: 'store', store },
-    }))
+  const spent = c.state.stores.filter(s => isSpentStore(s, c.state.now))
+  return STORE_KEEPS.flatMap((keep): ClearStop[] => {
+    const [first, ...more] = spent.filter(s => s.keep === keep)
+    if (!first) return []
+    return [
+      {
+        ...base,
+        kind: 'clear',
+        key: stopKey('clear', first.id, c.round.key),
+        subject: { type: 'store', id: first.id, name: first.name },
+        placeId: null,
+        what: { of: 'stores', stores: [first, ...more] },
+      },
+    ]
+  })
 }
 
 const boxes = (c: RoundContext): ClearStop[] =>

@@ -50,22 +50,22 @@ export function clearWords(stop: ClearStop, state: RoomState): StopLine[] {
       },
     ]
   }
-  const { store } = what
+  return what.stores.map(store => storeLine(store, state))
+}
+
+function storeLine(store: Store, state: RoomState): StopLine {
   const food = edible(store.foodId)
   const name = food ? foodInSentence(food) : store.foodId
-  const animals = store.organisms ?? 0
   const text = store.organisms
-    ? formatCount(animals)
+    ? formatCount(store.organisms)
     : handText({ value: store.amount ?? 0, unit: store.unit }, state.room.measures)
-  return [
-    {
-      subject,
-      verb: 'Pour away',
-      amount: store.organisms ?? store.amount,
-      unit: store.organisms ? (food?.units ?? '') : store.unit,
-      big: text,
-      text: `Pour away ${text} ${name} of ${subject}.`,
-      why: whyOf(store, state),
-    },
-  ]
+  return {
+    subject: store.name,
+    verb: 'Pour away',
+    amount: store.organisms ?? store.amount,
+    unit: store.organisms ? (food?.units ?? '') : store.unit,
+    big: text,
+    text: `Pour away ${text} ${name} of ${store.name}.`,
+    why: whyOf(store, state),
+  }
 }
