@@ -47,7 +47,7 @@ test('what fish, how many, when: a plan stands at once, and its first start stan
     tank: 'Second',
   })
   await page.getByRole('link', { name: 'What would close it' }).first().click()
-  await expect(page.getByTestId('decision-1')).toBeVisible({ timeout: 10_000 })
+  await expect(page.getByTestId('decision-1')).toBeVisible({ timeout: 60_000 })
   await expect(page.getByText(/^8 weeks: \d+ vessels? in \d+ starts?/)).toBeVisible()
   // Before the spawn, which is hoped for on 3 April: few vessels, in few starts, and nothing to order.
   const early = (await page.getByTestId('change').allInnerTexts()).filter(t =>
