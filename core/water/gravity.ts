@@ -5,9 +5,15 @@ import { SG_PER_GL } from './salinity'
 /** As far as this from what the card mixes nothing is mended, g/L: a hydrometer is no surer. */
 export const GRAVITY_FITS_GL = 2
 
-/** What brings a vessel back to its salinity: fresh water for what has evaporated, or salt for what was topped up too freely. */
+/** More fresh water than this share of a vessel it has no room for, nor its animals. */
+const MOST_ADDED = 0.2
+
+/**
+ * What brings a vessel back to its salinity: fresh water for what has evaporated, some of its water taken out for as much fresh, or salt
+ * for what was topped up too freely.
+ */
 export type GravityMend =
-  { kind: 'fits' } | { kind: 'fresh'; litres: Litres } | { kind: 'salt'; grams: Grams }
+  { kind: 'fits' } | { kind: 'fresh' | 'exchange'; litres: Litres } | { kind: 'salt'; grams: Grams }
 
 /** Sea salt in water of a specific gravity (25/25 C), g/L. */
 export const saltFromGravity = (sg: number): GramsPerLitre =>
@@ -24,6 +30,8 @@ export function gravityMend(
 ): GravityMend {
   const over = readGL - wantedGL
   if (Math.abs(over) <= GRAVITY_FITS_GL) return { kind: 'fits' }
+  if (over > MOST_ADDED * wantedGL)
+    return { kind: 'exchange', litres: litres((volumeL * over) / readGL) }
   if (over > 0) return { kind: 'fresh', litres: litres((volumeL * over) / wantedGL) }
   return { kind: 'salt', grams: grams(volumeL * -over) }
 }

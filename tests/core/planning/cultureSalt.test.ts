@@ -33,8 +33,12 @@ describe('the salt of a vessel', () => {
           const held = volume * read!.saltGL
           const { mend } = read!
           if (mend.kind === 'fits') return
-          const after =
-            mend.kind === 'fresh' ? held / (volume + mend.litres) : (held + mend.grams) / volume
+          const after = {
+            fresh: (l: number) => held / (volume + l),
+            exchange: (l: number) => (held * (volume - l)) / volume / volume,
+            salt: (g: number) => (held + g) / volume,
+          }[mend.kind](mend.kind === 'salt' ? mend.grams : mend.litres)
+          if (mend.kind === 'fresh') expect(mend.litres).toBeLessThanOrEqual(0.2 * volume + 1e-9)
           expect(after).toBeCloseTo(wantedGL, 6)
         },
       ),
