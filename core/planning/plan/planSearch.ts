@@ -124,7 +124,10 @@ export class PlanSearch {
     }
   }
 
-  /** A vessel to spare of each line that hangs on one; then vessels more, one after the other, while futures leave a day too doubtful and one of them helps. */
+  /**
+   * A vessel to spare of each line that hangs on one; then vessels more, one after the other,
+   * while futures leave a day too doubtful and one of them helps.
+   */
   private makeSure(): void {
     const { r, built } = this
     const standing = new Map<string, number>()

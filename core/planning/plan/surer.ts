@@ -85,8 +85,8 @@ export function surerBy(
 }
 
 /**
- * A start on its last safe day, where it was planned for the middle of what may be; null where it is safe already, or its first meal
- * cannot be waited for more safely.
+ * A start on its last safe day, where it was planned for the middle of what may be; null where it
+ * is safe already, or its first meal cannot be waited for more safely.
  */
 export function saferDay(
   { starts, problem: p }: BuiltProblem,
