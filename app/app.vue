@@ -1,10 +1,15 @@
 <script setup lang="ts">
-import { defineAsyncComponent, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
+import { useRoute } from '#app/composables/router'
 import { useEventListener } from '@vueuse/core'
 import AppBanners from '~/components/shell/AppBanners.vue'
 import AppSpine from '~/components/shell/AppSpine.vue'
+import FailureNotices from '~/components/shell/FailureNotices.vue'
 import ClockBar from '~/components/shell/ClockBar.vue'
 
+/** One thing fills the screen: nothing stands around it. */
+const route = useRoute()
+const bare = computed(() => route.meta.bare === true)
 const FinderDialog = defineAsyncComponent(() => import('~/components/finder/FinderDialog.vue'))
 const finding = ref(false)
 /** One key opens the finder, unless somebody is typing. */
@@ -23,8 +28,12 @@ useEventListener('keydown', (e: KeyboardEvent) => {
     <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:z-50 btn"
       >Skip to content</a
     >
-    <AppSpine />
-    <div class="pb-24 desk:pb-8 min-w-0">
+    <main v-if="bare" id="main" class="desk:col-span-2 min-w-0">
+      <FailureNotices />
+      <NuxtPage />
+    </main>
+    <AppSpine v-if="!bare" />
+    <div v-if="!bare" class="pb-24 desk:pb-8 min-w-0">
       <ClockBar @find="finding = true" />
       <AppBanners />
       <main id="main" class="px-4 pt-5 desk:px-6 desk:pt-4 max-w-[74rem]">

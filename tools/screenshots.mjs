@@ -8,7 +8,7 @@ const PORT = 3177
 const AT = new Date('2026-03-24T05:34:00Z')
 const SHOTS = [
   { file: 'round.png', path: '/' },
-  { file: 'round-dark.png', path: '/', theme: 'dark' },
+  { file: 'walk.png', path: '/walk', theme: 'dark', width: 390, height: 844, act: walkOn },
   { file: 'round-phone.png', path: '/', width: 390, height: 844 },
   { file: 'broods.png', path: '/broods' },
   { file: 'brood.png', path: 'brood', wait: '[data-testid=next-change]' },
@@ -46,6 +46,16 @@ const SHOTS = [
   { file: 'welcome.png', path: '/?room=own', own: true },
 ]
 
+/** The third stop of the walk. */
+async function walkOn(page) {
+  const main = page.locator('.stop-answers .btn-main')
+  await main.click()
+  for (let i = 0; i < 2; i++) {
+    await page.waitForTimeout(800)
+    await page.keyboard.press('ArrowRight')
+  }
+  await page.waitForTimeout(800)
+}
 async function startMoina(page) {
   await page.getByText('Yeast with spirulina', { exact: true }).click()
   await page.waitForTimeout(2500)

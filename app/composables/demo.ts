@@ -1,10 +1,9 @@
+import { nowInstant } from '~/composables/clock'
 import { useFailures } from './useFailures'
 import { workerClient } from '~/engine/workerClient'
 import { ref } from 'vue'
 import { localDateOf } from '@renatus/core/time/localDate'
 import { DATABASES } from '~/db/database'
-import { keepLearning } from '~/db/learned'
-import { learn } from '~/composables/learning'
 import { useRoomStore } from '~/stores/room'
 import type { DemoMaker } from '~/workers/demo.worker'
 
@@ -18,7 +17,7 @@ export async function openDemoRoom(by: 'choice' | 'link' = 'choice'): Promise<vo
   const room = useRoomStore()
   if (room.which !== 'demo') room.open('demo', by)
   const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC'
-  const now = new Date().toISOString()
+  const now = nowInstant()
   const today = `${localDateOf(now, timeZone)} ${timeZone}`
   if ((await room.db.meta.get(MADE_ON))?.value === today) return
   makingDemo.value = true
@@ -27,14 +26,10 @@ export async function openDemoRoom(by: 'choice' | 'link' = 'choice'): Promise<vo
     () => new Worker(new URL('../workers/demo.worker.ts', import.meta.url), { type: 'module' }),
   )
   try {
-    const { file, learning } = await maker.call(m => m.make(now, timeZone))
-    // It comes with what its log has taught: only what the day brought is learned here.
-    await keepLearning(room.db, learning)
-    const { importRoom } = await import('~/db/transfer')
-    await importRoom(room.db, file, 'replace')
-    // Marked before it is learned from: a reload meanwhile must not make it again, over what was written in it.
+    // Written where it is made: the page has other things to do.
+    await maker.call(m => m.make(DATABASES.demo, now, timeZone))
+    // What the day brought is learned from in its time, as in any room.
     await room.db.meta.put({ key: MADE_ON, value: today })
-    await learn(DATABASES.demo, now)
   } catch (error) {
     useFailures().report(error)
   } finally {

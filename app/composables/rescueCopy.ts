@@ -1,3 +1,4 @@
+import { nowInstant } from '~/composables/clock'
 import { DATABASES, RenatusDatabase } from '~/db/database'
 import { roomText } from '~/db/exportRoom'
 import { whichRoom } from '~/db/whichRoom'
@@ -10,7 +11,7 @@ import { download } from './download'
 export async function rescueCopy(): Promise<boolean> {
   const db = new RenatusDatabase(DATABASES[whichRoom()])
   try {
-    const exportedAt = new Date().toISOString()
+    const exportedAt = nowInstant()
     const text = await roomText(db, exportedAt)
     download(`renatus-rescue-${exportedAt.slice(0, 10)}.json`, 'application/json', text)
     return true

@@ -67,10 +67,8 @@ export function useCultureReadings(ids: Ref<readonly string[]>, wanted: Readings
     wanted.at ? wanted.at.value : Math.floor(Date.parse(room.now) / 900_000),
   )
   // The list is made anew every minute; only another list is another question.
-  watch(
-    [() => ids.value.join(' '), () => room.entries, () => room.state?.learned, quarter],
-    () => void read(),
-    { immediate: true },
-  )
+  watch([() => ids.value.join(' '), () => room.version, quarter], () => void read(), {
+    immediate: true,
+  })
   return { readings, busy, done, problem, again: () => void read() }
 }

@@ -10,12 +10,7 @@ const EXPORT_EVERY_DAYS = 7
 export function useExportAge() {
   const room = useRoomStore()
   const at = useLive(() => lastExport(room.db), toRef(room, 'db'))
-  const began = computed(() =>
-    (room.entries ?? []).reduce(
-      (first, e) => (e.at < first ? e.at : first),
-      room.settled.firstAt ?? room.now,
-    ),
-  )
+  const began = computed(() => room.settled.firstAt ?? room.state?.entries[0]?.at ?? room.now)
   const days = computed(
     () => (Date.parse(room.now) - Date.parse(at.value ?? began.value)) / 86_400_000,
   )

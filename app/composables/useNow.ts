@@ -1,14 +1,15 @@
+import { nowMs } from '~/composables/clock'
 import { ref, type Ref } from 'vue'
 
 const toMinute = (ms: number) => new Date(Math.floor(ms / 60_000) * 60_000).toISOString()
-const second = ref(Date.now())
-const minute = ref(toMinute(Date.now()))
+const second = ref(nowMs())
+const minute = ref(toMinute(nowMs()))
 let timer: ReturnType<typeof setInterval> | undefined
 
 /** One timer for the whole page, for as long as the page lives. */
 function run() {
   timer ??= setInterval(() => {
-    second.value = Date.now()
+    second.value = nowMs()
     minute.value = toMinute(second.value)
   }, 1000)
 }

@@ -1,8 +1,11 @@
+import { nowMs } from '~/composables/clock'
 import { onScopeDispose, ref, watch, type Ref } from 'vue'
 
 const TITLE = 'Renatus'
 /** Rings this long after a clock ended, then only the list remains: nobody wants a siren after a night. */
 const RING_MS = 5 * 60_000
+/** A phone in a pocket shakes with it: on, off, on. */
+const BUZZ_MS = [200, 120, 200]
 
 /** Sounds and flashes the title while a clock that ended is unanswered and the page is open. */
 export function useRinging(ended: Ref<readonly { label: string; endsAt: string }[]>) {
@@ -46,8 +49,10 @@ export function useRinging(ended: Ref<readonly { label: string; endsAt: string }
       timer ??= setInterval(() => {
         flash = !flash
         document.title = flash ? `Now: ${ended.value[0]?.label ?? ''}` : TITLE
-        const fresh = ended.value.some(c => Date.now() - Date.parse(c.endsAt) < RING_MS)
-        if (flash && fresh && 'AudioContext' in window) void tone()
+        const fresh = ended.value.some(c => nowMs() - Date.parse(c.endsAt) < RING_MS)
+        if (!flash || !fresh) return
+        if ('vibrate' in navigator) navigator.vibrate(BUZZ_MS)
+        if ('AudioContext' in window) void tone()
       }, 1000)
     },
     { immediate: true },

@@ -1,3 +1,4 @@
+import { nowInstant } from '~/composables/clock'
 import { useFailures } from './useFailures'
 import { workerClient, WorkerStopped } from '~/engine/workerClient'
 import { ref, shallowRef } from 'vue'
@@ -78,7 +79,7 @@ export function useRoomFile() {
   async function copyBefore(why: Copy['why']) {
     if (!room.state) return
     try {
-      const at = new Date().toISOString()
+      const at = nowInstant()
       const text = await roomText(room.db, at)
       await keepCopy({ at, name: room.state.room.name, why, text })
     } catch (error) {

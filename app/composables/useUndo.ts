@@ -1,3 +1,4 @@
+import { nowMs } from '~/composables/clock'
 import { ref } from 'vue'
 import { useRoomStore } from '~/stores/room'
 
@@ -12,12 +13,13 @@ export function useUndo() {
     last,
     /** @param stop key of the stop it belongs to: Undo stands in its place */
     offer(act: string, text: string, stop: string | null = null) {
-      last.value = { act, text, at: Date.now(), stop }
+      last.value = { act, text, at: nowMs(), stop }
     },
-    async take() {
+    /** @returns whether it was taken back */
+    async take(): Promise<boolean> {
       const act = last.value?.act
       last.value = null
-      if (act) await room.undo(act)
+      return act ? (await room.undo(act)).ok : false
     },
   }
 }

@@ -12,18 +12,20 @@ export function useUnits() {
   const dateOf = (at: Instant) => localDateOf(at, room.timeZone)
   const clock = (at: Instant) => clockOf(at, room.timeZone)
   const day = (at: Instant) => dayText(dateOf(at))
-  /** "today 19:00", "Thursday 06:30" of the days ahead, else "Thu 26 Nov 06:30". */
-  function when(at: Instant): string {
+  /** "today", "tomorrow", "Thursday" of the days ahead, else "Thu 26 Nov". */
+  function dayWord(at: Instant): string {
     const days = daysBetween(dateOf(room.now), dateOf(at))
     const named = days > 0 && days < 7 ? weekdayText(dateOf(at)) : day(at)
-    const word = NEAR_DAYS[days] ?? named
-    return `${word} ${clock(at)}`
+    return NEAR_DAYS[days] ?? named
   }
+  /** "today 19:00", "Thursday 06:30" of the days ahead, else "Thu 26 Nov 06:30". */
+  const when = (at: Instant): string => `${dayWord(at)} ${clock(at)}`
   return {
     measures,
     clock,
     day,
     when,
+    dayWord,
     dateOf,
     date: dayText,
     litres: (l: number) => f.formatLitres(l, measures.value),

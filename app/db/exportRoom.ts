@@ -1,3 +1,4 @@
+import { nowInstant } from '~/composables/clock'
 import { writeRoomFile } from '@renatus/core/formats/writeRoomFile'
 import type { RenatusDatabase } from './database'
 import { deviceName } from './device'
@@ -17,7 +18,7 @@ export const roomText = async (db: RenatusDatabase, exportedAt: string): Promise
 
 /** The text of the room to be carried away; remembers when, unless nothing can be written any more. */
 export async function exportRoom(db: RenatusDatabase): Promise<string> {
-  const exportedAt = new Date().toISOString()
+  const exportedAt = nowInstant()
   const text = await roomText(db, exportedAt)
   try {
     await db.meta.put({ key: EXPORTED, value: exportedAt })

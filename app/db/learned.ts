@@ -18,7 +18,6 @@ export interface StoredLearning {
 /** A place in a log: entries, and the last of them, and the records that teach. */
 export interface LogPosition {
   generation: unknown
-  count: number
   last: string
   records: string
 }

@@ -2,7 +2,8 @@ import { learnRoom } from '@renatus/core/estimation/learning/learnRoom'
 import type { RenatusDatabase } from './database'
 import { keepLearning, storedLearning, type LogPosition } from './learned'
 import { TAUGHT, TEACH } from './teaches'
-import { GENERATION_KEY, type WorkingRoom } from './workingRoom'
+import { GENERATION_KEY } from './generation'
+import type { WorkingRoom } from './workingRoom'
 
 async function recordsPosition(db: RenatusDatabase): Promise<string> {
   const records = await db.records
@@ -19,8 +20,7 @@ async function isNews(db: RenatusDatabase, upTo: LogPosition | undefined): Promi
   const generation = (await db.meta.get(GENERATION_KEY))?.value ?? null
   if (generation !== upTo.generation || (await recordsPosition(db)) !== upTo.records) return true
   const fresh = await db.entries.where('id').above(upTo.last).toArray()
-  const between = upTo.count + fresh.length !== (await db.entries.count())
-  return between || fresh.some(e => TEACH.has(e.kind))
+  return fresh.some(e => TEACH.has(e.kind))
 }
 
 /**
@@ -32,8 +32,8 @@ export async function learnInto(db: RenatusDatabase, whole: WorkingRoom): Promis
   if (before && !(await isNews(db, before.upTo))) return
   const position = await recordsPosition(db)
   await whole.fetchWhole()
-  const { records, entries, count, generation } = await whole.read()
+  const { records, entries, generation } = await whole.read()
   const result = learnRoom(records, entries, before?.cache)!
   const last = entries.at(-1)?.id ?? ''
-  await keepLearning(db, { ...result, upTo: { generation, count, last, records: position } })
+  await keepLearning(db, { ...result, upTo: { generation, last, records: position } })
 }

@@ -1,3 +1,4 @@
+import { nowInstant } from '~/composables/clock'
 import { toRaw } from 'vue'
 import type { Draft } from '@renatus/core/records/draft'
 import { entry as entrySchema, type Entry } from '@renatus/core/records/entries'
@@ -5,6 +6,7 @@ import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
 import type { RenatusDatabase } from './database'
 import { putRecords, type RecordDraft } from './registry'
 import { deviceName } from './device'
+import { GENERATION_KEY } from './generation'
 import { newId } from './newId'
 
 export type { Draft }
@@ -28,7 +30,7 @@ export async function writeAct(
   records: readonly RecordDraft[] = [],
 ): Promise<WriteResult> {
   const act = newId()
-  const now = new Date().toISOString()
+  const now = nowInstant()
   const by = deviceName()
   const entries = drafts.map(d =>
     entrySchema.parse({
@@ -43,14 +45,21 @@ export async function writeAct(
       data: JSON.parse(JSON.stringify(d.data)) as unknown,
     }),
   )
-  return db.transaction('rw', [db.entries, db.records, db.kept], async (): Promise<WriteResult> => {
+  const tables = [db.entries, db.records, db.kept, db.meta]
+  return db.transaction('rw', tables, async (): Promise<WriteResult> => {
     const before = answers === null ? null : await answeredBy(db, answers)
     if (before) return { ok: false, code: 'answered-elsewhere', by: before.by, at: before.at }
     await putRecords(db, records, now)
+    const last = await lastId(db)
+    // Another tab was a moment ahead: who goes on from what was read last would miss what comes before it.
+    if (entries.some(e => e.id < last)) await db.meta.put({ key: GENERATION_KEY, value: newId() })
     await db.entries.bulkAdd(entries)
     return { ok: true, act, entries }
   })
 }
+
+const lastId = async (db: RenatusDatabase): Promise<string> =>
+  (await db.entries.orderBy('id').last())?.id ?? ''
 
 /** The entry that answered a proposal before, if it still stands. */
 async function answeredBy(db: RenatusDatabase, answers: string): Promise<Entry | null> {

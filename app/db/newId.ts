@@ -1,3 +1,4 @@
+import { nowMs } from '~/composables/clock'
 import { idTime, makeId } from '@renatus/core/records/id'
 
 let last = 0
@@ -9,6 +10,6 @@ export function rememberId(id: string) {
 
 /** A new time-ordered id. crypto.getRandomValues also exists on plain http, where randomUUID does not. */
 export function newId(): string {
-  last = Math.max(Date.now(), last + 1)
+  last = Math.max(nowMs(), last + 1)
   return makeId(last, crypto.getRandomValues(new Uint8Array(10)))
 }

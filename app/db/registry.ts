@@ -1,3 +1,4 @@
+import { nowInstant } from '~/composables/clock'
 import type { RecordDraft } from '@renatus/core/records/draft'
 import { anyRecord, type AnyRecord } from '@renatus/core/records/records'
 import type { RenatusDatabase } from './database'
@@ -51,13 +52,13 @@ export async function saveRecords(
   db: RenatusDatabase,
   drafts: readonly RecordDraft[],
 ): Promise<{ records: AnyRecord[]; overtaken: AnyRecord[] }> {
-  const now = new Date().toISOString()
+  const now = nowInstant()
   return db.transaction('rw', [db.records, db.kept], () => putRecords(db, drafts, now))
 }
 
 /** Takes a record out of sight. It stays stored, so that the log still reads and a merge cannot bring it back by accident. */
 export async function removeRecord(db: RenatusDatabase, id: string, removed = true): Promise<void> {
-  const now = new Date().toISOString()
+  const now = nowInstant()
   await db.transaction('rw', db.records, async () => {
     const old = await db.records.get(id)
     if (!old) return

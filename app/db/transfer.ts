@@ -1,8 +1,9 @@
+import { nowInstant } from '~/composables/clock'
 import { mergeRooms, type MergeResult } from '@renatus/core/formats/mergeRooms'
 import type { RoomFile } from '@renatus/core/formats/roomFile'
 import type { RenatusDatabase } from './database'
 import { everything } from './exportRoom'
-import { GENERATION_KEY } from './workingRoom'
+import { GENERATION_KEY } from './generation'
 import { newId, rememberId } from './newId'
 
 /** The room in the file is another one than the room here: mixing the two is never right. */
@@ -20,7 +21,7 @@ export async function importRoom(
   return db.transaction('rw', [db.records, db.entries, db.kept, db.meta], async () => {
     await db.meta.put({ key: GENERATION_KEY, value: newId() })
     const mine = mode === 'merge' ? await everything(db) : { records: [], entries: [], kept: [] }
-    const merged = mergeRooms(mine, file, new Date().toISOString())
+    const merged = mergeRooms(mine, file, nowInstant())
     await Promise.all([db.records.clear(), db.entries.clear(), db.kept.clear()])
     await Promise.all([
       db.records.bulkAdd(merged.records),
@@ -37,7 +38,7 @@ export async function restoreKept(db: RenatusDatabase, n: number): Promise<void>
   await db.transaction('rw', [db.records, db.kept], async () => {
     const kept = await db.kept.get(n)
     if (!kept) return
-    const now = new Date().toISOString()
+    const now = nowInstant()
     const current = await db.records.get(kept.record.id)
     if (current) await db.kept.add({ keptAt: now, reason: 'older', record: current })
     await db.records.put({ ...kept.record, updatedAt: now })

@@ -4,9 +4,7 @@ import { reachesBack } from '@renatus/core/stock/working/reachesBack'
 import { NOTHING_SETTLED, type Settled } from '@renatus/core/stock/settled'
 import { soundCheckpoint, storedCheckpoint, type Checkpoint } from './checkpoint'
 import type { RenatusDatabase } from './database'
-
-/** Written by what changes the log otherwise than by adding to it. */
-export const GENERATION_KEY = 'generation'
+import { GENERATION_KEY } from './generation'
 
 /** Shorter logs are read whole: there is nothing to be won. */
 export const WORTH_SETTLING = 3000
@@ -56,9 +54,8 @@ function fromCheckpoint(stored: unknown, generation: unknown): Known | null {
 }
 
 /** What was known with what came; null where that is not the way on. */
-function withFresh({ read, checkpoint, over }: Known, fresh: Entry[], count: number) {
-  // What another device wrote earlier comes between: then all of it is read again.
-  if (read.count + fresh.length !== count) return null
+function withFresh({ read, checkpoint, over }: Known, fresh: Entry[]) {
+  const count = read.count + fresh.length
   const entries = fresh.length > 0 ? read.entries.concat(fresh) : read.entries
   const back = checkpoint !== null && reachesBack(fresh, entries, read.settled.before, over)
   return back ? null : { ...read, entries, count }
@@ -98,6 +95,13 @@ export class WorkingRoom {
     return !wide && checkpoint !== null && (over.has(id) || checkpoint.quiet.includes(id))
   }
 
+  /** Things of which something is left out. */
+  leftOut(): string[] {
+    const { known } = this
+    if (!known?.checkpoint || known.wide) return []
+    return [...known.over, ...known.checkpoint.quiet]
+  }
+
   /**
    * Reads the whole log lot by lot: one long reading of it would hold up whoever writes meanwhile. The next reading goes on
    * from there, and starts anew where the log was changed under it.
@@ -122,17 +126,17 @@ export class WorkingRoom {
     const { db } = this
     return db.transaction('r', [db.entries, db.records, db.meta, db.derived], async () => {
       const generation = (await db.meta.get(GENERATION_KEY))?.value ?? null
-      const count = await db.entries.count()
       const known = this.baseOf(generation)
       // A whole log that is long is left for its working log as soon as there is one.
-      const settles = known?.checkpoint === null && !this.wide && count >= WORTH_SETTLING
+      const long = known !== null && known.read.count >= WORTH_SETTLING
+      const settles = long && known.checkpoint === null && !this.wide
       const asks = !this.wide && (!known || settles)
       const stored = asks ? await storedCheckpoint(db) : null
       const bases = [asks ? fromCheckpoint(stored, generation) : null, known]
       for (const base of bases) {
         if (!base) continue
         const fresh = await db.entries.where('id').above(base.last).toArray()
-        const read = withFresh(base, fresh, count)
+        const read = withFresh(base, fresh)
         if (!read) continue
         const records = unlessSame(base.read.records, await recordsBut(db, base.over))
         const stale = stored !== null && base.checkpoint === null
@@ -140,6 +144,7 @@ export class WorkingRoom {
       }
       const entries = await db.entries.toArray()
       const records = await db.records.toArray()
+      const count = entries.length
       const stale = stored !== null
       return this.keep({
         read: { records, entries, settled: NOTHING_SETTLED, count, generation, stale },

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import InTurn from '~/components/shared/InTurn.vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import HatchForm from '~/components/bench/HatchForm.vue'
 import MixingSheet from '~/components/bench/MixingSheet.vue'
 import HatchCard from '~/components/bench/HatchCard.vue'
@@ -25,6 +26,17 @@ const past = computed(
       .slice(-6)
       .reverse() ?? [],
 )
+/** What a hatch takes and the room has not told yet: asked for here, where it is first needed. */
+const RecordList = defineAsyncComponent(() => import('~/components/setup/RecordList.vue'))
+const lacks = computed(() => {
+  const s = room.state
+  if (!s) return []
+  return [
+    { type: 'hatch-vessel' as const, is: s.hatchVessels.length === 0 },
+    { type: 'salt' as const, is: s.salts.length === 0 },
+    { type: 'lot' as const, is: s.lots.length === 0 },
+  ].filter(l => l.is)
+})
 const next = computed(() => room.round?.reckoning.hatch.hatches[0])
 </script>
 
@@ -46,7 +58,13 @@ const next = computed(() => room.round?.reckoning.hatch.hatches[0])
       </p>
     </div>
     <UndoLine />
-    <HatchCard v-for="hatch in running" :key="hatch.id" :hatch="hatch" />
+    <section v-if="lacks.length" class="grid gap-4">
+      <p class="sentence">
+        To hatch brine shrimp Renatus must know what you have: a vessel, the salt, the cysts.
+      </p>
+      <RecordList v-for="l in lacks" :key="l.type" :type="l.type" addable />
+    </section>
+    <InTurn v-for="hatch in running" :key="hatch.id"><HatchCard :hatch="hatch" /></InTurn>
     <section
       v-if="free.length && room.state.lots.some(l => l.state.gramsLeft > 0)"
       class="grid gap-2"
@@ -57,40 +75,42 @@ const next = computed(() => room.round?.reckoning.hatch.hatches[0])
       </div>
       <HatchForm v-else @saved="starting = false" @cancel="starting = false" />
     </section>
-    <MixingSheet />
-    <section v-if="past.length">
-      <div class="flex items-center gap-3">
-        <h2>Lately</h2>
-        <span class="edge" />
-      </div>
-      <div class="overflow-x-auto" tabindex="0" role="region" aria-label="Past hatches">
-        <table class="w-full mt-2 text-left num">
-          <thead class="small">
-            <tr>
-              <th class="py-2 pr-4 font-normal">Vessel</th>
-              <th class="pr-4 font-normal">Started</th>
-              <th class="pr-4 font-normal">Cysts</th>
-              <th class="pr-4 font-normal">After</th>
-              <th class="pr-4 font-normal">Nauplii</th>
-              <th class="font-normal">Seen</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="hatch in past" :key="hatch.id" class="border-t border-line">
-              <td class="py-2 pr-4">
-                {{ hatch.name }}
-              </td>
-              <td class="pr-4">{{ units.when(hatch.startedAt) }}</td>
-              <td class="pr-4">{{ units.grams(hatch.setup.cystsG) }}</td>
-              <td class="pr-4">{{ hatch.pulls.map(p => units.duration(p.h)).join(' and ') }}</td>
-              <td class="pr-4">
-                {{ units.count(hatch.pulls.reduce((n, p) => n + p.nauplii, 0)) }}
-              </td>
-              <td>{{ hatch.pulls.map(p => p.seen).join(', ') }}</td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
-    </section>
+    <InTurn><MixingSheet /></InTurn>
+    <InTurn
+      ><section v-if="past.length">
+        <div class="flex items-center gap-3">
+          <h2>Lately</h2>
+          <span class="edge" />
+        </div>
+        <div class="overflow-x-auto" tabindex="0" role="region" aria-label="Past hatches">
+          <table class="w-full mt-2 text-left num">
+            <thead class="small">
+              <tr>
+                <th class="py-2 pr-4 font-normal">Vessel</th>
+                <th class="pr-4 font-normal">Started</th>
+                <th class="pr-4 font-normal">Cysts</th>
+                <th class="pr-4 font-normal">After</th>
+                <th class="pr-4 font-normal">Nauplii</th>
+                <th class="font-normal">Seen</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="hatch in past" :key="hatch.id" class="border-t border-line">
+                <td class="py-2 pr-4">
+                  {{ hatch.name }}
+                </td>
+                <td class="pr-4">{{ units.when(hatch.startedAt) }}</td>
+                <td class="pr-4">{{ units.grams(hatch.setup.cystsG) }}</td>
+                <td class="pr-4">{{ hatch.pulls.map(p => units.duration(p.h)).join(' and ') }}</td>
+                <td class="pr-4">
+                  {{ units.count(hatch.pulls.reduce((n, p) => n + p.nauplii, 0)) }}
+                </td>
+                <td>{{ hatch.pulls.map(p => p.seen).join(', ') }}</td>
+              </tr>
+            </tbody>
+          </table>
+        </div>
+      </section></InTurn
+    >
   </div>
 </template>

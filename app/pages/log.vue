@@ -71,16 +71,13 @@ async function addNote() {
 
 <template>
   <NoRoom v-if="!room.state" />
-  <div v-else class="grid grid-cols-1 gap-4">
-    <div>
-      <h1>Log</h1>
-      <p class="small mt-1">
-        {{ plural(room.count, 'entry', 'entries') }}. Nothing is ever erased: corrections and undos
-        are entries too.
-      </p>
-    </div>
+  <div v-else class="grid grid-cols-1 gap-3">
     <UndoLine />
-    <div class="flex flex-wrap gap-3 items-end">
+    <div class="flex flex-wrap gap-x-4 gap-y-2 items-end">
+      <div class="desk:max-w-60">
+        <h1>Log</h1>
+        <p class="small">{{ plural(room.count, 'entry', 'entries') }}, none ever erased.</p>
+      </div>
       <label class="font-semibold"
         >Show<select v-model="kind" class="field mt-1 block font-normal">
           <option value="work">all work</option>
@@ -108,11 +105,11 @@ async function addNote() {
       <li
         v-for="row in lines"
         :key="row.entry.id"
-        class="border-b border-line py-2"
+        class="border-b border-line py-2 desk:py-0 desk:leading-tight"
         :data-kind="row.entry.kind"
       >
         <div
-          class="grid gap-x-4 gap-y-1 grid-cols-[minmax(0,1fr)_auto] desk:grid-cols-[11rem_10rem_minmax(0,1fr)_8rem_11rem] items-center"
+          class="grid gap-x-4 gap-y-1 grid-cols-[minmax(0,1fr)_auto] desk:grid-cols-[8.5rem_8.5rem_minmax(0,1fr)_auto_8.5rem] items-center"
         >
           <span class="small num">{{ units.when(row.entry.at) }}</span>
           <span class="font-semibold desk:order-none" :class="{ 'line-through': !row.stands }">{{
@@ -125,16 +122,19 @@ async function addNote() {
             }}<span v-if="row.entry.supersedes" class="small"> (correction)</span></span
           >
           <span class="small">{{ row.entry.by }}</span>
-          <span class="flex gap-1 justify-end min-h-12">
+          <span class="flex gap-1 justify-end min-h-12 desk:min-h-7">
             <template v-if="row.stands && correcting !== row.entry.id">
               <button
                 v-if="CORRECTABLE[row.entry.kind]"
-                class="btn btn-quiet underline px-2"
+                class="btn btn-quiet underline px-2 desk:min-h-7"
                 @click="correcting = row.entry.id"
               >
                 Correct
               </button>
-              <button class="btn btn-quiet underline px-2" @click="take(row.entry.act)">
+              <button
+                class="btn btn-quiet underline px-2 desk:min-h-7"
+                @click="take(row.entry.act)"
+              >
                 {{ row.entry.kind === 'undone' ? 'Redo' : 'Undo' }}
               </button>
             </template>

@@ -1,20 +1,53 @@
 <script setup lang="ts">
+import { computed, nextTick } from 'vue'
+import { useRoute } from '#app/composables/router'
+import InTurn from '~/components/shared/InTurn.vue'
 import DataSection from '~/components/setup/DataSection.vue'
 import RecordList from '~/components/setup/RecordList.vue'
 import LearnedSection from '~/components/setup/LearnedSection.vue'
 import FoodsSection from '~/components/setup/FoodsSection.vue'
 import PlanSection from '~/components/setup/PlanSection.vue'
 import RoomSection from '~/components/setup/RoomSection.vue'
+import type { EditableType } from '~/components/setup/recordForm'
+import { RECORD_FORMS } from '~/components/setup/recordForms'
 import UndoLine from '~/components/shared/UndoLine.vue'
 import { useRoomStore } from '~/stores/room'
 
 const room = useRoomStore()
+const route = useRoute()
+const LISTS: readonly EditableType[] = [
+  'hatch-vessel',
+  'salt',
+  'lot',
+  'tank',
+  'place',
+  'vessel',
+  'species',
+  'tool',
+]
+const sections = computed(() => [
+  ...(room.state
+    ? [
+        { id: 'room', name: 'Room' },
+        ...LISTS.map(type => ({ id: type, name: RECORD_FORMS[type].title })),
+        { id: 'foods', name: 'Foods kept here' },
+        { id: 'plans', name: 'Plans' },
+        { id: 'learned', name: 'What was learned' },
+      ]
+    : []),
+  { id: 'data', name: 'Data' },
+])
+/** The last section stands: whoever asked for one is brought to it. */
+async function arrive() {
+  await nextTick()
+  if (route.hash) document.getElementById(route.hash.slice(1))?.scrollIntoView()
+}
 </script>
 
 <template>
   <p v-if="!room.loaded" class="small" role="status">Opening the room</p>
-  <div v-else class="grid grid-cols-1 gap-8 max-w-5xl">
-    <div>
+  <div v-else class="grid grid-cols-1 gap-x-10 gap-y-6 desk:grid-cols-[10rem_minmax(0,1fr)]">
+    <div class="desk:col-span-2">
       <h1>Setup</h1>
       <p class="small mt-1">
         {{
@@ -24,21 +57,37 @@ const room = useRoomStore()
         }}
       </p>
     </div>
-    <template v-if="room.state">
-      <RoomSection :key="room.state.room.id" />
-      <RecordList type="hatch-vessel" addable />
-      <RecordList type="salt" addable />
-      <RecordList type="lot" addable />
-      <RecordList type="tank" addable />
-      <RecordList type="place" addable />
-      <RecordList type="vessel" addable />
-      <RecordList type="species" addable />
-      <RecordList type="tool" addable />
-      <FoodsSection />
-      <PlanSection />
-      <LearnedSection />
-    </template>
-    <DataSection />
-    <div class="sticky bottom-16 desk:bottom-4 z-20"><UndoLine /></div>
+    <nav aria-label="Sections of Setup" class="desk:sticky desk:top-16 self-start">
+      <ul class="flex flex-wrap gap-x-4 desk:grid desk:gap-0">
+        <li v-for="s in sections" :key="s.id">
+          <NuxtLink
+            :to="`#${s.id}`"
+            :prefetch="false"
+            class="flex items-center min-h-12 desk:min-h-9 underline underline-offset-3 desk:no-underline hover:underline"
+            :class="route.hash === `#${s.id}` ? 'font-bold' : 'text-ink2'"
+            >{{ s.name }}</NuxtLink
+          >
+        </li>
+      </ul>
+    </nav>
+    <div class="grid grid-cols-1 gap-8 content-start min-w-0 sections">
+      <template v-if="room.state">
+        <div id="room"><RoomSection :key="room.state.room.id" /></div>
+        <div v-for="type in LISTS" :id="type" :key="type">
+          <InTurn :at-once="type === 'hatch-vessel'"><RecordList :type="type" addable /></InTurn>
+        </div>
+        <div id="foods">
+          <InTurn><FoodsSection /></InTurn>
+        </div>
+        <div id="plans">
+          <InTurn><PlanSection /></InTurn>
+        </div>
+        <div id="learned">
+          <InTurn><LearnedSection /></InTurn>
+        </div>
+      </template>
+      <InTurn><DataSection @vue:mounted="arrive" /></InTurn>
+    </div>
+    <div class="sticky bottom-16 desk:bottom-4 z-20 desk:col-start-2"><UndoLine /></div>
   </div>
 </template>

@@ -2,23 +2,24 @@ import { useFailures } from '~/composables/useFailures'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { CultureReading } from '@renatus/core/estimation/readCulture'
-import type { Round } from '@renatus/core/round/round'
-import type { RoomState } from '@renatus/core/stock/roomState'
+import type { Answered } from '@renatus/core/round/answerStop'
 import { DATABASES, RenatusDatabase, type WhichRoom } from '~/db/database'
 import type { Draft, WriteResult } from '~/db/logbook'
 import { NOTHING_SETTLED } from '@renatus/core/stock/settled'
-import { WORTH_SETTLING, WorkingRoom } from '~/db/workingRoom'
+import { WORTH_SETTLING } from '~/db/workingRoom'
 import { rememberId } from '~/db/newId'
 import type { RecordDraft } from '~/db/registry'
 import { HELD_ELSEWHERE, overtakenWords } from '~/words/failures'
 import { hasMarker, readMarker, writeMarker } from '~/db/marker'
 import { rememberRoom, whichRoom } from '~/db/whichRoom'
 import { lastExport } from '~/db/exportRoom'
-import { lastLearned } from '~/db/learned'
-import { learn, learningPosition } from '~/composables/learning'
+import { askEngine } from '~/engine/engineClient'
+import type { StopQuestion } from '~/engine/roomQuestion'
+import { learn } from '~/composables/learning'
 import { useLive } from '~/composables/useLive'
-import { useLater } from '~/composables/useLater'
 import { useMinute } from '~/composables/useNow'
+import { useRoomView } from '~/composables/useRoomView'
+import { whenIdle } from '~/composables/whenIdle'
 
 /** So long a first round waits for what the log has to teach. */
 const FIRST_LEARNING_MS = 15_000
@@ -34,76 +35,53 @@ export const useRoomStore = defineStore('room', () => {
   const which = ref<WhichRoom>(whichRoom())
   const db = shallowRef(new RenatusDatabase(DATABASES[which.value]))
   const now = useMinute()
-  /** Records and log as far as anything of today hangs on them, of which only what came is read again. */
-  const working = computed(() => new WorkingRoom(db.value))
-  const widened = ref(0)
-  const read = useLive(() => working.value.read(), db, widened)
-  const records = computed(() => read.value?.records)
-  const entries = computed(() => read.value?.entries)
-  const settled = computed(() => read.value?.settled ?? NOTHING_SETTLED)
-  const count = computed(() => read.value?.count ?? 0)
-  const learned = useLive(() => lastLearned(db.value), db)
-  // An empty room is told without what a full one needs: species, foods, the reckoning.
-  const { projector, reckoner, prepare } = useLater(
-    () => hasMarker() || which.value === 'demo' || records.value?.length,
-  )
-  const loaded = computed(
-    () =>
-      records.value !== undefined &&
-      entries.value !== undefined &&
-      learned.value !== undefined &&
-      (records.value.length === 0 || projector.value !== null),
-  )
-  const project = (at: string): RoomState | null =>
-    records.value && entries.value && projector.value && learned.value !== undefined
-      ? projector.value.roomState(
-          records.value,
-          entries.value,
-          at,
-          learned.value ?? undefined,
-          settled.value,
-        )
-      : null
-  const state = computed(() => project(now.value))
+  const empty = useLive(async () => (await db.value.records.limit(1).count()) === 0, db)
+  /** Somebody looks at what lies back too far for what is at hand. */
+  const wide = ref(false)
   /** What is believed of all that grows, at the hour of the round; set once everything was read (stores/cultures.ts). */
   const readings = shallowRef<ReadonlyMap<string, CultureReading> | null>(null)
-  /** The hour of the round that is on: a minute that passes changes nothing. */
-  const roundHour = computed(() =>
-    reckoner.value && state.value ? reckoner.value.roundAt(state.value.room, now.value).at : null,
-  )
   /** A round reckoned before the log has taught anything would jump a moment later: it waits, for a while. */
-  const patient = ref(true)
-  const untaught = computed(() => learned.value === null && patient.value)
+  const hasty = ref(false)
+  // An empty room is told without what a full one needs: species, foods, the reckoning.
+  const on = computed(() => hasMarker() || which.value === 'demo' || empty.value === false)
+  const view = useRoomView({ db, on, now, hasty, wide, readings })
+  const records = computed(() => view.value?.records)
+  const log = computed(() => view.value?.log)
+  const settled = computed(() => log.value?.settled ?? NOTHING_SETTLED)
+  const count = computed(() => log.value?.count ?? 0)
+  const began = ref(false)
+  watch([view, empty], () => (began.value ||= view.value !== null || empty.value === true), {
+    immediate: true,
+  })
+  const left = computed(() => new Set(log.value?.left))
+  const state = computed(() => view.value?.state ?? null)
+  const roundState = computed(() => view.value?.roundState ?? null)
+  const round = computed(() => view.value?.round ?? null)
+  const untaught = computed(() => view.value?.untaught ?? false)
   watch(
     [db, untaught],
     ([, waits], _, onCleanup) => {
       if (!waits) return
-      const timer = setTimeout(() => (patient.value = false), FIRST_LEARNING_MS)
+      const timer = setTimeout(() => (hasty.value = true), FIRST_LEARNING_MS)
       onCleanup(() => clearTimeout(timer))
     },
     { immediate: true },
   )
-  const roundState = computed((): RoomState | null =>
-    roundHour.value && !untaught.value ? project(roundHour.value) : null,
-  )
-  const round = computed((): Round | null =>
-    reckoner.value && roundState.value && readings.value
-      ? reckoner.value.buildRound(roundState.value, readings.value)
-      : null,
-  )
+  // A tap is written at once, also where the network has gone meanwhile.
+  watch(on, is => is && whenIdle(() => void Promise.all([logbook(), registry()])), {
+    immediate: true,
+  })
   const measures = computed(() => state.value?.room.measures ?? 'metric')
   const timeZone = computed(
     () => state.value?.room.timeZone ?? Intl.DateTimeFormat().resolvedOptions().timeZone,
   )
   /** The newest entry lies ahead of this device's clock: the clock was set back, or another device runs fast. */
   const clockBehind = computed(() => {
-    const newest = entries.value?.reduce((at, e) => (e.at > at ? e.at : at), '') ?? ''
+    const newest = log.value?.newestAt ?? ''
     return newest !== '' && Date.parse(newest) > Date.parse(now.value) + 10 * 60_000 ? newest : null
   })
-  watch(entries, list => {
-    // In order of the ids: the last is the newest.
-    const newest = list?.at(-1)?.id
-    if (newest) rememberId(newest)
+  watch(log, l => {
+    if (l?.last) rememberId(l.last)
   })
 
   // Beside the database it is remembered that there is one.
@@ -119,25 +97,25 @@ export const useRoomStore = defineStore('room', () => {
   })
 
   // The log is worked through again when something was written that teaches.
-  const position = computed(() =>
-    records.value?.length && entries.value ? learningPosition(records.value, entries.value) : null,
-  )
+  const position = computed(() => (state.value ? log.value!.teaches : null))
   let later: ReturnType<typeof setTimeout> | undefined
   const learns = () => {
     clearTimeout(later)
     // Nobody waits for more of what is known already: it comes when the taps have come to rest.
     const length = count.value < WORTH_SETTLING ? 'short' : 'long'
-    const wait = learned.value ? LEARNS_AFTER_MS[length] : 0
+    const wait = log.value?.taught ? LEARNS_AFTER_MS[length] : 0
     later = setTimeout(() => void learn(DATABASES[which.value], now.value), wait)
   }
-  watch([position, () => learned.value === undefined], ([p, opening]) => {
-    if (p !== null && !opening) learns()
-  })
+  watch(position, p => p !== null && learns())
   // A long log that reaches back is folded anew, in a worker.
   watch(
-    () => read.value?.stale,
+    () => log.value?.stale,
     stale => stale && learns(),
   )
+
+  let prepared: Promise<unknown> | null = null
+  /** To be waited for before an empty room is filled, so that nothing on the screen goes for as long as it takes. */
+  const prepare = () => (prepared ??= askEngine(async engine => engine.ready()))
 
   const { attempt, report, notice } = useFailures()
   /** A database that does not open is told: queries that wait for it say nothing. */
@@ -163,7 +141,7 @@ export const useRoomStore = defineStore('room', () => {
     rememberRoom(room, by)
     which.value = room
     readings.value = null
-    patient.value = true
+    hasty.value = wide.value = began.value = false
     db.value.close()
     db.value = new RenatusDatabase(DATABASES[room])
   }
@@ -173,10 +151,11 @@ export const useRoomStore = defineStore('room', () => {
     db,
     now,
     records,
-    entries,
+    /** Changes with what is known of the room: entries, records, what was learned. */
+    version: computed(() => view.value?.held.log ?? 0),
     settled,
     count,
-    loaded,
+    loaded: began,
     state,
     round,
     untaught,
@@ -187,11 +166,10 @@ export const useRoomStore = defineStore('room', () => {
     clockBehind,
     open,
     /** Whether something is known that lies back too far for what is at hand. */
-    leavesOut: (id: string) => read.value !== undefined && working.value.leavesOut(id),
+    leavesOut: (id: string) => left.value.has(id),
     /** Reads the whole log from now on. */
     widen: () => {
-      working.value.widen()
-      widened.value++
+      wide.value = true
     },
     prepare,
     save: async (drafts: readonly RecordDraft[]) => {
@@ -216,6 +194,15 @@ export const useRoomStore = defineStore('room', () => {
       answers: string | null = null,
       records: readonly RecordDraft[] = [],
     ) => attempt(async () => (await logbook()).writeAct(db.value, drafts, answers, records)),
+    gelCover: () => attempt(() => askEngine(async engine => engine.gelCover())),
+    /** What a tap on a stop writes, as the engine words it; null where no round stands. */
+    answer: async (said: StopQuestion): Promise<Answered | null> => {
+      try {
+        return await askEngine(async engine => engine.answer(said))
+      } catch (error) {
+        return { ok: false, code: 'bad-given', message: report(error).text }
+      }
+    },
     undo: (act: string) => written(async () => (await logbook()).undoAct(db.value, act)),
   }
 })

@@ -3,6 +3,7 @@ import * as z from 'zod'
 import { parseAmount } from '@renatus/core/units/parseAmount'
 import { fahrenheitToCelsius, ML_PER_US_GALLON } from '@renatus/core/units/convert'
 import { formatLitres, formatTemperature } from '@renatus/core/units/format'
+import type { HandUnit } from '@renatus/core/records/vocabulary'
 import type { MeasureSystem } from '@renatus/core/units/kitchenMeasures'
 
 /**
@@ -69,6 +70,17 @@ export const volumeField = (rule: NumberRule, measures: MeasureSystem) =>
     const example = measures === 'us' ? '“0.5 gal” or “2 cups”' : '“2 L” or “500 mL”'
     const range = `${rule.above ? `more than ${plain(rule.min)}, up to ` : `${formatLitres(rule.min, measures)} to `}${formatLitres(rule.max, measures)}`
     return refuse(ctx, `${rule.label} ${said(text)}: enter ${range}, such as ${example}.`)
+  })
+
+/** An amount in the unit that a hand measures it in, from "12", "1½", "2 tsp", "half a cup"; a bare number is in that unit. */
+export const handField = (rule: NumberRule, unit: HandUnit, measures: MeasureSystem) =>
+  z.coerce.string().transform((text, ctx) => {
+    const bare = /^[\d.,/½¼⅛¾\s]+$/.test(text.trim())
+    const volume = unit === 'mL' && !bare
+    const found = parseAmount(text, volume ? 'volume' : 'mass', { measures })
+    const value = found.ok ? found.value * (volume ? 1000 : 1) : NaN
+    const readable = bare || unit === 'mL' || unit === 'g'
+    return readable && !outside(rule, value) ? value : refuse(ctx, rangeMessage(rule, text))
   })
 
 /** Grams from "52", "52 g", "2 tbsp + 1 tsp" of a powder of known density. */

@@ -4,7 +4,7 @@ import type { GelFill } from '@renatus/core/stock/gelFill'
 import { formatGrams, formatMillilitres } from '@renatus/core/units/format'
 import { plural } from './round'
 import type { Clash, Formula } from '@renatus/core/gel/formulate'
-import { nearQuarter } from '@renatus/core/feeds/portionText'
+import { piecesText } from '@renatus/core/feeds/portionText'
 import type { DietChange } from '@renatus/core/gel/dietCourse'
 import type { CrumbSize, Job } from '@renatus/core/gel/particles'
 import type { Objective } from '@renatus/core/gel/formulaProgram'
@@ -13,7 +13,7 @@ import type { GelForm, IngredientRole, Milling } from '@renatus/core/records/voc
 
 /** Words of the gel kitchen. */
 export const pieces = (n: number) =>
-  `${n > 20 ? numberText(Math.round(n)) : nearQuarter(n)} ${n > 1 ? 'pieces' : 'piece'}`
+  n > 20 ? `${numberText(Math.round(n))} pieces` : piecesText(n)
 
 export const NUTRIENT_NAMES = {
   protein: 'Protein',

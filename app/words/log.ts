@@ -1,9 +1,11 @@
 import { numberText } from '@renatus/core/units/numberText'
 import type { Entry, EntryData, EntryKind, Portion } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'
-import { formatCount, formatGrams, formatMillilitres } from '@renatus/core/units/format'
+import { formatGrams, formatMillilitres } from '@renatus/core/units/format'
 import { handText } from '@renatus/core/round/handText'
 import { edible } from '@renatus/core/fry/edibles'
+import { dayText } from '@renatus/core/time/dayText'
+import { animalsText } from '@renatus/core/units/countable'
 import type { MeasureSystem } from '@renatus/core/units/kitchenMeasures'
 import { CULTURE_SENTENCES } from './logCultures'
 import type { Sentences, SentenceWords } from './sentences'
@@ -124,16 +126,17 @@ function together(portions: readonly Portion[]): Portion[] {
 /** A portion: how much of what, and from where. */
 function portionText(p: Portion, measures: MeasureSystem, from: (id: string) => string): string {
   const food = edible(p.foodId)
-  const animals = `${formatCount(p.organisms)} ${food?.units ?? p.foodId}`
+  const animals = animalsText(p.organisms, food?.units ?? p.foodId)
   const amount = p.amount ? `${handText(p.amount, measures)} of ${foodName(p.foodId)}, ` : ''
   return `${amount}${animals}${p.source ? ` from ${from(p.source.id)}` : ''}`
 }
 
 function storeText(d: EntryData<'store.filled'>, measures: MeasureSystem): string {
-  const animals = d.organisms === null ? '' : `${formatCount(d.organisms)} `
+  const units = edible(d.foodId)?.units ?? d.foodId
+  const animals = d.organisms === null ? units : animalsText(d.organisms, units)
   const amount =
     d.amount === null ? '' : `, ${handText({ value: d.amount, unit: d.unit }, measures)}`
-  return `${animals}${edible(d.foodId)?.units ?? d.foodId}${amount}, ${KEEP_WORDS[d.keep]}`
+  return `${animals}${amount}, ${KEEP_WORDS[d.keep]}`
 }
 
 const KEEP_WORDS = { fridge: 'chilled', freezer: 'frozen', brine: 'in brine', dry: 'dry' } as const
@@ -172,7 +175,9 @@ function leftText(d: EntryData<'brood.left'>, name: (id: string) => string): str
 }
 function planText(d: EntryData<'plan.kept'>): string {
   if (d.starts.length === 0) return 'nothing to start'
-  const starts = d.starts.map(s => `${s.vessels} ${foodName(s.food)} on ${s.on}`).join(', ')
+  const starts = d.starts
+    .map(s => `${s.vessels} ${foodName(s.food)} on ${dayText(s.on)}`)
+    .join(', ')
   const sure = `${Math.round(d.certainty * 100)} % certainty`
   return `${d.starts.length === 1 ? 'one start' : `${d.starts.length} starts`}, ${sure}: ${starts}`
 }
@@ -194,13 +199,14 @@ const SENTENCES: Sentences<EntryKind> = {
   'stop.answered': d => answerText(d),
   'order.placed': d => `${orderText(d)}, to come on ${d.comesOn}`,
   'order.came': d => (d.came ? 'it is here' : 'not waited for any more'),
-  'brood.awaited': (d, w) => `${w.name(d.broodId)}: not ${EVENT_WORDS[d.event]} on ${d.on}`,
+  'brood.awaited': (d, w) =>
+    `${w.name(d.broodId)}: not ${EVENT_WORDS[d.event]} on ${dayText(d.on)}`,
   'vessel.cleaned': (d, w) => `${w.name(d.vesselId)}: with ${d.cleaner}`,
   'clock.started': d => d.label,
   'clock.seen': () => 'seen',
   'lot.weighed': (d, w) => `${w.name(d.lotId)}: ${formatGrams(d.grams)} left`,
   'brood.counted': (d, w) => `${w.name(d.broodId)}: ${numberText(d.fry)} fry`,
-  'brood.event': (d, w) => `${w.name(d.broodId)}: ${EVENT_WORDS[d.event]} on ${d.on}`,
+  'brood.event': (d, w) => `${w.name(d.broodId)}: ${EVENT_WORDS[d.event]} on ${dayText(d.on)}`,
   'brood.left': (d, w) => `${w.name(d.broodId)}: ${numberText(d.fry)} ${leftText(d, w.name)}`,
   'brood.ended': (d, w) => `${w.name(d.broodId)}: ${d.reason}`,
   'brood.measured': (d, w) =>

@@ -65,7 +65,8 @@ export function backupWords(b: Backup): { word: string; text: string } {
 /** When a harvest has grown back, to end a sentence. */
 export function backWords(days: number | null): string {
   if (days === null) return 'it is not expected to grow back: use it while it is there'
-  return days <= 1 ? 'it is back tomorrow' : `it is back in about ${Math.round(days)} days`
+  const whole = Math.round(days)
+  return whole <= 1 ? 'it is back tomorrow' : `it is back in about ${whole} days`
 }
 
 export const ROLE_WORDS: Record<RollingRole, string> = {

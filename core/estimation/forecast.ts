@@ -1,5 +1,12 @@
-import { bestTake, courseOf, evenedOut } from '../foods/courses'
-import { keptByCard, runCulture, STEP_H, withoutUpkeep, type Culture } from '../foods/culture'
+import { bestTake, courseOf, evenedOut, inUse } from '../foods/courses'
+import {
+  copyCulture,
+  keptByCard,
+  runCulture,
+  STEP_H,
+  withoutUpkeep,
+  type Culture,
+} from '../foods/culture'
 import { randomStream } from '../math/random'
 import { bandOf, systematic, weightsOf, type Band, type Cloud } from './cloud'
 
@@ -30,24 +37,41 @@ const BACK_COURSES = 16
 const BACK_SHARES = [0.05, 0.1, 0.2, 0.33, 0.5, 0.75]
 const MOST_BACK_D = 21
 
+/** A forecast reaches three weeks, or on until most courses have come to what they give, and some days more. */
+const LEAST_DAYS = 21
+const MOST_DAYS = 70
+const MOST_COURSES = 0.75
+const SETTLED_DAYS = 14
+
+/** A vessel that is far from ready would else be thought never to give anything. */
+function reaches(day: number, come: readonly number[]): boolean {
+  if (day < LEAST_DAYS) return false
+  const by = [...come].sort((a, b) => a - b)[Math.ceil(come.length * MOST_COURSES) - 1]!
+  return day >= Math.min(MOST_DAYS, by + SETTLED_DAYS)
+}
+
 /** Runs a fair draw of the belief on, day by day. */
 export function forecast(
   cloud: Cloud,
   temperature: (day: number) => number,
   seed: number,
-  daysAhead = 21,
 ): Forecast {
   const w = weightsOf(cloud)
   const chance = randomStream(seed)
   const courses = systematic(w, COURSES, chance.next()).map(i => keptByCard(cloud[i]!.culture))
   const even = courses.map(() => 1)
-  const gives = giving(cloud, w, temperature, randomStream(seed + 1), daysAhead)
-  const days = Array.from({ length: daysAhead + 1 }, (_, day): ForecastDay => {
+  /** Day on which each is ready or lost. */
+  const come = courses.map(() => Infinity)
+  const days: Omit<ForecastDay, 'gives'>[] = []
+  for (let day = 0; day === 0 || !reaches(day - 1, come); day++) {
     if (day > 0) for (const c of courses) runDay(c, temperature, chance)
     const environment = { temperatureC: temperature((courses[0]?.ageH ?? 0) / 24) }
     const stocks = courses.map(c => c.family.stock(c.state, c.params))
     const readiness = courses.map(c => c.family.readiness(c.state, c.params))
-    return {
+    readiness.forEach((r, i) => {
+      if (r !== 'resting' && r !== 'building') come[i] = Math.min(come[i]!, day)
+    })
+    days.push({
       day,
       density: bandOf(
         stocks.map(s => s.perCm2 ?? s.perMl ?? 0),
@@ -57,16 +81,23 @@ export function forecast(
         courses.map(c => c.family.surplusPerDay(c.state, c.params, environment)),
         even,
       ),
-      gives: gives[day]!,
       ready: readiness.filter(r => r === 'ready').length / COURSES,
       lost: readiness.filter(r => r === 'failed').length / COURSES,
-    }
-  })
+    })
+  }
+  const gives = giving(cloud, w, temperature, randomStream(seed + 1), days.length - 1)
   const some = systematic(w, BACK_COURSES, chance.next()).map(i => cloud[i]!.culture)
   return {
-    days,
+    days: days.map((d, i) => ({ ...d, gives: gives[i]! })),
     back: BACK_SHARES.map(share => ({ share, days: backAfter(some, share, temperature) })),
   }
+}
+
+/** A vessel as it is when it can first be drawn from. */
+function ripened(from: Culture, temperature: (day: number) => number): Culture {
+  const c = copyCulture(from)
+  for (let day = 0; day < MOST_DAYS && !inUse(c); day++) runDay(c, temperature, null)
+  return c
 }
 
 /** What vessels of the belief give that are drawn from day after day. */
@@ -80,10 +111,13 @@ function giving(
   const drawn = systematic(w, GIVING_COURSES, chance.next()).map(i =>
     withoutUpkeep(keptByCard(cloud[i]!.culture), ['takeOut']),
   )
-  const middle = drawn[Math.floor(GIVING_COURSES / 2)]!
+  const middle = ripened(drawn[Math.floor(GIVING_COURSES / 2)]!, temperature)
   const share = bestTake(middle, temperature(middle.ageH / 24))
-  const courses = drawn.map(c => evenedOut(courseOf(c, share, temperature, daysAhead, chance), 0))
-  const even = drawn.map(() => 1)
+  const all = drawn.map(c => evenedOut(courseOf(c, share, temperature, daysAhead, chance), 0))
+  // What never gives has failed: that is told as the chance that it is lost, as it is of starts to come.
+  const giving = all.filter(c => c.some(x => x > 0))
+  const courses = giving.length > 0 ? giving : all
+  const even = courses.map(() => 1)
   return Array.from({ length: daysAhead + 1 }, (_, day) =>
     bandOf(
       courses.map(c => c[day]!),

@@ -1,4 +1,5 @@
 import { formatCount, formatLitres, formatMillilitres } from '../units/format'
+import { isSingular } from '../units/countable'
 import type { MeasureSystem } from '../units/kitchenMeasures'
 import type { FeedProfile } from './contract'
 
@@ -16,6 +17,9 @@ export function nearQuarter(n: number): string {
   return `${whole > 0 || !fraction ? whole : ''}${fraction}`
 }
 
+/** "2½ pieces", "1 piece". */
+export const piecesText = (n: number) => `${nearQuarter(n)} ${isSingular(n) ? 'piece' : 'pieces'}`
+
 /** A portion in the unit a hand knows: mL of culture, cubes, pinches, wipes of a wall, worms one by one. */
 export function portionText(food: FeedProfile, portion: number, measures: MeasureSystem): string {
   const unit = food.portion?.unit ?? 'worm'
@@ -24,8 +28,8 @@ export function portionText(food: FeedProfile, portion: number, measures: Measur
       ? formatLitres(portion / 1000, measures)
       : formatMillilitres(Math.max(0.1, portion))
   if (unit === 'worm') return formatCount(Math.max(1, Math.round(portion)))
-  const n = portion < 0.2 ? 'a little of a' : nearQuarter(Math.max(0.25, portion))
-  if (portion < 0.2) return `${n} ${unit}`
+  if (portion < 0.2) return `less than ¼ ${unit}`
+  const n = nearQuarter(Math.max(0.25, portion))
   if (portion > 20) return `${formatCount(portion)} ${unit}s`
   const ending = unit === 'pinch' ? 'es' : 's'
   return `${n} ${unit}${portion <= 1.1 ? '' : ending}`

@@ -1,3 +1,4 @@
+import { addDays, type LocalDate } from '../time/localDate'
 import type { Buying } from './contract'
 
 /** A starter that is ordered by post: days to come, price in the units of a price tag, days it stands apart until it is seen to live (working estimates). */
@@ -15,3 +16,13 @@ export const buyingOf = (food: { buying?: Buying }): Buying => food.buying ?? US
 /** Whether a starter can be had in a month, 1 to 12. */
 export const canBuyIn = (food: { buying?: Buying }, month: number): boolean =>
   buyingOf(food).months.includes(month)
+
+/** Days from a date until a starter can be had, up to so many; null where it cannot. */
+export function firstDayToBuy(
+  food: { buying?: Buying },
+  from: LocalDate,
+  days: number,
+): number | null {
+  for (let d = 0; d < days; d++) if (canBuyIn(food, Number(addDays(from, d).slice(5, 7)))) return d
+  return null
+}

@@ -35,7 +35,8 @@ const ROOM_SD_C = 1
 /** Days over which a way of taking is judged, from its first harvest on. */
 const JUDGED_D = 21
 
-const inUse = (c: Culture) => ['ready', 'tiring'].includes(c.family.readiness(c.state, c.params))
+export const inUse = (c: Culture) =>
+  ['ready', 'tiring'].includes(c.family.readiness(c.state, c.params))
 
 /** Takes the day's share where the culture is ready; returns the organisms that came. */
 export function takeDay(c: Culture, share: number): number {

@@ -9,34 +9,37 @@ export interface FryEvent {
   fry: number
 }
 
+/** Numbers of a brood over time: plain data, so that it can be handed to another thread. */
 export interface FryCourse {
-  /** Number expected on a date. */
-  at(date: LocalDate): number
-  /** The same by days since free swimming: ladders ask for thousands. */
-  onDay(day: number): number
-  /** The last number that was counted or worked out from what left, and its day. */
-  last: { fry: number; on: LocalDate }
+  freeOn: LocalDate
+  /** Numbers that were counted or worked out from what left, by days since free swimming; the first is known always. */
+  points: readonly { day: number; fry: number }[]
 }
 
-/** Numbers of a brood over time: usual losses from the last count, less what died, was moved or split off. */
+/** Number expected on a day since free swimming. */
+export function fryOnDay({ points }: FryCourse, day: number): number {
+  const p = points.findLast(x => x.day <= day) ?? points[0]!
+  return fryAlive(p.fry, p.day, day)
+}
+
+/** Number expected on a date. */
+export const fryOn = (course: FryCourse, date: LocalDate): number =>
+  fryOnDay(course, daysBetween(course.freeOn, date))
+
+/** Usual losses from the last count, less what died, was moved or split off. */
 export function fryCourse(
   first: { fry: number; on: LocalDate },
   events: readonly FryEvent[],
   freeOn: LocalDate,
 ): FryCourse {
-  const points = [{ ...first, day: daysBetween(freeOn, first.on) }]
-  const onDay = (day: number) => {
-    const p = points.findLast(x => x.day <= day) ?? points[0]!
-    return fryAlive(p.fry, p.day, day)
-  }
-  const alive = (date: LocalDate) => onDay(daysBetween(freeOn, date))
+  const points = [{ fry: first.fry, day: daysBetween(freeOn, first.on) }]
+  const course = { freeOn, points }
   for (const e of [...events].sort((a, b) => compare(a.on, b.on))) {
     if (e.kind === 'counted' && e.on < first.on) continue
     points.push({
-      on: e.on,
       day: daysBetween(freeOn, e.on),
-      fry: e.kind === 'counted' ? e.fry : Math.max(0, alive(e.on) - e.fry),
+      fry: e.kind === 'counted' ? e.fry : Math.max(0, fryOn(course, e.on) - e.fry),
     })
   }
-  return { at: alive, onDay, last: points.at(-1)! }
+  return course
 }

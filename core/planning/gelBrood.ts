@@ -1,3 +1,4 @@
+import { temperatureOn } from '../stock/tankTemperature'
 import type { LadderDay } from '../fry/ladder'
 import { tankLoad, type TankLoad } from '../fry/tankLoad'
 import { dietChanges, dietOn, type DietChange, type DietOn } from '../gel/dietCourse'
@@ -83,7 +84,7 @@ function loadOf(state: RoomState, brood: BroodState, tank: Tank, marine: boolean
     changePerDay: tank.changePerDay,
     filter: tank.filter,
     pH: tank.pH ?? ofRoom,
-    temperatureC: brood.temperature(state.today),
+    temperatureC: temperatureOn(brood.water, state.today),
     marine,
   })
 }

@@ -6,7 +6,7 @@ import type { Tank } from '../records/records'
 import { tubOf, type GelBox } from '../stock/gelBoxes'
 import { gelDryMg, mixFor, piecesFor } from '../stock/gelNeed'
 import type { RoomState } from '../stock/roomState'
-import { tankTemperature } from '../stock/tankTemperature'
+import { tankTemperature, temperatureOn } from '../stock/tankTemperature'
 import type { LocalDate } from '../time/localDate'
 import { fullRounds, type RoundTime } from '../time/rounds'
 
@@ -28,7 +28,10 @@ const named = (box: GelBox) =>
 
 /** Hours a piece of this box may lie in a tank. */
 export function removeAfter(state: RoomState, tank: Tank, box: GelBox): number {
-  const temperatureC = tankTemperature(tank, state.entries, state.room.timeZone).at(state.today)
+  const temperatureC = temperatureOn(
+    tankTemperature(tank, state.entries, state.room.timeZone),
+    state.today,
+  )
   const fry = state.broods
     .filter(b => b.tank?.id === tank.id && b.stage === 'feeding')
     .reduce((n, b) => n + b.fryNow, 0)

@@ -25,7 +25,7 @@ export const roundTime = z.object({
   /** Tanks are fed at it and nothing else: no bottle is started or pulled. */
   feedingOnly: z.boolean().default(false),
   /** Minutes there are for it; null for the usual (core/round/budget.ts). */
-  minutes: z.number().min(1).max(600).nullable().default(null),
+  minutes: z.number().min(0).max(600).nullable().default(null),
 })
 
 export const room = z.object({

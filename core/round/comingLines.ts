@@ -2,7 +2,8 @@ import { edible } from '../fry/edibles'
 import type { Reckoning } from '../planning/reckoning/reckon'
 import type { RoomState } from '../stock/roomState'
 import type { RoundOccurrence } from '../time/rounds'
-import { formatCount, formatGrams } from '../units/format'
+import { animalsText } from '../units/countable'
+import { formatGrams } from '../units/format'
 import { foodInSentence } from './handText'
 
 /** What a coming round will hold, line by line. */
@@ -35,7 +36,7 @@ export function comingLines(r: Reckoning, state: RoomState): ComingLines[] {
       .map(p => ({
         key: `p${p.hatch.id}${p.pullNo}`,
         verb: 'Harvest',
-        text: `${p.hatch.name}, about ${formatCount(p.nauplii)} nauplii`,
+        text: `${p.hatch.name}, about ${animalsText(p.nauplii, 'nauplii')}`,
       }))
     const starts = r.hatch.hatches
       .filter(h => h.startRound.key === round.key)
@@ -50,7 +51,7 @@ export function comingLines(r: Reckoning, state: RoomState): ComingLines[] {
         .map(p => ({
           key: `${h.key}${p.at}`,
           verb: 'Harvest',
-          text: `${h.vessel.name}, about ${formatCount(p.nauplii)} nauplii`,
+          text: `${h.vessel.name}, about ${animalsText(p.nauplii, 'nauplii')}`,
         })),
     )
     const without = r.coming.find(c => c.round.key === round.key)?.without ?? []

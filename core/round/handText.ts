@@ -1,5 +1,6 @@
 import type { FeedProfile } from '../feeds/contract'
 import { nearQuarter } from '../feeds/portionText'
+import { isSingular } from '../units/countable'
 import type { HandAmount } from '../planning/reckoning/handAmount'
 import {
   formatCount,
@@ -19,7 +20,7 @@ function pieces(value: number, unit: HandAmount['unit']): string {
   const tenths = value < 0.225 ? TENTHS[Math.round(value * 10)] : undefined
   if (tenths) return `${tenths} ${unit}`
   const many = PLURALS[unit] ?? `${unit}s`
-  return `${nearQuarter(value)} ${value > 1 ? many : unit}`
+  return `${nearQuarter(value)} ${isSingular(value) ? unit : many}`
 }
 
 /** An amount as a hand knows it: mL, cubes, pinches, wipes, worms, a share of the vessel. */

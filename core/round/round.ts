@@ -10,6 +10,7 @@ import { roomState, type RoomState } from '../stock/roomState'
 import { addHours, hoursBetween, toMs, type Instant } from '../time/localDate'
 import { budgetOf } from '../time/roundBudget'
 import { currentRound, roundsAround, timeOf, type RoundOccurrence } from '../time/rounds'
+import { belliesAfter, type BelliesAfter } from './belliesAfter'
 import { minutesOf, mostStops, roundMinutes } from './minutes'
 import { roundContext } from './roundContext'
 import type { Stop } from './stop'
@@ -37,6 +38,8 @@ export interface Round {
   budget: number
   /** Acts of this round, newest first, for Undo. */
   done: { act: string; entries: Entry[] }[]
+  /** Broods that were fed at this round and whose bellies nobody has looked at since. */
+  bellies: BelliesAfter[]
   /** Stops put off at this round. */
   postponed: number
   reckoning: Reckoning
@@ -129,6 +132,7 @@ export function buildRound(state: RoomState, readings: Readings): Round {
     spent,
     budget,
     done: doneActs(state, current),
+    bellies: belliesAfter(state, current),
     postponed: answered.filter(a => a.how === 'not-now').length,
     reckoning: c.reckoning,
     missedRounds: missed(state, all, current),

@@ -5,6 +5,7 @@ import type { RoomState } from '../stock/roomState'
 import type { Instant } from '../time/localDate'
 import type { RoundContext } from './roundContext'
 import type { Stop } from './stop'
+import type { Thing } from './thing'
 
 /** Where a stop stands in a round: paper first, then what thaws, cultures by hygiene, tanks, kitchen. */
 export type Station = 'paper' | 'thaw' | 'cultures' | 'tanks' | 'kitchen'
@@ -52,6 +53,8 @@ export interface StopKind<S extends Stop, G = unknown> {
   minutes(stop: S): number
   rank(stop: S): Rank
   words(stop: S, state: RoomState): StopLine[]
+  /** What must be at hand before it is begun. */
+  fetch(stop: S, state: RoomState): Thing[]
   /** What the person may say instead of what is proposed. */
   given: z.ZodType<G>
   /** What speaks against an answer: more than there is. It is written where the person insists. */

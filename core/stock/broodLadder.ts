@@ -1,9 +1,11 @@
 import { EDIBLES, sizedAs } from '../fry/edibles'
+import { fryOnDay } from '../fry/fryCourse'
 import { ladder, type LadderBrood, type LadderDay } from '../fry/ladder'
 import { allowedFoods, type Wishes } from '../fry/wishes'
 import type { Room } from '../records/records'
 import { addDays, daysBetween, type LocalDate } from '../time/localDate'
 import type { BroodState } from './broodState'
+import { steadyC, temperatureOn } from './tankTemperature'
 
 /** Meals a day that a room gives. */
 export const mealsGiven = (room: Room) => room.rounds.length
@@ -21,12 +23,13 @@ export const wishesOn = (state: BroodState, date: LocalDate): Wishes =>
 /** A brood as the ladder sees it; null for an unknown fish or tank. */
 export function ladderBrood(state: BroodState, room: Room): LadderBrood | null {
   if (!state.species || !state.tank) return null
+  const steady = steadyC(state.water)
   return {
     species: state.species,
     growthFactor: state.growth.factor,
     gapeFactor: state.gape.factor,
-    temperatureC: day => state.steady ?? state.temperature(addDays(state.freeOn, day)),
-    fry: day => state.numbers.onDay(day),
+    temperatureC: day => steady ?? temperatureOn(state.water, addDays(state.freeOn, day)),
+    fry: day => fryOnDay(state.numbers, day),
     tankL: state.tank.litres,
     mealsPerDay: mealsGiven(room),
     wishes: wishesNow(state),

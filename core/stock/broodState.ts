@@ -1,5 +1,5 @@
 import type { PreySize } from '../fry/edibles'
-import { fryCourse, type FryCourse, type FryEvent } from '../fry/fryCourse'
+import { fryCourse, fryOn, type FryCourse, type FryEvent } from '../fry/fryCourse'
 import { gapeFit, type BellyLook, type GapeFit } from '../fry/gapeFit'
 import { growthDays, lengthAfter } from '../fry/growth'
 import { growthFit, type GrowthFit, type Measured } from '../fry/growthFit'
@@ -18,7 +18,13 @@ import { ofKind } from '../records/effectiveEntries'
 import type { Entry, EntryData } from '../records/entries'
 import type { Brood, SpeciesRecord, Tank } from '../records/records'
 import { addDays, daysBetween, type LocalDate } from '../time/localDate'
-import { tankTemperature, type TankTemperature } from './tankTemperature'
+import {
+  steadyAt,
+  steadyC,
+  tankTemperature,
+  temperatureOn,
+  type TankTemperature,
+} from './tankTemperature'
 import { weaningOf, type Weaning } from './weaning'
 
 /** A brood as it is known today: record, and what the log makes of it. */
@@ -29,9 +35,7 @@ export interface BroodState {
   /** Null for a fish this version does not know. */
   species: Species | null
   tank: Tank | null
-  temperature(date: LocalDate): number
-  /** The temperature of all dates, null when it changed. */
-  steady: number | null
+  water: TankTemperature
   dates: LifeDates
   freeOn: LocalDate
   stage: LifeStage
@@ -63,13 +67,13 @@ function grownBy(
   species: Species,
   freeOn: LocalDate,
   date: LocalDate,
-  temperature: TankTemperature,
+  water: TankTemperature,
 ): number {
-  if (temperature.steady !== null)
-    return Math.max(0, daysBetween(freeOn, date)) * growthDays(species, temperature.steady)
+  const steady = steadyC(water)
+  if (steady !== null) return Math.max(0, daysBetween(freeOn, date)) * growthDays(species, steady)
   let grown = 0
   for (let d = 0; d < daysBetween(freeOn, date); d++)
-    grown += growthDays(species, temperature.at(addDays(freeOn, d)))
+    grown += growthDays(species, temperatureOn(water, addDays(freeOn, d)))
   return grown
 }
 
@@ -95,10 +99,10 @@ export function broodState(brood: Brood, c: Context): BroodState | null {
     return null
   const species = speciesOf(brood.speciesId, c.species)
   const tank = c.tanks.find(t => t.id === brood.tankId) ?? null
-  const course = tank
+  const water = tank
     ? tankTemperature(tank, c.entries, c.timeZone)
-    : { at: () => species?.referenceC ?? 25, steady: species?.referenceC ?? 25 }
-  const temperature = course.at
+    : steadyAt(species?.referenceC ?? 25)
+  const temperature = (date: LocalDate) => temperatureOn(water, date)
   const anchors: Anchor[] = [
     brood.anchor,
     ...ofKind(mine, 'brood.event').map(e => ({
@@ -123,20 +127,20 @@ export function broodState(brood: Brood, c: Context): BroodState | null {
     })),
   ]
   const numbers = fryCourse({ fry: brood.fry, on: brood.countedOn }, events, freeOn)
-  const fryNow = numbers.at(c.today)
+  const fryNow = fryOn(numbers, c.today)
   if (fryNow < 0.5) return null
   const measured = ofKind(mine, 'brood.measured').map(e => ({
     on: e.data.on,
     lengthMm: e.data.lengthsMm.reduce((a, b) => a + b, 0) / e.data.lengthsMm.length,
   }))
   const lengths: Measured[] = species
-    ? measured.map(m => ({ days: grownBy(species, freeOn, m.on, course), lengthMm: m.lengthMm }))
+    ? measured.map(m => ({ days: grownBy(species, freeOn, m.on, water), lengthMm: m.lengthMm }))
     : []
   const growth = growthFit(species ?? UNKNOWN, lengths)
   const looks = ofKind(mine, 'brood.bellies').map(e => e.data)
   const bellyLooks: BellyLook[] = species
     ? looks.map(l => ({
-        lengthMm: lengthAfter(species, grownBy(species, freeOn, l.on, course), growth.factor),
+        lengthMm: lengthAfter(species, grownBy(species, freeOn, l.on, water), growth.factor),
         preyUm: l.preyUm,
         bellies: l.bellies,
       }))
@@ -147,8 +151,7 @@ export function broodState(brood: Brood, c: Context): BroodState | null {
     brood,
     species,
     tank,
-    temperature,
-    steady: course.steady,
+    water,
     dates,
     freeOn,
     stage: lifeStage(dates, c.today),

@@ -1,3 +1,5 @@
+import { fryOn } from '../fry/fryCourse'
+import { temperatureOn } from './tankTemperature'
 import type { SheetRequest } from '../fry/broodSheet'
 import type { Room } from '../records/records'
 import { addDays } from '../time/localDate'
@@ -27,8 +29,8 @@ export function sheetRequest(
     species: state.species,
     growth: state.growth,
     gape: state.gape,
-    temperatures: all.map(d => state.temperature(d) + what.warmerC),
-    fry: all.map(d => state.numbers.at(addDays(d, -what.laterDays))),
+    temperatures: all.map(d => temperatureOn(state.water, d) + what.warmerC),
+    fry: all.map(d => fryOn(state.numbers, addDays(d, -what.laterDays))),
     tankL: state.tank.litres,
     mealsPerDay: mealsGiven(room),
     wishes: wishesNow(state),

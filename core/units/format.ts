@@ -30,7 +30,8 @@ export function formatLitres(l: number, measures: MeasureSystem): string {
   if (measures === 'us') {
     const gallons = litresToGallons(l)
     if (gallons >= 1) return `${plain(gallons, 3)}${GAP}gal`
-    return `${plain((l * 1000) / ML_PER_US_CUP, 2)}${GAP}cups`
+    const cups = plain((l * 1000) / ML_PER_US_CUP, 2)
+    return `${cups}${GAP}${cups === '1' ? 'cup' : 'cups'}`
   }
   return l >= 1 ? `${plain(l, 3)}${GAP}L` : `${plain(l * 1000, 3)}${GAP}mL`
 }

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
 import ICAL from 'ical.js'
-import { addBrood, faults, setUp } from './person'
+import { addBrood, allStopsStand, faults, setUp } from './person'
 
 const PLAN_MS = 90_000
 test.describe.configure({ timeout: 300_000 })
@@ -75,7 +75,8 @@ test('the demo plan tells its story; kept, it stands in the round; a spawn that 
 
   await page.goto('/')
   const starts = page.getByRole('article').filter({ hasText: /^Start \d+ vessels? of/ })
-  await expect(starts.first()).toBeVisible({ timeout: 60_000 })
+  await allStopsStand(page)
+  await expect(starts.first()).toBeVisible()
   const todays = await starts.allTextContents()
 
   // The fish take their time: the foods that spoil move with them.
@@ -100,7 +101,7 @@ test('the demo plan tells its story; kept, it stands in the round; a spawn that 
   for (const m of moved.filter(e => !e.uid.startsWith('clock')))
     expect(m.sequence).toBeGreaterThan(before.find(b => b.uid === m.uid)!.sequence)
   await page.goto('/')
-  await expect(page.getByRole('article').first()).toBeVisible({ timeout: 60_000 })
+  await allStopsStand(page)
   // What is for the others today stays as it was; nothing comes on top of it.
   expect(await starts.count()).toBeLessThanOrEqual(todays.length)
   expect(todays.length).toBeGreaterThan(0)

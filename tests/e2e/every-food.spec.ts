@@ -18,6 +18,14 @@ const agoOf = (id: string) =>
     'walter-worm': 8,
   })[id] ?? 30
 
+/** What a life through the interface hangs on: foods that share it walk the same ways. */
+const wayOf = (f: (typeof foods)[number]) => {
+  const { feed } = f.methods[0]!
+  return [f.profile.family, f.profile.portion?.unit, feed?.when, feed?.unit, feed?.foodId].join()
+}
+/** One of each way lives whole; of the others the start and the first look are their own. */
+const whole = new Set([...new Map(grown.map(f => [wayOf(f), f.profile.id])).values()])
+
 async function open(page: Page) {
   const more = page.getByRole('button', { name: 'Something else' })
   if ((await more.count()) > 0) await more.click()
@@ -39,6 +47,7 @@ async function life(page: Page, food: (typeof foods)[number]) {
   await me.press('This is what I see')
   await expect(page.getByTestId('undo-line')).toContainText('the look is written down')
 
+  if (!whole.has(food.profile.id)) return
   await open(page)
   if (food.methods[0]!.feed) {
     const feed = page.getByRole('article', { name: 'Feed' })
@@ -88,11 +97,12 @@ for (const part of [0, 1]) {
   test(`each food from its start to its renewal, part ${part + 1}`, async ({ page }) => {
     test.setTimeout(240_000)
     await setUp(page)
+    expect(whole.size).toBeGreaterThan(6)
     for (const food of grown.filter((_f, i) => i % 2 === part))
       await test.step(food.profile.name, () => life(page, food))
     await visit(page, '/shelf')
-    await expect(
-      page.getByText(`${2 * grown.filter((_f, i) => i % 2 === part).length} cultures`),
-    ).toBeVisible()
+    const mine = grown.filter((_f, i) => i % 2 === part)
+    const split = mine.filter(f => whole.has(f.profile.id))
+    await expect(page.getByText(`${mine.length + split.length} cultures`)).toBeVisible()
   })
 }

@@ -14,7 +14,17 @@ const VIEWS = [
   '/methods',
   '/log',
   '/setup',
+  '/walk',
 ]
+
+/** Sizes of type on the page, in px; drawings and labels that are printed have their own. */
+const sizesOf = (page: Page) =>
+  page.evaluate(() =>
+    [...document.querySelectorAll<HTMLElement>('body *')]
+      .filter(e => [...e.childNodes].some(n => n.nodeType === 3 && n.textContent?.trim()))
+      .filter(e => e.offsetParent !== null && !e.closest('svg, .label-sheet, .stop-drawing'))
+      .map(e => getComputedStyle(e).fontSize),
+  )
 
 /** What a thumb would miss: buttons, links that look like buttons, fields below 48 px. */
 const tooSmall = (page: Page) =>
@@ -56,6 +66,7 @@ for (const [colorScheme, width] of [
     const page = await context.newPage()
     await page.clock.install({ time: new Date('2026-03-24T05:34:00Z') })
     const errors: string[] = []
+    const sizes = new Set<string>()
     page.on('pageerror', e => errors.push(e.message))
     await page.goto('/?room=demo')
     await expect(page.getByRole('article').first()).toBeVisible({ timeout: 60_000 })
@@ -104,7 +115,9 @@ for (const [colorScheme, width] of [
         `${path} at ${width} scrolls sideways`,
       ).toBeLessThanOrEqual(0)
       if (width === 390) expect(await tooSmall(page), path).toEqual([])
+      for (const size of await sizesOf(page)) sizes.add(size)
     }
+    expect([...sizes].sort(), 'sizes of type').toHaveLength(Math.min(6, sizes.size))
     expect(errors).toEqual([])
     await context.close()
   })

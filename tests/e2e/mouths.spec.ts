@@ -38,9 +38,7 @@ test('a mouth too small: the alarm names what would close the gap, keeping it cl
   await me.go('Round')
   const tank = page.getByRole('article').filter({ hasText: /Feed\s+Tank 1/ })
   await expect(tank).toContainText('of infusoria from Infusoria 1', { timeout: 20_000 })
-  // Belly check of the day, in one tap, and what really went in.
-  await tank.getByRole('button', { name: 'Full' }).click()
-  await expect(page.getByTestId('undo-line')).toContainText('bellies full')
+  // What really went in.
   await tank.getByRole('button', { name: 'Differs' }).click()
   await tank.getByLabel(/What went in: infusoria/).fill('-2')
   await tank.getByRole('button', { name: 'Log it' }).last().click()
@@ -52,6 +50,12 @@ test('a mouth too small: the alarm names what would close the gap, keeping it cl
   await tank.getByRole('button', { name: 'Log it' }).last().click()
   await expect(page.getByTestId('undo-line')).toContainText('Tank 1 is fed')
   await expect(tank).toHaveCount(0)
+  // A quarter of an hour later the bellies tell, in one tap.
+  const bellies = page.getByRole('group', { name: /^Bellies of/ })
+  await expect(bellies).toContainText('from 06:')
+  await bellies.getByRole('button', { name: 'Full' }).click()
+  await expect(page.getByTestId('undo-line')).toContainText('bellies full')
+  await expect(bellies).toHaveCount(0)
   await me.go('Log')
   await expect(page.locator('[data-kind="tank.fed"]')).toContainText(/12.mL/)
   await expect(page.locator('[data-kind="brood.bellies"]')).toContainText('full after infusoria')

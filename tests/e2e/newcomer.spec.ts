@@ -50,6 +50,8 @@ test('what fish, how many, when: a plan stands at once, and its first start stan
   await expect(page.getByTestId('decision-1')).toBeVisible({ timeout: 60_000 })
   await expect(page.getByText(/^8 weeks: \d+ vessels? in \d+ starts?/)).toBeVisible()
   // Before the spawn, which is hoped for on 3 April: few vessels, in few starts, and nothing to order.
+  // The list has its turn after the lists above it: what is counted must stand first.
+  await expect(page.getByTestId('change').first()).toBeVisible()
   const early = (await page.getByTestId('change').allInnerTexts()).filter(t =>
     /on \w+ (\d+ Mar|[123] Apr)/.test(t),
   )
@@ -75,5 +77,41 @@ test('what fish, how many, when: a plan stands at once, and its first start stan
   expect(Number(minutes)).toBeLessThanOrEqual(40)
   // The hatch that is started today is there when the gudgeons swim free.
   await expect(page.getByRole('article').filter({ hasText: /Start\s*Cone/ })).toBeVisible()
+  await page.getByText('Morning round, tomorrow').click()
   await expect(page.getByText(/Feed 1 tank with brine shrimp nauplii/).first()).toBeVisible()
+})
+
+test('begun with a fish alone: the room has nothing else, says so, and asks for what a hatch takes at the bench', async ({
+  page,
+}) => {
+  await page.clock.install({ time: new Date('2026-03-24T05:34:00Z') })
+  await page.goto('/?room=own')
+  await page.getByRole('button', { name: /^Begin with your fish/ }).click()
+  await pickFish(page, 'peacock', 'Peacock gudgeon (Tateurndina ocellicauda)')
+  await page.getByLabel('Number of fry').fill('60')
+  await page.getByLabel('That date is').selectOption({ label: 'expected' })
+  await page.getByLabel('Date', { exact: true }).fill('2026-04-10')
+  await page.getByRole('button', { name: 'Save the brood' }).click()
+  await expect(page.getByTestId('urgency').first()).toBeVisible()
+  await visit(page, '/')
+  await expect(page.getByTestId('round-lead')).toBeVisible({ timeout: 60_000 })
+  await visit(page, '/bench')
+  await expect(page.getByText('To hatch brine shrimp Renatus must know')).toBeVisible()
+  expect(await faults(page, '/bench')).toEqual([])
+  for (const [kind, called] of [
+    ['Hatch vessels', 'Cone 1'],
+    ['Salt', 'Kitchen salt'],
+    ['Cysts', 'Spring tin'],
+  ] as const) {
+    const section = page
+      .locator('section')
+      .filter({ has: page.getByRole('heading', { name: kind, exact: true }) })
+      .last()
+    await section.getByRole('button', { name: 'Add', exact: true }).click()
+    await section.getByLabel(/^Name/).fill(called)
+    await section.getByRole('button', { name: /^(Save|Add it)/ }).click()
+    await expect(page.getByRole('heading', { name: kind, exact: true })).toHaveCount(0)
+  }
+  await expect(page.getByText('To hatch brine shrimp Renatus must know')).toHaveCount(0)
+  await expect(page.getByRole('button', { name: 'Start a hatch by hand' })).toBeVisible()
 })

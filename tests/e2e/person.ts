@@ -105,3 +105,15 @@ export async function addBrood(page: Page, fry = '200') {
   await page.getByRole('button', { name: 'Save the brood' }).click()
   await expect(page.getByTestId('per-meal').first()).toBeVisible()
 }
+
+/** Waits until as many stops stand as the round says: each is drawn in its turn. */
+export async function allStopsStand(page: Page) {
+  const lead = page.getByTestId('round-lead')
+  await expect(lead).toHaveText(/stops?, about|Nothing is due/, { timeout: 60_000 })
+  await expect
+    .poll(async () => {
+      const said = Number(/(\d+) stop/.exec(await lead.innerText())?.[1] ?? 0)
+      return (await page.getByRole('article').count()) - said
+    })
+    .toBe(0)
+}

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
 import { addDays } from '@renatus/core/time/localDate'
-import { at, pickFish, setUp, visit } from './person'
+import { allStopsStand, at, pickFish, setUp, visit } from './person'
 
 const FIRST = '2026-03-17'
 const DAYS = 17
@@ -28,15 +28,7 @@ async function endFirst(page: Page): Promise<string> {
 async function live(page: Page, name: RegExp): Promise<string[]> {
   const done: string[] = []
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible()
-  const lead = page.locator('p').filter({ hasText: /stops?, about|Nothing is due/ })
-  await expect(lead).toBeVisible()
-  // The cards come after the first view: as many as the round says.
-  await expect
-    .poll(async () => {
-      const said = Number(/^(\d+) stop/.exec(await lead.innerText())?.[1] ?? 0)
-      return (await stopsOf(page).count()) - said
-    })
-    .toBe(0)
+  await allStopsStand(page)
   while ((await stopsOf(page).count()) > 0) {
     done.push(await endFirst(page))
     expect(done.length, done.join('\n---\n')).toBeLessThan(20)

@@ -23,7 +23,9 @@ import { benchOpening } from './opening'
 import { benchPlanning } from './planning'
 import { benchPlans } from './plans'
 import { benchRounds } from './rounds'
+import { benchStability } from './stability'
 import { benchShelf } from './shelf'
+import { benchTaps } from './taps'
 import { benchWalk } from './walk'
 import { benchYardstick } from './yardstick'
 
@@ -151,9 +153,11 @@ benchLongLog()
 benchRounds()
 await benchPlans()
 await benchPlanning()
+await benchStability()
 await benchCalibration()
 await benchShelf()
 await benchWalk()
+await benchTaps()
 await benchOpening()
 benchFamilies()
 benchYardstick()

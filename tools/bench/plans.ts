@@ -26,7 +26,7 @@ function tell(name: string, plan: CulturePlan, seconds: number): void {
   const share = ((100 * covered) / Math.max(1, plan.cover.length)).toFixed(0)
   console.log(
     `plan of ${name}`.padEnd(44),
-    `${seconds.toFixed(1)} s   ${vessels} vessels in ${plan.starts.length} starts, ${orders} orders, ${plan.gaps.length} gaps; ${share} % of brood-days covered with 90 % and more${plan.takesUp.length > 0 ? `; takes up ${plan.takesUp.join(', ')}` : ''}`,
+    `${seconds.toFixed(1)} s   ${vessels} vessels in ${plan.starts.length} starts, ${orders} orders, gaps: ${plan.gaps.length}; ${share} % of brood-days covered with 90 % and more${plan.takesUp.length > 0 ? `; takes up ${plan.takesUp.join(', ')}` : ''}`,
   )
 }
 

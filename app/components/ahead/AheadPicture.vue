@@ -252,7 +252,7 @@ function key(e: KeyboardEvent, bar: Bar) {
       v-for="m in mouths"
       :key="m.of.brood"
       type="button"
-      class="absolute left-0 text-left truncate text-[0.875rem] leading-none cursor-pointer hover:underline"
+      class="absolute left-0 text-left truncate text-[0.9375rem] leading-none cursor-pointer hover:underline"
       :class="selected === m.of.brood ? 'underline' : ''"
       :style="{
         top: `${m.top}px`,
@@ -268,7 +268,7 @@ function key(e: KeyboardEvent, bar: Bar) {
       v-for="l in lanes"
       :key="l.of.food"
       type="button"
-      class="absolute left-0 text-left truncate text-[0.875rem] leading-5 font-bold cursor-pointer hover:underline"
+      class="absolute left-0 text-left truncate text-[0.9375rem] leading-5 font-bold cursor-pointer hover:underline"
       :class="selected === l.of.food ? 'underline' : ''"
       :style="{
         top: `${l.top + 1}px`,
@@ -302,7 +302,7 @@ function key(e: KeyboardEvent, bar: Bar) {
       @keydown="key($event, h.bar)"
     >
       <span
-        class="grid place-items-center border-2 font-bold num text-[0.875rem] leading-none"
+        class="grid place-items-center border-2 font-bold num text-[0.9375rem] leading-none"
         :class="[
           selected === h.bar.id ? 'bg-due text-on-ink border-ink' : 'bg-paper border-ink',
           h.bar.kind === 'proposed' ? 'border-dashed' : '',

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import InTurn from '~/components/shared/InTurn.vue'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { harvestWindow } from '@renatus/core/dynamics/hatch/hatch'
 import { modelOfHatch, type HatchCulture } from '@renatus/core/stock/hatchCultures'
@@ -73,7 +74,7 @@ async function read() {
           :scale="0.85"
         />
         <div class="min-w-0">
-          <h2 class="text-xl">{{ vessel?.name ?? 'Vessel' }}</h2>
+          <h2 class="text-[1.1875rem]">{{ vessel?.name ?? 'Vessel' }}</h2>
           <p class="small">
             started {{ units.when(hatch.startedAt) }},
             {{ units.duration(Math.max(0, elapsed)) }} ago: {{ units.litres(hatch.setup.waterL) }},
@@ -139,12 +140,14 @@ async function read() {
         }}
       </p>
     </div>
-    <HatchChart
-      :curve="model.curve"
-      :window="window"
-      :now-h="elapsed >= -0.1 ? Math.max(0, elapsed) : null"
-      :pulls-h="hatch.setup.pullsAt.map(at => hoursBetween(hatch.startedAt, at))"
-      :label="`Hatch curve of ${vessel?.name}`"
-    />
+    <InTurn>
+      <HatchChart
+        :curve="model.curve"
+        :window="window"
+        :now-h="elapsed >= -0.1 ? Math.max(0, elapsed) : null"
+        :pulls-h="hatch.setup.pullsAt.map(at => hoursBetween(hatch.startedAt, at))"
+        :label="`Hatch curve of ${vessel?.name}`"
+      />
+    </InTurn>
   </article>
 </template>

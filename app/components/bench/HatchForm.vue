@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { nowMs } from '~/composables/clock'
 import { computed, ref } from 'vue'
 import * as z from 'zod'
 import { hatch, harvestWindow } from '@renatus/core/dynamics/hatch/hatch'
@@ -124,7 +125,7 @@ function pullsFor(startedAt: string): string[] {
 }
 
 const submit = form.handleSubmit(async v => {
-  const startedAt = new Date(Date.now() - v.minutesAgo * 60_000).toISOString()
+  const startedAt = new Date(nowMs() - v.minutesAgo * 60_000).toISOString()
   const put = {
     lotId: v.lotId,
     saltId: v.saltId,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { temperatureOn } from '@renatus/core/stock/tankTemperature'
 import { computed } from 'vue'
 import type { BroodState } from '@renatus/core/stock/broodState'
 import type { Urgency } from '@renatus/core/stock/urgency'
@@ -40,13 +41,13 @@ const soon = computed(
 
 <template>
   <article
-    class="border-b border-line py-4 grid gap-x-6 gap-y-1 desk:grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] items-start"
+    class="border-b border-line py-2 grid gap-x-6 gap-y-1 desk:grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] items-start"
     :aria-label="brood.name"
   >
     <div>
-      <h2 class="text-xl">
+      <h2 class="text-[1.1875rem]">
         <NuxtLink
-          class="link inline-flex items-center min-h-12"
+          class="link inline-flex items-center min-h-12 desk:min-h-9"
           :prefetch="false"
           :to="`/broods/${brood.id}`"
           >{{ brood.name }}</NuxtLink
@@ -56,7 +57,7 @@ const soon = computed(
         {{ brood.species?.names[0] ?? `unknown fish “${brood.brood.speciesId}”`
         }}<template v-if="brood.tank"
           >, {{ brood.tank.name }}, {{ units.litres(brood.tank.litres) }},
-          {{ units.celsius(brood.temperature(room.state!.today)) }}</template
+          {{ units.celsius(temperatureOn(brood.water, room.state!.today)) }}</template
         >
       </p>
       <p>{{ stageLine(brood, units.date) }}</p>

@@ -141,7 +141,7 @@ async function remove() {
     :data-dirty="form.meta.value.dirty"
     @submit="submit"
   >
-    <h2 class="text-xl">{{ brood ? `Change ${brood.name}` : 'New brood' }}</h2>
+    <h2 class="text-[1.1875rem]">{{ brood ? `Change ${brood.name}` : 'New brood' }}</h2>
     <div class="grid gap-4 sm:grid-cols-2 desk:grid-cols-3 items-start">
       <SpeciesPicker name="speciesId" class="sm:col-span-2" />
       <FormField name="fry" label="Number of fry" numeric hint="A guess will do; count later" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { temperatureOn } from '@renatus/core/stock/tankTemperature'
 import { computed, ref } from 'vue'
 import { lengthMm } from '@renatus/core/fry/growth'
 import type { BroodState } from '@renatus/core/stock/broodState'
@@ -21,7 +22,7 @@ const book = computed(() => {
   const length = lengthMm(
     s,
     Math.max(0, props.brood.day),
-    props.brood.temperature(room.state!.today),
+    temperatureOn(props.brood.water, room.state!.today),
   )
   return { length, gape: s.gapePerLength * length }
 })

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { temperatureOn } from '@renatus/core/stock/tankTemperature'
 import { computed } from 'vue'
 import { tankLoad, TAN, unionisedShare } from '@renatus/core/fry/tankLoad'
 import { broodLadder } from '@renatus/core/stock/broodLadder'
@@ -32,7 +33,7 @@ const water = computed(() => ({
   changePerDay: tank.value.changePerDay,
   filter: tank.value.filter,
   pH: pH.value,
-  temperatureC: props.brood.temperature(room.state!.today),
+  temperatureC: temperatureOn(props.brood.water, room.state!.today),
   marine: props.brood.species?.marine ?? false,
 }))
 const load = computed(() => tankLoad(perDay.value, water.value))

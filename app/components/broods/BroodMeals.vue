@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { temperatureOn } from '@renatus/core/stock/tankTemperature'
 import { computed, ref } from 'vue'
 import { edible } from '@renatus/core/fry/edibles'
 import { askedOf, perUnit } from '@renatus/core/fry/household'
@@ -38,7 +39,7 @@ const rows = computed(() =>
           : null,
       dry: (n * d.suitability[food.id]!.size.dryUg) / 1000,
       why: mealWhy(asked, food, props.brood.species!, {
-        temperatureC: props.brood.temperature(room.state!.today),
+        temperatureC: temperatureOn(props.brood.water, room.state!.today),
         tankL: props.brood.tank!.litres,
       }),
     }

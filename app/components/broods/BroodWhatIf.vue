@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { temperatureOn } from '@renatus/core/stock/tankTemperature'
 import { computed } from 'vue'
 import type { Sheet } from '@renatus/core/fry/broodSheet'
 import type { BroodState } from '@renatus/core/stock/broodState'
@@ -14,7 +15,7 @@ const what = defineModel<WhatIf>({ required: true })
 const room = useRoomStore()
 const units = useUnits()
 const us = computed(() => units.measures.value === 'us')
-const now = computed(() => props.brood.temperature(room.state!.today))
+const now = computed(() => temperatureOn(props.brood.water, room.state!.today))
 const degrees = computed(() =>
   us.value ? `${Math.round(what.value.warmerC * 1.8)} °F` : `${what.value.warmerC} °C`,
 )

@@ -1,3 +1,4 @@
+import { temperatureOn } from '@renatus/core/stock/tankTemperature'
 import { computed, ref } from 'vue'
 import type { LifeEvent } from '@renatus/core/fry/life'
 import {
@@ -68,7 +69,7 @@ export function useBroodLife(props: { brood: BroodState }) {
     const { brood } = props
     const c = readField(temperatureField(RULES.tankTemperature, units.measures.value))
     if (c === null || !brood.tank) return false
-    const act = tankRead(brood.tank, c, brood.temperature(today()))
+    const act = tankRead(brood.tank, c, temperatureOn(brood.water, today()))
     return log(act, `${brood.tank.name}: ${units.celsius(c)}. Dates and growth follow.`)
   }
   async function split(n: number): Promise<boolean> {

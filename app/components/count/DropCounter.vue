@@ -78,9 +78,7 @@ function key(e: KeyboardEvent) {
         @click="add(1)"
         @keydown="key"
       >
-        <span class="block text-[5.5rem] leading-none font-bold num" aria-hidden="true">{{
-          now
-        }}</span>
+        <span class="block huge leading-none font-bold num" aria-hidden="true">{{ now }}</span>
         <span class="block mt-3" aria-hidden="true"
           >drop {{ counts.length + 1 }}: tap once for each</span
         >

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { nowInstant } from '~/composables/clock'
 import { computed, ref } from 'vue'
 import { CAUTIONS } from '@renatus/core/foods/cautions'
 import type { Tended } from '@renatus/core/planning/amounts'
@@ -43,7 +44,7 @@ async function reset(_given: number | null, despite: RefusalId[]) {
     [
       likeCulture(record.value, {
         name: record.value.name,
-        startedAt: new Date().toISOString(),
+        startedAt: nowInstant(),
         starter: 1,
         placeId,
         level,

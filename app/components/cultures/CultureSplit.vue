@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { nowInstant } from '~/composables/clock'
 import { computed, ref } from 'vue'
 import { splitShare, type Tended } from '@renatus/core/planning/amounts'
 import { starterRatio } from '@renatus/core/planning/starter'
@@ -51,7 +52,7 @@ async function split() {
   const used = new Set(
     room.state!.cultureStates.filter(c => c.ended === null).map(c => c.record.name),
   )
-  const startedAt = new Date().toISOString()
+  const startedAt = nowInstant()
   const into = newCultures(
     room.state!,
     nextNames(record.value.name, vessels.data, used).map(name =>

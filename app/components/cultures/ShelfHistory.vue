@@ -32,7 +32,7 @@ const marks = computed(() => {
   }
   return found
 })
-const rows = computed(() =>
+const lived = computed(() =>
   room
     .state!.cultureStates.filter(c => c.ended === null || c.ended.at > from.value)
     .sort(
@@ -48,9 +48,25 @@ const rows = computed(() =>
       days: Math.max(0, Math.round(hoursBetween(c.record.startedAt, c.ended?.at ?? room.now) / 24)),
     })),
 )
+type Life = (typeof lived.value)[number]
+/** What lived in one vessel one after the other stands in one line, such as the hatches of a cone. */
+const rows = computed(() => {
+  const lines = new Map<string, Life[]>()
+  for (const life of lived.value) {
+    const { vesselId, foodId } = life.c.record
+    const key = vesselId === null ? life.c.id : `${vesselId} ${foodId}`
+    lines.set(key, [...(lines.get(key) ?? []), life])
+  }
+  return [...lines].map(([key, lives]) => ({ key, lives, last: lives.at(-1)!.c }))
+})
 const weeks = Array.from({ length: WEEKS + 1 }, (_, i) => i)
-const said = (r: (typeof rows.value)[number]) =>
-  `${r.c.record.name}: ${plural(r.days, 'day')}${r.c.ended ? `, ${r.c.ended.how} ${units.day(r.c.ended.at)}` : ', runs'}; looked at ${plural(r.marks.filter(m => m.kind === 'look').length, 'time')}, harvested ${plural(r.marks.filter(m => m.kind === 'harvest').length, 'time')}`
+const times = (lives: readonly Life[], kind: 'look' | 'harvest') =>
+  plural(lives.flatMap(l => l.marks).filter(m => m.kind === kind).length, 'time')
+function said({ lives, last }: (typeof rows.value)[number]): string {
+  const span = lives.length === 1 ? plural(lives[0]!.days, 'day') : plural(lives.length, 'start')
+  const end = last.ended ? `${last.ended.how} ${units.day(last.ended.at)}` : 'runs'
+  return `${last.record.name}: ${span}, ${end}; looked at ${times(lives, 'look')}, harvested ${times(lives, 'harvest')}`
+}
 </script>
 
 <template>
@@ -65,14 +81,15 @@ const said = (r: (typeof rows.value)[number]) =>
     <ul class="grid gap-1">
       <li
         v-for="r in rows"
-        :key="r.c.id"
+        :key="r.key"
         class="grid grid-cols-[7.5rem_1fr] sm:grid-cols-[15rem_1fr] gap-3 items-center"
       >
         <p class="min-w-0 leading-tight">
-          <NuxtLink :to="`/shelf/${r.c.id}`" :prefetch="false" class="link">{{
-            r.c.record.name
+          <NuxtLink :to="`/shelf/${r.last.id}`" :prefetch="false" class="link">{{
+            r.last.record.name
           }}</NuxtLink>
-          <span class="small hidden sm:inline">{{ foodName(r.c.record.foodId) }}</span>
+          {{ ' ' }}
+          <span class="small hidden sm:inline">{{ foodName(r.last.record.foodId) }}</span>
         </p>
         <div class="relative h-9" role="img" :aria-label="said(r)">
           <span
@@ -81,25 +98,27 @@ const said = (r: (typeof rows.value)[number]) =>
             class="absolute inset-y-0 border-l border-line"
             :style="{ left: `${(100 * w) / WEEKS}%` }"
           />
-          <span
-            class="absolute top-3 h-3 border-2 border-ink"
-            :class="r.c.ended ? 'bg-ground' : 'bg-plan/30'"
-            :style="{ left: `${r.left}%`, width: `${Math.max(0.5, r.right - r.left)}%` }"
-          />
-          <span
-            v-for="(m, i) in r.marks"
-            :key="i"
-            class="absolute -translate-x-1/2 text-[0.75rem] leading-none"
-            :class="m.kind === 'harvest' ? 'top-0' : 'bottom-0'"
-            :style="{ left: `${m.at}%` }"
-            >{{ m.kind === 'harvest' ? '▾' : '•' }}</span
-          >
-          <span
-            v-if="r.c.ended"
-            class="absolute top-2 -translate-x-1/2 font-bold leading-none"
-            :style="{ left: `${r.right}%` }"
-            >{{ r.c.ended.how === 'failed' ? '✕' : '❘' }}</span
-          >
+          <template v-for="l in r.lives" :key="l.c.id">
+            <span
+              class="absolute top-3 h-3 border-2 border-ink"
+              :class="l.c.ended ? 'bg-ground' : 'bg-plan/30'"
+              :style="{ left: `${l.left}%`, width: `${Math.max(0.5, l.right - l.left)}%` }"
+            />
+            <span
+              v-for="(m, i) in l.marks"
+              :key="i"
+              class="absolute -translate-x-1/2 text-[0.9375rem] leading-none"
+              :class="m.kind === 'harvest' ? 'top-0' : 'bottom-0'"
+              :style="{ left: `${m.at}%` }"
+              >{{ m.kind === 'harvest' ? '▾' : '•' }}</span
+            >
+            <span
+              v-if="l.c.ended && !l.c.hatch"
+              class="absolute top-2 -translate-x-1/2 font-bold leading-none"
+              :style="{ left: `${l.right}%` }"
+              >{{ l.c.ended.how === 'failed' ? '✕' : '❘' }}</span
+            >
+          </template>
         </div>
       </li>
       <li

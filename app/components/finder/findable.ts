@@ -1,88 +1,94 @@
 import { foods } from '@renatus/core/foods/index'
 import type { RoomState } from '@renatus/core/stock/roomState'
-import { foodName } from '~/words/foods'
+import { foodInText, foodName } from '~/words/foods'
+import { ASKED } from '~/words/asked'
 import { VIEWS } from '~/words/nav'
 
-/** Something that can be asked for by name, by the letters on its tape, or by what it is. */
+/** What is found: a thing of the room, something to do, advice, a method, a view. */
+export type FoundKind = 'thing' | 'act' | 'advice' | 'method' | 'view'
+
+/** Something that can be asked for by name, by the letters on its tape, or by what it is; advice says what it is at once. */
 export interface Findable {
   key: string
+  kind: FoundKind
   name: string
   what: string
   to: string
   code: string | null
-  text: string
+  /** What it says, where the answer is a sentence. */
+  answer: string | null
+  /** Other words for it. */
+  more: string
 }
 
-const plain = (s: string) => s.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '')
-const one = (
-  key: string,
-  name: string,
-  what: string,
-  to: string,
-  code: string | null = null,
-  more = '',
-): Findable => ({ key, name, what, to, code, text: plain(`${name} ${what} ${more}`) })
+type Given = Pick<Findable, 'key' | 'kind' | 'name' | 'what' | 'to'>
+export const findable = (is: Given & Partial<Findable>): Findable => ({
+  code: null,
+  answer: null,
+  more: '',
+  ...is,
+})
+const thing = (key: string, name: string, what: string, to: string, rest: Partial<Findable> = {}) =>
+  findable({ key, kind: 'thing', name, what, to, ...rest })
 
 /** Everything of a room, its running cultures first. */
-export function findables(state: RoomState): Findable[] {
+function things(state: RoomState): Findable[] {
+  const cultures = state.cultureStates.filter(c => c.ended === null)
   return [
-    ...state.cultureStates
-      .filter(c => c.ended === null)
-      .map(c =>
-        one(
-          c.id,
-          c.record.name,
-          foodName(c.record.foodId),
-          `/shelf/${c.id}`,
-          c.record.code,
-          'culture vessel',
-        ),
-      ),
+    ...cultures.map(c =>
+      thing(c.id, c.record.name, foodName(c.record.foodId), `/shelf/${c.id}`, {
+        code: c.record.code,
+        more: 'culture vessel',
+      }),
+    ),
     ...state.broods.map(b =>
-      one(b.id, b.name, `brood${b.tank ? ` in ${b.tank.name}` : ''}`, `/broods/${b.id}`),
+      thing(b.id, b.name, `brood${b.tank ? ` in ${b.tank.name}` : ''}`, `/broods/${b.id}`),
     ),
-    ...state.hatchVessels.map(v => one(v.id, v.name, 'hatch vessel', '/bench')),
-    ...state.lots.map(l => one(l.lot.id, l.lot.name, 'cysts', '/setup')),
+    ...state.hatchVessels.map(v => thing(v.id, v.name, 'hatch vessel', '/bench')),
+    ...state.lots.map(l => thing(l.lot.id, l.lot.name, 'cysts', '/setup#lot')),
     ...state.gel.mixes.map(m =>
-      one(m.id, m.name, 'gel diet', `/gel/batch?mix=${m.id}`, null, 'cook batch'),
+      thing(m.id, m.name, 'gel diet', `/gel/batch?mix=${m.id}`, { more: 'cook batch' }),
     ),
-    ...state.gel.boxes.map(b => one(b.id, b.name, `gel in the ${b.store}`, '/gel')),
-    one('act-start', 'Start a culture', 'action', '/shelf/start'),
-    one('act-brood', 'Add a brood', 'action', '/broods?new=1'),
-    one('act-aid', 'Power cut, heater off', 'first aid', '/firstaid'),
-    ...VIEWS.map(v => one(v.to, v.name, 'view', v.to)),
-    ...foods.flatMap(f =>
-      f.methods.map(m =>
-        one(
-          `${f.profile.id}/${m.id}`,
-          `${f.profile.name}: ${m.name.toLowerCase()}`,
-          'method',
-          `/methods/${f.profile.id}/${m.id}`,
-        ),
-      ),
-    ),
-    ...state.cultureStates
-      .filter(c => c.ended !== null)
-      .map(c => one(c.id, c.record.name, `${foodName(c.record.foodId)}, ended`, `/shelf/${c.id}`)),
+    ...state.gel.boxes.map(b => thing(b.id, b.name, `gel in the ${b.store}`, '/gel')),
   ]
 }
 
-const MOST = 12
+const ended = (state: RoomState): Findable[] =>
+  state.cultureStates
+    .filter(c => c.ended !== null)
+    .map(c => thing(c.id, c.record.name, `${foodName(c.record.foodId)}, ended`, `/shelf/${c.id}`))
 
-/** What a question finds: letters from a tape first, then names that begin with it, then all that hold every word. */
-export function find(list: readonly Findable[], query: string): Findable[] {
-  const q = plain(query).trim()
-  if (q === '') return list.slice(0, MOST)
-  const words = q.split(/\s+/)
-  const rank = (f: Findable) => {
-    if (f.code?.toLowerCase() === q) return 0
-    if (plain(f.name).startsWith(q)) return 1
-    return words.every(w => f.text.includes(w)) ? 2 : 3
-  }
-  return list
-    .map((f, i) => ({ f, i, r: rank(f) }))
-    .filter(x => x.r < 3)
-    .sort((a, b) => a.r - b.r || a.i - b.i)
-    .slice(0, MOST)
-    .map(x => x.f)
-}
+/** Things to do, whatever stands in the room. */
+const ACTS: readonly Findable[] = [
+  ...ASKED.map(a => findable({ kind: 'act', what: 'to do', ...a })),
+  ...foods.map(f =>
+    findable({
+      key: `start-${f.profile.id}`,
+      kind: 'act',
+      name: `Start ${foodInText(f.profile.id)}`,
+      what: 'to do',
+      to: f.profile.family === 'hatch' ? '/bench' : `/shelf/start?food=${f.profile.id}`,
+      more: 'new culture',
+    }),
+  ),
+  ...VIEWS.map(v => findable({ key: v.to, kind: 'view', name: v.name, what: 'view', to: v.to })),
+]
+
+const METHODS: readonly Findable[] = foods.flatMap(f =>
+  f.methods.map(m =>
+    findable({
+      key: `${f.profile.id}/${m.id}`,
+      kind: 'method',
+      name: `${f.profile.name}: ${m.name.toLowerCase()}`,
+      what: 'method',
+      to: `/methods/${f.profile.id}/${m.id}`,
+    }),
+  ),
+)
+
+export const findables = (state: RoomState): Findable[] => [
+  ...things(state),
+  ...ACTS,
+  ...METHODS,
+  ...ended(state),
+]

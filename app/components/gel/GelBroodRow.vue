@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { temperatureOn } from '@renatus/core/stock/tankTemperature'
 import { computed } from 'vue'
 import { binderFor, shapeHours } from '@renatus/core/gel/binders'
 import type { GelBrood } from '@renatus/core/planning/gelBrood'
@@ -27,7 +28,7 @@ const mates = computed(
 )
 const warm = computed(() => {
   const { meal, brood } = props.row
-  const t = brood.temperature(room.state!.today)
+  const t = temperatureOn(brood.water, room.state!.today)
   return meal && t > meal.box.binder.warmestC
     ? `${meal.box.binder.name} goes soft in ${units.celsius(t)}: next time ${binderFor(t).name.toLowerCase()}, which keeps its shape for ${shapeHours(binderFor(t), { temperatureC: t, crowded: false })} h.`
     : ''

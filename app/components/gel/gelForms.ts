@@ -1,3 +1,4 @@
+import { nowInstant } from '~/composables/clock'
 import { numberText } from '@renatus/core/units/numberText'
 import * as z from 'zod'
 import { labelFault } from '@renatus/core/gel/composition'
@@ -258,7 +259,7 @@ export const powderForm: RecordFormDefinition = {
     binder: 'powder',
     firmness: 'standard',
     formula: null,
-    weighedAt: v.grams === null ? null : new Date().toISOString(),
+    weighedAt: v.grams === null ? null : nowInstant(),
     gramsLeft: undefined,
   }),
 }

@@ -1,3 +1,4 @@
+import { temperatureOn } from '@renatus/core/stock/tankTemperature'
 import { computed, reactive, ref } from 'vue'
 import type { Guild } from '@renatus/core/fry/species/species'
 import { useGelBroods } from '~/composables/useGelBrood'
@@ -41,7 +42,7 @@ export function useFormulaFish(first: string) {
       lengthMm: b.day.lengthMm,
       gapeUm: b.day.gapeUm,
       guild: b.brood.species!.guild,
-      temperatureC: b.brood.temperature(room.state!.today),
+      temperatureC: temperatureOn(b.brood.water, room.state!.today),
     }
   })
   const fishProblem = computed(() => (fish.value ? '' : UNREADABLE))

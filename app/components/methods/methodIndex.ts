@@ -1,5 +1,6 @@
 import { foods } from '@renatus/core/foods/index'
 import type { Food, FoodMethod } from '@renatus/core/foods/contract'
+import { searchable } from '~/words/searchable'
 
 /** One school of one food, with the text it is found by. */
 export interface Card {
@@ -8,14 +9,12 @@ export interface Card {
   text: string
 }
 
-const plain = (s: string) => s.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '')
-
 /** Every method of every food, in the order of the foods. */
 export const CARDS: readonly Card[] = foods.flatMap(food =>
   food.methods.map((method): Card => ({
     food,
     method,
-    text: plain(
+    text: searchable(
       [
         food.profile.name,
         method.name,
@@ -31,9 +30,9 @@ export const CARDS: readonly Card[] = foods.flatMap(food =>
 
 /** Cards that hold every word that was asked for; those that have it in their names come first. */
 export function findCards(query: string): Card[] {
-  const words = plain(query).split(/\s+/).filter(Boolean)
+  const words = searchable(query).split(/\s+/).filter(Boolean)
   const inName = (c: Card) =>
-    words.every(w => plain(`${c.food.profile.name} ${c.method.name}`).includes(w))
+    words.every(w => searchable(`${c.food.profile.name} ${c.method.name}`).includes(w))
   return CARDS.filter(c => words.every(w => c.text.includes(w))).sort(
     (a, b) => Number(inName(b)) - Number(inName(a)),
   )

@@ -1,16 +1,73 @@
 <script setup lang="ts">
-/** What really was, where it was not as asked; what was asked stands in it as long as nothing is typed. */
-defineProps<{ label: string; asked: number; digits: number }>()
+import { computed, useId } from 'vue'
+import { nextMark, tidy } from '@renatus/core/planning/reckoning/handAmount'
+import type { HandUnit } from '@renatus/core/records/vocabulary'
+import { handText } from '@renatus/core/round/handText'
+import { handField } from '~/words/fields'
+import { useUnits } from '~/composables/useUnits'
+
+/** What really was, where it was not as asked: by steps of the hand, by shares of what was asked, or typed in any unit. */
+const props = defineProps<{
+  label: string
+  asked: number
+  unit: HandUnit
+  /** What was given the last time. */ last?: number | null
+}>()
 const typed = defineModel<string>({ default: '' })
+const id = useId()
+const units = useUnits()
+const shown = (value: number) => String(Number(tidy(value).toPrecision(3)))
+const now = computed(() => {
+  if (typed.value.trim() === '') return props.asked
+  const rule = { label: props.label, min: 0, max: 1e6 }
+  const read = handField(rule, props.unit, units.measures.value).safeParse(typed.value)
+  return read.success ? read.data : props.asked
+})
+const set = (value: number) => {
+  typed.value = shown(Math.max(0, value))
+}
+const step = (way: 1 | -1) => set(nextMark(props.unit, now.value, way))
+const choices = computed(() => [
+  { name: 'None', value: 0 },
+  { name: 'Half', value: props.asked / 2 },
+  { name: 'As asked', value: props.asked },
+  ...(props.last
+    ? [
+        {
+          name: `Last time: ${handText({ value: props.last, unit: props.unit }, units.measures.value)}`,
+          value: props.last,
+        },
+      ]
+    : []),
+])
 </script>
 
 <template>
-  <label class="font-semibold"
-    >{{ label
-    }}<input
-      v-model="typed"
-      class="field block mt-1"
-      inputmode="decimal"
-      :placeholder="String(Number(asked.toPrecision(digits)))"
-  /></label>
+  <div class="grid gap-1 content-start">
+    <label class="font-semibold" :for="id">{{ label }}</label>
+    <div class="flex gap-2">
+      <button type="button" class="btn px-0" aria-label="A little less" @click="step(-1)">−</button
+      ><input
+        :id="id"
+        v-model="typed"
+        class="field min-w-0 grow text-center font-bold"
+        inputmode="decimal"
+        :placeholder="shown(asked)"
+      /><button type="button" class="btn px-0" aria-label="A little more" @click="step(1)">
+        +
+      </button>
+    </div>
+    <div class="flex flex-wrap gap-x-2">
+      <button
+        v-for="c in choices"
+        :key="c.name"
+        type="button"
+        class="link min-h-12 px-2"
+        :aria-pressed="shown(c.value) === shown(now)"
+        @click="set(c.value)"
+      >
+        {{ c.name }}
+      </button>
+    </div>
+  </div>
 </template>

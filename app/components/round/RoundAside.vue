@@ -13,6 +13,7 @@ import { foodInText, foodName } from '~/words/foods'
 import { pieces } from '~/words/gel'
 import { lastsWords, plural } from '~/words/round'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
+import DayLine from './DayLine.vue'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
 
 /** What the round should know beside its stops: gaps, what comes next, what is in hand. */
@@ -69,6 +70,11 @@ const daysLeft = (l: (typeof lots.value)[number]) =>
           and {{ plural(gaps.length - 4, 'more round') }}
         </li>
       </ul>
+      <p>
+        <NuxtLink to="/ahead" :prefetch="false" class="link inline-flex items-center min-h-12"
+          >What would close it</NuxtLink
+        >
+      </p>
     </section>
     <section v-if="lacking.length" class="border-l-[6px] border-due pl-3">
       <h2>Wanted and not here</h2>
@@ -100,41 +106,46 @@ const daysLeft = (l: (typeof lots.value)[number]) =>
         <NuxtLink class="link" :prefetch="false" to="/setup#data">Export</NuxtLink>
       </p>
     </section>
+    <DayLine v-if="room.state?.broods.length" :round="round" />
     <section v-if="stores.length || boxes.length || lots.length">
       <ShelfEdge name="In hand" />
       <ul class="mt-1">
-        <li v-for="s in stores" :key="s.id" class="rule py-2">
-          <span class="num font-semibold">{{ storeText(s) }}</span> {{ foodInText(s.foodId) }},
-          {{ s.name }}<br />
-          <span class="small"
-            ><template v-if="s.amount !== null && s.organisms !== null"
-              >{{ units.count(s.organisms) }}; </template
-            ><template v-if="s.energy < 0.99"
-              >{{ units.share(s.energy) }} of the yolk left, </template
-            >{{ storeUseText(storeUse(s, room.now), units.when) }}</span
-          >
-          <span v-if="s.keep === 'fridge'" class="flex flex-wrap gap-2 mt-1">
-            <button
-              v-if="storeUse(s, room.now).is !== 'harm'"
-              class="btn"
-              :aria-label="`Freeze ${s.name}`"
-              @click="freeze(s)"
-            >
-              Freeze the rest
-            </button>
-            <button class="btn btn-quiet" :aria-label="`Pour away ${s.name}`" @click="discard(s)">
-              Pour away
-            </button>
-          </span>
+        <li v-for="s in stores" :key="s.id" class="rule">
+          <details>
+            <summary class="cursor-pointer py-1 max-desk:min-h-12">
+              <span class="num font-semibold">{{ storeText(s) }}</span> {{ foodInText(s.foodId) }},
+              {{ s.name }}
+              <span class="small block">{{ storeUseText(storeUse(s, room.now), units.when) }}</span>
+            </summary>
+            <p v-if="s.organisms !== null" class="small">
+              <template v-if="s.amount !== null">{{ units.count(s.organisms) }} in it. </template
+              ><template v-if="s.energy < 0.99"
+                >{{ units.share(s.energy) }} of the yolk left.</template
+              >
+            </p>
+            <p v-if="s.keep === 'fridge'" class="flex flex-wrap gap-2 py-1">
+              <button
+                v-if="storeUse(s, room.now).is !== 'harm'"
+                class="btn"
+                :aria-label="`Freeze ${s.name}`"
+                @click="freeze(s)"
+              >
+                Freeze the rest
+              </button>
+              <button class="btn btn-quiet" :aria-label="`Pour away ${s.name}`" @click="discard(s)">
+                Pour away
+              </button>
+            </p>
+          </details>
         </li>
-        <li v-for="b in boxes" :key="b.id" class="rule py-2">
+        <li v-for="b in boxes" :key="b.id" class="rule py-1">
           <span class="num font-semibold">{{ pieces(b.pieces) }}</span> of gel in {{ b.name }}<br />
           <span class="small"
             >in the {{ b.store }};
             <NuxtLink class="link" :prefetch="false" to="/gel">who gets what</NuxtLink></span
           >
         </li>
-        <li v-for="l in lots" :key="l.lot.id" class="rule py-2">
+        <li v-for="l in lots" :key="l.lot.id" class="rule py-1">
           <span class="num font-semibold">{{ units.grams(l.state.gramsLeft) }}</span> cysts of
           {{ l.lot.name }}<br />
           <span class="small"

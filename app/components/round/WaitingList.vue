@@ -14,6 +14,7 @@ const props = defineProps<{ waiting: readonly Waiting[] }>()
 const room = useRoomStore()
 const units = useUnits()
 const stops = useStops()
+const minutes = computed(() => props.waiting.reduce((m, w) => m + minutesOf(w.stop), 0))
 const rows = computed(() =>
   props.waiting.map(({ stop, until }) => ({
     stop,
@@ -29,25 +30,37 @@ const rows = computed(() =>
 </script>
 
 <template>
-  <section class="mt-2">
-    <ShelfEdge name="May wait" />
-    <p class="small mt-1">The minutes of this round are up: these move on by themselves.</p>
-    <ul>
-      <li
-        v-for="r in rows"
-        :key="r.stop.key"
-        class="rule py-2 grid gap-x-4 grid-cols-[minmax(0,1fr)_auto] items-center"
-      >
-        <p>
-          {{ r.text }}
-          <span class="small block"
-            >by {{ r.until }}, {{ plural(Math.max(1, Math.round(r.minutes)), 'minute') }}</span
-          >
-        </p>
-        <button class="btn" :aria-label="`Done: ${r.text}`" @click="stops.done(r.stop)">
-          Done
-        </button>
-      </li>
-    </ul>
+  <section class="mt-1">
+    <ShelfEdge name="Can wait" />
+    <details>
+      <summary class="cursor-pointer min-h-12 flex flex-wrap items-center gap-x-2">
+        <span
+          ><strong>{{ plural(waiting.length, 'more stop') }}</strong
+          >, {{ plural(Math.max(1, Math.round(minutes)), 'minute') }}, the first by
+          {{ rows[0]!.until }}.</span
+        >
+        <span class="small"
+          >The minutes of this round are up: they move on by themselves.
+          <span class="link">Do them now</span></span
+        >
+      </summary>
+      <ul>
+        <li
+          v-for="r in rows"
+          :key="r.stop.key"
+          class="rule py-1 grid gap-x-4 grid-cols-[minmax(0,1fr)_auto] items-center"
+        >
+          <p>
+            {{ r.text }}
+            <span class="small"
+              >By {{ r.until }}, {{ plural(Math.max(1, Math.round(r.minutes)), 'minute') }}.</span
+            >
+          </p>
+          <button class="btn" :aria-label="`Done: ${r.text}`" @click="stops.done(r.stop)">
+            Done
+          </button>
+        </li>
+      </ul>
+    </details>
   </section>
 </template>

@@ -89,7 +89,7 @@ const submit = form.handleSubmit(async ({ pH, soft, cubes, cubesBy, ...v }) => {
 /** Minutes as typed; null for the usual. */
 function minutesFrom(text: string): number | null {
   const n = Math.round(Number(text))
-  return text.trim() === '' || !Number.isFinite(n) ? null : Math.min(600, Math.max(1, n))
+  return text.trim() === '' || !Number.isFinite(n) ? null : Math.min(600, Math.max(0, n))
 }
 </script>
 

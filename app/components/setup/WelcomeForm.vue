@@ -155,7 +155,7 @@ const nextName = (name: string) =>
       <p class="small mt-1">Everything has a sensible default and can be changed later.</p>
     </div>
     <fieldset class="grid gap-4 sm:grid-cols-2 desk:grid-cols-4 items-start">
-      <legend class="flex items-center gap-3 w-full mb-3 font-bold text-[1.0625rem]">
+      <legend class="flex items-center gap-3 w-full mb-3 font-bold text-base">
         <span>Room</span><span class="edge" />
       </legend>
       <FormField name="roomName" label="Name of the room" />
@@ -184,7 +184,7 @@ const nextName = (name: string) =>
       </div>
     </fieldset>
     <fieldset class="grid gap-4 sm:grid-cols-2 desk:grid-cols-4 items-start">
-      <legend class="flex items-center gap-3 w-full mb-3 font-bold text-[1.0625rem]">
+      <legend class="flex items-center gap-3 w-full mb-3 font-bold text-base">
         <span>Hatch vessels</span><span class="edge" />
       </legend>
       <FormField name="placeName" label="Place" hint="Where they stand" />
@@ -211,7 +211,7 @@ const nextName = (name: string) =>
       />
     </fieldset>
     <fieldset class="grid gap-4 sm:grid-cols-2 desk:grid-cols-4 items-start">
-      <legend class="flex items-center gap-3 w-full mb-3 font-bold text-[1.0625rem]">
+      <legend class="flex items-center gap-3 w-full mb-3 font-bold text-base">
         <span>Salt and cysts</span><span class="edge" />
       </legend>
       <FormField name="saltKind" label="Salt in the bag" :options="SALT_CHOICES" />

@@ -2,13 +2,29 @@
 import { defineAsyncComponent, ref } from 'vue'
 import FileButton from '~/components/shared/FileButton.vue'
 import { openDemoRoom } from '~/composables/demo'
+import { navigateTo } from '#app/composables/router'
 import { useRoomFile } from '~/composables/useRoomFile'
+import { useRoomStore } from '~/stores/room'
 
 /** No room yet: one is set up, brought from a file, or only looked at. What checks a form comes with the form. */
 const WelcomeForm = defineAsyncComponent(() => import('./WelcomeForm.vue'))
 const props = defineProps<{ begun?: boolean }>()
 const begun = ref(props.begun)
 const file = useRoomFile()
+const room = useRoomStore()
+const busy = ref(false)
+async function beginWithFish() {
+  busy.value = true
+  try {
+    const { bareRoom } = await import('~/composables/bareRoom')
+    const { askToKeep } = await import('~/composables/persistence')
+    await room.save(bareRoom())
+    await askToKeep(room.db)
+    await navigateTo('/broods?new=1')
+  } finally {
+    busy.value = false
+  }
+}
 </script>
 
 <template>
@@ -19,8 +35,16 @@ const file = useRoomFile()
       Live food for fry, on the day they swim free: Renatus says what to start, to feed and to look
       at, how much and why. Nothing leaves this device.
     </p>
-    <p>
-      <button class="btn btn-main" @click="begun = true">Set up your room: two minutes</button>
+    <p class="grid gap-1">
+      <span class="flex flex-wrap gap-3">
+        <button class="btn btn-main" :disabled="busy" @click="beginWithFish">
+          Begin with your fish: three questions
+        </button>
+        <button class="btn" @click="begun = true">Set up your room first</button></span
+      ><span class="small"
+        >What fish, how many, when: a plan stands at once. Vessels, salt and cysts are asked for
+        where they are needed.</span
+      >
     </p>
     <p class="flex flex-wrap gap-3 items-center">
       Is there one already?

@@ -1,17 +1,10 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { useSecond } from '~/composables/useNow'
-import { UNDO_SECONDS, useUndo } from '~/composables/useUndo'
+import { useUndo } from '~/composables/useUndo'
+import { useUndoLeft } from '~/composables/useUndoLeft'
 
 /** Ten seconds to take back what was just done, at the stop itself. */
 const undo = useUndo()
-const second = useSecond()
-const left = computed(() => {
-  const { value: last } = undo.last
-  if (!last) return 0
-  // The page's second may lie a little before the tap.
-  return Math.min(UNDO_SECONDS, Math.ceil((last.at - second.value) / 1000 + UNDO_SECONDS))
-})
+const left = useUndoLeft()
 </script>
 
 <template>

@@ -19,7 +19,7 @@ const moreHere = computed(() => more.find(v => here(v.to)))
     aria-label="Views"
     class="print:hidden fixed bottom-0 inset-x-0 z-30 bg-paper border-t border-line desk:static desk:border-t-0 desk:border-r desk:min-h-dvh"
   >
-    <p class="hidden desk:block text-[1.375rem] font-bold px-5 pt-3 pb-6">Renatus</p>
+    <p class="hidden desk:block text-[1.1875rem] font-bold px-5 pt-3 pb-6">Renatus</p>
     <ul class="flex desk:block">
       <li
         v-for="view in VIEWS"

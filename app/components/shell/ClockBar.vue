@@ -22,7 +22,7 @@ const time = computed(() => units.clock(new Date(second.value).toISOString()))
     class="print:hidden sticky top-0 z-20 bg-ground border-b border-line px-4 desk:px-6 min-h-12 flex items-center gap-x-3 sm:gap-x-6 gap-y-1 flex-wrap py-1"
     aria-label="Clocks"
   >
-    <p class="desk:hidden font-bold text-lg" :class="{ 'sr-only': runs }">Renatus</p>
+    <p class="desk:hidden font-bold text-[1.1875rem]" :class="{ 'sr-only': runs }">Renatus</p>
     <RunningClocks v-if="hasClocks" />
     <button
       type="button"
@@ -30,7 +30,7 @@ const time = computed(() => units.clock(new Date(second.value).toISOString()))
       aria-keyshortcuts="/"
       @click="emit('find')"
     >
-      Find<span class="hidden desk:inline small"> (/)</span>
+      Ask<span class="hidden desk:inline small"> (/)</span>
     </button>
     <p class="max-desk:order-first max-desk:sr-only small num whitespace-nowrap">
       <span class="hidden sm:inline">{{ today }}&nbsp;&nbsp;</span>{{ time }}

@@ -14,7 +14,7 @@ const ringing = useRinging(ended)
 <template>
   <section
     v-if="ended.length"
-    class="print:hidden mx-4 desk:mx-6 mt-3 border-l-[6px] border-due bg-paper px-4 py-2"
+    class="print:hidden mx-4 desk:mx-6 mt-3 border-l-[6px] border-due bg-paper px-4 py-1"
     aria-label="Clocks that have ended"
     role="status"
   >
@@ -22,13 +22,17 @@ const ringing = useRinging(ended)
       <li
         v-for="clock in allEnded ? ended : ended.slice(0, 1)"
         :key="clock.id"
-        class="flex items-center gap-x-4 py-1"
+        class="flex flex-wrap items-center gap-x-4"
       >
-        <p class="grow min-w-0">
+        <p class="grow min-w-0 basis-40">
           <strong>{{ clock.label }}</strong>
           {{ ' ' }}<span class="small">ended {{ units.duration(-clock.left) }} ago</span>
         </p>
-        <button class="btn" :aria-label="`Seen: ${clock.label}`" @click="seen(clock.id)">
+        <button
+          class="btn desk:min-h-9"
+          :aria-label="`Seen: ${clock.label}`"
+          @click="seen(clock.id)"
+        >
           Seen
         </button>
       </li>

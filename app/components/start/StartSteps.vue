@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { nowInstant } from '~/composables/clock'
 import type { FoodMethod } from '@renatus/core/foods/contract'
 import { addHours } from '@renatus/core/time/localDate'
 import StepTicks, { type TickStep } from '~/components/shared/StepTicks.vue'
@@ -19,7 +20,7 @@ async function clock(step: TickStep) {
       data: {
         clockId: newId(),
         label: step.text.slice(0, 60),
-        endsAt: addHours(new Date().toISOString(), step.clockMinutes! / 60),
+        endsAt: addHours(nowInstant(), step.clockMinutes! / 60),
         about,
       },
     },

@@ -1,3 +1,4 @@
+import { nowInstant } from '~/composables/clock'
 import { computed, ref, watch } from 'vue'
 import type { Food, FoodMethod } from '@renatus/core/foods/contract'
 import { mostVessels, recipe } from '@renatus/core/foods/recipe'
@@ -101,7 +102,7 @@ export function useStart(props: { food: Food; method: FoodMethod; draft: StartDr
     const starter = starterAgainstUsual(food, method, x.litres, each, motherKnown())
     const keepAs = x.keepVessel ? x.vesselKind || shape.value : null
     const choice = { ...x, temperatureC: temperatureC.value, starter, keepAs }
-    const now = new Date().toISOString()
+    const now = nowInstant()
     const { cultures, vessels } = startCultures(state.value, food, method, choice, now, newId)
     const m = mother.value
     const told = {

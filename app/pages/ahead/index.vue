@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { shortMinutes } from '~/words/planMinutes'
+import InTurn from '~/components/shared/InTurn.vue'
 import { computed, ref, watch } from 'vue'
 import { aheadPicture } from '@renatus/core/planning/plan/aheadPicture'
 import AheadWhatIf from '~/components/ahead/AheadWhatIf.vue'
@@ -59,6 +61,7 @@ const lead = computed(() => {
     p.gaps.length === 0 ? 'no gap' : plural(p.gaps.length, 'gap'),
   ].join(', ')
 })
+const tooMuch = computed(() => (plan.value ? shortMinutes(plan.value.labour) : null))
 const hand = useHeldStarts()
 const days = computed(() => Math.min(plan.value?.days ?? 0, ahead.shownDays))
 const picture = computed(() =>
@@ -114,6 +117,10 @@ const lane = computed(() => picture.value?.lanes.find(l => l.food === selected.v
         <strong>{{ takesUp }}</strong> would be new here: nothing that is kept fits every mouth.
         Whoever keeps the plan keeps the food.
       </p>
+      <p v-if="tooMuch" class="border-l-[6px] border-due pl-3">
+        {{ tooMuch }}
+        <NuxtLink to="/setup" :prefetch="false" class="link">Minutes of the rounds</NuxtLink>
+      </p>
       <PlanStatus />
       <UndoLine />
     </div>
@@ -128,39 +135,41 @@ const lane = computed(() => picture.value?.lanes.find(l => l.food === selected.v
       <div class="flex flex-col gap-4 desk:flex-col-reverse">
         <DecisionList :plan="plan" />
         <div class="grid grid-cols-1 gap-4">
-          <AheadPicture
-            v-if="picture"
-            :picture="picture"
-            :from="plan.from"
-            :selected="selected"
-            :touched="hand.touched.value.map(s => s.id)"
-            @select="what => (picked = what)"
-            @move="hand.moveTo"
-            @give-up="hand.giveUp"
-          />
-          <StartPanel
-            v-if="start"
-            :start="start.now"
-            :original="start.original"
-            :touched="start.touched"
-            @earlier="hand.moveTo(start.original.id, hand.dayOf(start.now) - 1)"
-            @later="hand.moveTo(start.original.id, hand.dayOf(start.now) + 1)"
-            @fewer="hand.number(start.original.id, start.now.vessels - 1)"
-            @more="hand.number(start.original.id, start.now.vessels + 1)"
-            @give-up="hand.giveUp(start.original.id)"
-            @put-back="hand.putBack"
-            @keep="void hand.keep()"
-          />
-          <MouthPanel v-else-if="mouth" :mouth="mouth" :from="plan.from" />
-          <LanePanel v-else-if="lane" :lane="lane" :plan="plan" />
+          <InTurn
+            ><AheadPicture
+              v-if="picture"
+              :picture="picture"
+              :from="plan.from"
+              :selected="selected"
+              :touched="hand.touched.value.map(s => s.id)"
+              @select="what => (picked = what)"
+              @move="hand.moveTo"
+              @give-up="hand.giveUp"
+          /></InTurn>
+          <InTurn
+            ><StartPanel
+              v-if="start"
+              :start="start.now"
+              :original="start.original"
+              :touched="start.touched"
+              @earlier="hand.moveTo(start.original.id, hand.dayOf(start.now) - 1)"
+              @later="hand.moveTo(start.original.id, hand.dayOf(start.now) + 1)"
+              @fewer="hand.number(start.original.id, start.now.vessels - 1)"
+              @more="hand.number(start.original.id, start.now.vessels + 1)"
+              @give-up="hand.giveUp(start.original.id)"
+              @put-back="hand.putBack"
+              @keep="void hand.keep()" />
+            <MouthPanel v-else-if="mouth" :mouth="mouth" :from="plan.from" />
+            <LanePanel v-else-if="lane" :lane="lane" :plan="plan"
+          /></InTurn>
         </div>
       </div>
-      <ChangeList />
-      <CoverList v-if="shown" :plan="shown" />
+      <InTurn><ChangeList /></InTurn>
+      <InTurn><CoverList v-if="shown" :plan="shown" /></InTurn>
       <p class="flex flex-wrap gap-2">
         <NuxtLink to="/sheet" :prefetch="false" class="btn">Calendar, table and paper</NuxtLink>
       </p>
-      <AheadWhatIf />
+      <InTurn><AheadWhatIf /></InTurn>
     </template>
   </div>
 </template>

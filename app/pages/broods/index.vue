@@ -43,7 +43,7 @@ const rows = computed(() =>
 
 <template>
   <NoRoom v-if="!room.state" />
-  <div v-else class="grid grid-cols-1 gap-4 max-w-5xl">
+  <div v-else class="grid grid-cols-1 gap-3">
     <div class="flex flex-wrap items-end gap-4">
       <div class="grow">
         <h1>Broods</h1>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { nowMs } from '~/composables/clock'
 import { computed, reactive, ref, watch } from 'vue'
 import { useRoute, useRouter } from '#app/composables/router'
 import { hatchFood } from '@renatus/core/foods/hatchFood'
@@ -88,7 +89,7 @@ const perMl = computed(() => (total.value === null ? null : total.value / valueO
 
 async function settle() {
   const about = { type: 'harvest', id }
-  const endsAt = new Date(Date.now() + SETTLE_MINUTES * 60_000).toISOString()
+  const endsAt = new Date(nowMs() + SETTLE_MINUTES * 60_000).toISOString()
   const label = `${hatch.value?.name ?? 'Vessel'}: shells rising`
   await room.writeOrStop([
     { kind: 'clock.started', subject: about, data: { clockId: newId(), label, endsAt, about } },

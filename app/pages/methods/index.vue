@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import InTurn from '~/components/shared/InTurn.vue'
 import { computed, ref } from 'vue'
 import { CARDS, findCards } from '~/components/methods/methodIndex'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
@@ -46,19 +47,21 @@ const groups = computed(() =>
             : 'No card has all of these words. Try one word less.'
       }}
     </p>
-    <section v-for="g in groups" :key="g.food.profile.id" class="grid gap-1">
-      <ShelfEdge :name="g.food.profile.name" />
-      <ul class="grid desk:grid-cols-2 gap-x-8">
-        <li v-for="c in g.cards" :key="c.method.id" class="rule py-3">
-          <NuxtLink
-            :to="`/methods/${c.food.profile.id}/${c.method.id}`"
-            :prefetch="false"
-            class="link inline-flex min-h-12 items-center text-[1.1875rem]"
-            >{{ c.method.name }}</NuxtLink
-          >
-          <p class="small">{{ c.method.about }}</p>
-        </li>
-      </ul>
-    </section>
+    <InTurn v-for="g in groups" :key="g.food.profile.id"
+      ><section class="grid gap-1">
+        <ShelfEdge :name="g.food.profile.name" />
+        <ul class="grid desk:grid-cols-2 gap-x-8">
+          <li v-for="c in g.cards" :key="c.method.id" class="rule py-3">
+            <NuxtLink
+              :to="`/methods/${c.food.profile.id}/${c.method.id}`"
+              :prefetch="false"
+              class="link inline-flex min-h-12 items-center text-[1.1875rem]"
+              >{{ c.method.name }}</NuxtLink
+            >
+            <p class="small">{{ c.method.about }}</p>
+          </li>
+        </ul>
+      </section></InTurn
+    >
   </div>
 </template>

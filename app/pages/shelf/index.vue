@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import InTurn from '~/components/shared/InTurn.vue'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { backupOf } from '@renatus/core/stock/lines'
 import RollingSets from '~/components/cultures/RollingSets.vue'
@@ -67,18 +68,18 @@ const looks = (id: string) => (readings.value.get(id)?.look ?? {}) as Record<str
     </p>
     <ShelfArrange v-if="arranging" :places="places" :looks="looks" />
     <template v-else>
-      <div class="grid gap-x-10 gap-y-8 desk:grid-cols-2 items-end">
-        <ShelfPlaceView
-          v-for="p in places"
-          :key="p.id ?? 'none'"
-          :place="p"
-          :readings="readings"
-          :alone="alone"
-          :class="p.rows.some(r => r.cultures.length > 3) ? 'desk:col-span-2' : ''"
-        />
+      <div class="desk:columns-2 gap-x-10 *:break-inside-avoid *:mb-8">
+        <InTurn v-for="p in places" :key="p.id ?? 'none'">
+          <ShelfPlaceView
+            :place="p"
+            :readings="readings"
+            :alone="alone"
+            :class="p.rows.some(r => r.cultures.length > 3) ? 'desk:[column-span:all]' : ''"
+          />
+        </InTurn>
       </div>
-      <RollingSets v-if="cultures.length" />
-      <ShelfHistory />
+      <InTurn><RollingSets v-if="cultures.length" /></InTurn>
+      <InTurn><ShelfHistory /></InTurn>
     </template>
   </div>
 </template>

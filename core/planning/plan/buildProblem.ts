@@ -2,7 +2,7 @@ import { foodOf } from '../../foods/index'
 import { daysBetween, type LocalDate } from '../../time/localDate'
 import { planDemand } from './demand'
 import { hatchingOf } from './hatching'
-import { minutesLeft, mostOvertime } from './labour'
+import { labourOf, minutesOpen, mostOvertime, type Labour } from './labour'
 import type { PlanProblem, StartOn } from './problem'
 import type { PlanRequest, StartLine } from './request'
 import { freeVessels, newLines, roomStarts, runningSupply, type RoomStart } from './startables'
@@ -11,6 +11,7 @@ import { freeVessels, newLines, roomStarts, runningSupply, type RoomStart } from
 export interface BuiltProblem {
   problem: PlanProblem
   starts: RoomStart[]
+  labour: Labour
 }
 
 /** Lines as starts of this problem; a line whose food or day is not there any more is left out. */
@@ -43,6 +44,7 @@ export function buildProblem(r: PlanRequest, days: number): BuiltProblem {
   ])
   const broodDays = planDemand(r.state, r.from, days)
   const alive = runningSupply(r.state, r.readings, days)
+  const open = minutesOpen(r.state.room.rounds, { broodDays, running: alive, hatching }, days)
   const problem: PlanProblem = {
     days,
     phase: daysBetween(DAY_ONE, r.from),
@@ -51,7 +53,7 @@ export function buildProblem(r: PlanRequest, days: number): BuiltProblem {
     startable: starts,
     lines: newLines(starts, r.state, days),
     overtime: mostOvertime(r.state.room.rounds),
-    minutes: minutesLeft(r.state.room.rounds, { broodDays, running: alive, hatching }, days),
+    minutes: open.map(m => Math.max(0, m)),
     vessels: freeVessels(starts, days),
     // What is neither grown nor hatched is bought: it is there.
     freely: r.state.room.foods.filter(f => !cultured.has(f) && foodOf(f) === null),
@@ -61,5 +63,5 @@ export function buildProblem(r: PlanRequest, days: number): BuiltProblem {
     onlyPinned: r.onlyPinned,
     idle: r.idle.map(d => daysBetween(r.from, d)).filter(d => d >= 0 && d < days),
   }
-  return { problem, starts }
+  return { problem, starts, labour: labourOf(r.state.room.rounds, open) }
 }

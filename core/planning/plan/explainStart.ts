@@ -96,7 +96,7 @@ function whyStart(
       value: start.vessels,
       unit: '',
     },
-    rule: `For ${brood} on ${needed}: ready after ${Math.round(rel.readyDays)} days, nine in ten within ${Math.round(late)}; ${percent(rel.failure)} in 100 fail. ${worthText(r, start.vessels, worth)}${s.bought ? ` The starter is bought: ${s.fromDay} days to come.` : ''}`,
+    rule: `For ${brood} on ${needed}: ready after ${Math.round(rel.readyDays)} days, nine in ten within ${Math.round(late)}; ${percent(rel.failure)} in 100 fail. ${worthText(r, start.vessels, worth)}${s.bought ? ` The starter is bought: ${s.leadDays} days to come.` : ''}`,
     formula: 'vessels',
     inputs: [
       {
@@ -163,7 +163,7 @@ export function plannedStart(
     vessel: s.vesselClass.name,
     litres: s.vesselClass.litres,
     bought: s.bought,
-    orderBy: s.bought ? addDays(on, -s.fromDay) : null,
+    orderBy: s.bought ? addDays(on, -s.leadDays) : null,
     forBrood: first?.brood ?? '',
     neededOn,
     readyBy: addDays(on, Math.ceil(lastSafeDays(s.reliability))),

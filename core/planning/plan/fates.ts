@@ -46,7 +46,7 @@ export function fatesOf(r: PlanRequest, { starts, problem }: BuiltProblem, days:
         {
           reliability: s.reliability,
           courses: s.courses.gives,
-          waits: s.fromDay,
+          waits: s.leadDays,
           lagLogSd: Math.sqrt(
             Math.max(0, s.reliability.readyLogSd ** 2 - sdOfLogs(s.courses.readyDays) ** 2),
           ),

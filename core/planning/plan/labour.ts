@@ -41,11 +41,23 @@ interface Spoken {
   hatching: Pick<Hatching, 'food'> | null
 }
 
+/** Minutes of the rounds of a day, and those that what stands and is fed already takes, in the middle of the days. */
+export interface Labour {
+  there: number
+  taken: number
+}
+
+export const labourOf = (rounds: readonly RoundTime[], open: readonly number[]): Labour => ({
+  there: minutesADay(rounds),
+  taken: minutesADay(rounds) - open.reduce((sum, m) => sum + m, 0) / Math.max(1, open.length),
+})
+
 /**
  * Minutes that are left for new vessels on each day: those of the rounds, less meals, hatches and what stands already.
+ * Below zero where these alone are more than the rounds have.
  * @param rounds of a day
  */
-export function minutesLeft(
+export function minutesOpen(
   rounds: readonly RoundTime[],
   { broodDays, running, hatching }: Spoken,
   days: number,
@@ -63,5 +75,5 @@ export function minutesLeft(
     r.surplus.forEach((spared, day) => {
       if (spared > 0 && day < days) left[day]! -= r.dayMinutes
     })
-  return left.map(m => Math.max(0, m))
+  return left
 }

@@ -34,9 +34,9 @@ export function lastStarts(
           {
             brood,
             food,
-            on: addDays(from, Math.floor(day - lastSafeDays(s.reliability)) - s.fromDay),
+            on: addDays(from, Math.floor(day - lastSafeDays(s.reliability)) - s.leadDays),
             neededOn: addDays(from, day),
-            likely: readyBy(s.reliability, day - s.fromDay),
+            likely: readyBy(s.reliability, day - s.leadDays),
           },
         ]
       : []

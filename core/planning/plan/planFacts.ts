@@ -1,3 +1,4 @@
+import { fryOnDay } from '../../fry/fryCourse'
 import { bracket } from '../../math/bracket'
 import type { CultureReading } from '../../estimation/readCulture'
 import { running } from '../../stock/cultures'
@@ -37,7 +38,7 @@ export const planFacts = (
     id: b.id,
     name: b.name,
     freeOn: b.freeOn,
-    fry: Math.round(b.numbers.onDay(Math.max(0, b.day))),
+    fry: Math.round(fryOnDay(b.numbers, Math.max(0, b.day))),
     foods: [b.brood.wishes.forbidden.join(','), b.brood.wishes.school].join(' '),
   })),
   cultures: running(state.cultureStates).map(c => {

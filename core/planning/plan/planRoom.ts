@@ -5,6 +5,7 @@ import { plannedStart, type PlannedStart } from './explainStart'
 import { bandsOf } from './fates'
 import { playFutures, type Cover } from './futures'
 import { gapsOf, type PlanGap } from './gaps'
+import type { Labour } from './labour'
 import { lastStarts, type LastStart } from './lastStarts'
 import { plannedHatches, type HatchLine } from './plannedHatches'
 import { PlanSearch, type PlanProgress } from './planSearch'
@@ -34,6 +35,8 @@ export interface CulturePlan {
   profiles: Record<string, number[]>
   /** Foods that the room does not keep yet and that the plan reckons with. */
   takesUp: string[]
+  /** Minutes of the rounds, and what is taken of them before anything is started. */
+  labour: Labour
   /** Pins that no vessel is free for, in words; the plan is then infeasible. */
   clash: string | null
 }
@@ -76,6 +79,7 @@ export function planRoom(
     certainty: r.certainty,
     clash: null,
     takesUp: [],
+    labour: built.labour,
     starts: starts.sort((a, b) => compare(a.on, b.on) || compare(a.food, b.food)),
     hatches: plannedHatches(r, problem, solution).lines,
     takes: takesOf(problem, solution, r.from),
@@ -122,6 +126,7 @@ function clashing(r: PlanRequest, built: BuiltProblem, days: number): CulturePla
     curves: [],
     profiles: {},
     takesUp: [],
+    labour: built.labour,
     clash: over
       ? `Pins ask for more vessels for ${over.foodOf.profile.name.toLowerCase()} at one time than are free: ${over.vesselClass.free}. Unpin one, or add a vessel.`
       : 'Pins ask for more vessels at one time than are free. Unpin one, or add a vessel.',

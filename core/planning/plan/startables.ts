@@ -1,6 +1,7 @@
 import { failureOf } from '../../foods/failureOf'
 import type { CultureReading } from '../../estimation/readCulture'
-import { buyingOf, canBuyIn } from '../../foods/buying'
+import { starterComing } from './starterComing'
+import { buyingOf, firstDayToBuy } from '../../foods/buying'
 import type { Food, FoodMethod } from '../../foods/contract'
 import { courseQuantile, sampleCourses, type Courses } from '../../foods/courses'
 import { foodOf } from '../../foods/index'
@@ -26,6 +27,8 @@ export interface RoomStart extends Startable {
   bought: boolean
   /** Of its starter; 0 where the room has it. */
   price: number
+  /** Days its starter takes to come; 0 where the room has it. */
+  leadDays: number
 }
 
 /** A food line in use costs attention of its own, minutes a week: few sturdy lines beat many (working estimate). */
@@ -108,10 +111,15 @@ export function roomStarts(
         readings.has(c.id) &&
         givesStarter(readings.get(c.id)!),
     )
-    const bought = needsStarter && !mother
+    // One that is on its way is planned with; another one is not bought.
+    const coming = needsStarter && !mother ? starterComing(state, id) : null
+    const bought = needsStarter && !mother && coming === null
+    const fromOutside = bought || coming !== null
     const buying = buyingOf(food)
-    // Out of season nobody sends it: then it is a gap, with other ways.
-    if (bought && !canBuyIn(food, Number(state.today.slice(5, 7)))) return []
+    // Out of season nobody sends it: it is ordered when the season begins, or is a gap with other ways.
+    const orderDay = bought ? firstDayToBuy(food, state.today, days) : 0
+    if (orderDay === null) return []
+    const leadDays = bought ? buying.leadDays : 0
     return vesselClasses(state, id, method, last?.record.litres ?? null).flatMap(
       (vesselClass): RoomStart[] => {
         const courses = coursesOf(food, method, vesselClass.litres, temperatureC, days)
@@ -132,14 +140,15 @@ export function roomStarts(
             reliability,
             // What it gives after its time is another vessel's.
             gives: courseQuantile(courses.gives, 0.5).map((g, d) =>
-              d < holdsDays && (!bought || d >= buying.apartDays) ? g : 0,
+              d < holdsDays && (!fromOutside || d >= buying.apartDays) ? g : 0,
             ),
             vessel: vesselClass.id,
             holdsDays,
             startMinutes: vesselMinutes(method),
             dayMinutes: tendMinutes(food, method),
             price: bought ? buying.price : 0,
-            fromDay: bought ? buying.leadDays : 0,
+            leadDays,
+            fromDay: coming ?? orderDay + leadDays,
           },
         ]
       },

@@ -1,3 +1,4 @@
+import { movedTemperature } from '../../stock/tankTemperature'
 import type { RoomState } from '../../stock/roomState'
 import { lifeStage } from '../../fry/life'
 import { addDays, daysBetween, type LocalDate } from '../../time/localDate'
@@ -51,12 +52,10 @@ export function stateIf(state: RoomState, w: WhatIf): RoomState {
         fryNow: b.fryNow * factor,
         // Numbers go with the days of the brood.
         numbers: {
-          ...b.numbers,
-          onDay: (day: number) => b.numbers.onDay(day) * factor,
-          at: (date: LocalDate) => b.numbers.at(addDays(date, -shift)) * factor,
+          freeOn,
+          points: b.numbers.points.map(p => ({ ...p, fry: p.fry * factor })),
         },
-        temperature: (date: LocalDate) => b.temperature(addDays(date, -shift)) + w.warmerC,
-        steady: b.steady === null ? null : b.steady + w.warmerC,
+        water: movedTemperature(b.water, shift, w.warmerC),
       }
     }),
     cultureStates: state.cultureStates.filter(c => !w.lost.includes(c.id)),

@@ -10,7 +10,7 @@ import { ofKind } from '../../records/effectiveEntries'
 import type { Tank } from '../../records/records'
 import { running, type CultureState } from '../../stock/cultures'
 import type { RoomState } from '../../stock/roomState'
-import { tankTemperature } from '../../stock/tankTemperature'
+import { tankTemperature, temperatureOn } from '../../stock/tankTemperature'
 import { hoursBetween } from '../../time/localDate'
 import type { Draw } from './draw'
 import { roundedForHand, type HandAmount } from './handAmount'
@@ -115,7 +115,10 @@ export function grownDraws(
 ): OtherDraw[] {
   const tanks = state.tanks.filter(t => t.grown !== null && isDue(state, t))
   return tanks.flatMap((tank): OtherDraw[] => {
-    const warm = tankTemperature(tank, state.entries, state.room.timeZone).at(state.today)
+    const warm = temperatureOn(
+      tankTemperature(tank, state.entries, state.room.timeZone),
+      state.today,
+    )
     const choices = spare.flatMap(s => {
       const food = EDIBLES.find(e => e.id === s.source.foodId)
       const meal = food && s.source.kind === 'culture' ? grownMeal(tank, food, warm) : 0

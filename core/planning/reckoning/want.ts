@@ -1,3 +1,4 @@
+import { temperatureOn } from '../../stock/tankTemperature'
 import { entriesOf } from '../../records/entriesOf'
 import type { FeedProfile } from '../../feeds/contract'
 import { EDIBLES, sizedAs } from '../../fry/edibles'
@@ -60,7 +61,7 @@ export function eatingAt(
   return state.broods.flatMap((brood): Eating[] => {
     const day = brood.tank?.id === tank.id ? dayOf(brood, round.date) : null
     if (!day || !brood.species || day.fry * day.dryRationMg <= 0) return []
-    const temperatureC = brood.temperature(round.date)
+    const temperatureC = temperatureOn(brood.water, round.date)
     return [{ brood, day, species: brood.species, tankL: tank.litres, temperatureC }]
   })
 }

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { Draft } from '@renatus/core/records/draft'
 import type { Entry } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'
+import { makeId } from '@renatus/core/records/id'
 import { roomState } from '@renatus/core/stock/roomState'
 import { addHours } from '@renatus/core/time/localDate'
 import { RenatusDatabase } from '~/db/database'
@@ -34,6 +35,18 @@ describe('a room by its tail', () => {
     await note(db, 'two')
     expect(await texts(room)).toEqual(['one', 'two'])
     expect(before.entries).toHaveLength(1)
+    db.close()
+  })
+  it('a tab that was a moment ahead loses nothing of another one', async () => {
+    const db = fresh()
+    const room = new WorkingRoom(db)
+    await note(db, 'one')
+    const [one] = (await room.read()).entries
+    // An id of tomorrow, as of a device whose clock runs ahead.
+    await db.entries.add({ ...one!, id: makeId(Date.now() + 86_400_000, new Uint8Array(10)) })
+    expect(await texts(room)).toEqual(['one', 'one'])
+    await note(db, 'two')
+    expect(await texts(room)).toEqual(['one', 'two', 'one'])
     db.close()
   })
   it('what another device wrote earlier comes between, and a replaced room is another log', async () => {

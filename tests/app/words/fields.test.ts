@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import {
   clockField,
   dateField,
+  handField,
   massField,
   numberField,
   optionalNumber,
@@ -126,5 +127,37 @@ describe('accepted input', () => {
     const got = field.parse(text)
     if (want === null) expect(got).toBeNull()
     else expect(got).toBeCloseTo(want, 6)
+  })
+})
+
+describe('an amount in the measure of a hand', () => {
+  const read = (text: string, unit: 'mL' | 'piece' | 'g', measures: 'metric' | 'us' = 'metric') =>
+    handField({ label: 'Drawn', min: 0, max: 1e6 }, unit, measures).safeParse(text)
+  it.each([
+    ['12', 'mL', 12],
+    ['12,5', 'mL', 12.5],
+    ['2 tsp', 'mL', 10],
+    ['2 tbsp + 1 tsp', 'mL', 35],
+    ['1.2 L', 'mL', 1200],
+    ['1½', 'piece', 1.5],
+    ['1/2', 'piece', 0.5],
+    ['0.08 g', 'g', 0.08],
+    ['0', 'mL', 0],
+  ] as const)('%s %s', (text, unit, value) => {
+    const result = read(text, unit)
+    expect(result.success && result.data).toBeCloseTo(value, 9)
+  })
+  it('refuses what is none, with the field, what was typed and the remedy', () => {
+    for (const [text, unit] of [
+      ['-2', 'mL'],
+      ['much', 'mL'],
+      ['2 tsp', 'piece'],
+      ['5 g', 'mL'],
+      ['', 'mL'],
+    ] as const) {
+      const result = read(text, unit)
+      expect(result.success, text).toBe(false)
+      expect(result.error!.issues[0]!.message).toMatch(/^Drawn (cannot be “|is empty)/)
+    }
   })
 })

@@ -9,7 +9,7 @@ describe('words for foods', () => {
     ['moina', 1790, '1.79 L'],
     ['microworm', 0.73, '¾ wipe'],
     ['microworm', 2.6, '2½ wipes'],
-    ['microworm', 0.1, 'a little of a wipe'],
+    ['microworm', 0.1, 'less than ¼ wipe'],
     ['first-powder', 2, '2 pinches'],
     ['grindal-worm', 11.6, '12'],
     ['gel', 1, '1 cube'],

@@ -9,7 +9,7 @@ import { searchSpecies } from '@renatus/core/fry/species/searchSpecies'
 import { ESTIMATE } from '@renatus/core/fry/species/species'
 import { speciesOf } from '@renatus/core/fry/species/speciesOf'
 import { fryAlive } from '@renatus/core/fry/survival'
-import { fryCourse } from '@renatus/core/fry/fryCourse'
+import { fryCourse, fryOn } from '@renatus/core/fry/fryCourse'
 
 const species = (id: string) => SPECIES.find(s => s.id === id)!
 
@@ -158,15 +158,18 @@ describe('numbers', () => {
       ],
       '2026-03-10',
     )
-    expect(course.at('2026-03-12')).toBeCloseTo(100 * 0.97 ** 2, 6)
-    expect(course.at('2026-03-15')).toBe(60)
-    expect(course.at('2026-03-16')).toBeCloseTo(60 * 0.97 - 30, 6)
+    expect(fryOn(course, '2026-03-12')).toBeCloseTo(100 * 0.97 ** 2, 6)
+    expect(fryOn(course, '2026-03-15')).toBe(60)
+    expect(fryOn(course, '2026-03-16')).toBeCloseTo(60 * 0.97 - 30, 6)
     expect(
-      fryCourse(
-        { fry: 10, on: '2026-03-10' },
-        [{ on: '2026-03-11', kind: 'left', fry: 50 }],
-        '2026-03-10',
-      ).at('2026-03-12'),
+      fryOn(
+        fryCourse(
+          { fry: 10, on: '2026-03-10' },
+          [{ on: '2026-03-11', kind: 'left', fry: 50 }],
+          '2026-03-10',
+        ),
+        '2026-03-12',
+      ),
     ).toBe(0)
   })
 })

@@ -1,3 +1,4 @@
+import { temperatureOn } from '@renatus/core/stock/tankTemperature'
 import { describe, expect, it } from 'vitest'
 import { broodLadder } from '@renatus/core/stock/broodLadder'
 import { sheetRequest } from '@renatus/core/stock/sheetRequest'
@@ -87,8 +88,8 @@ describe('a brood over its life', () => {
       was: 26 as never,
     })
     const [warm, cold] = [only(), only([cool])]
-    expect(cold.temperature('2026-03-16')).toBe(26)
-    expect(cold.temperature('2026-03-18')).toBe(22)
+    expect(temperatureOn(cold.water, '2026-03-16')).toBe(26)
+    expect(temperatureOn(cold.water, '2026-03-18')).toBe(22)
     const length = (b: typeof warm) => broodLadder(b, at().room, 6, 1)[0]!.lengthMm
     expect(length(cold)).toBeLessThan(length(warm))
   })

@@ -28,16 +28,16 @@ const yes = (date?: string) => send(stops.done(props.stop, date ? { on: date } :
 </script>
 
 <template>
-  <StopFrame :now="now" :cautions="stop.cautions" :problem="problem">
+  <StopFrame asks :now="now" :cautions="stop.cautions" :problem="problem">
     <template #drawing
       ><TankDrawing v-if="about.what === 'brood'" :label="stop.subject.name" /><CupDrawing
         v-else
         form="harvest"
     /></template>
     <p class="sentence">{{ askText(stop) }}</p>
-    <p class="small mt-1">
+    <template #note>
       Expected for {{ units.date(on) }}. Until you say otherwise Renatus goes on with that.
-    </p>
+    </template>
     <template #actions>
       <button class="btn btn-quiet" @click="send(stops.enough(stop))">
         {{ about.what === 'brood' ? 'No more' : 'It does not come' }}

@@ -59,12 +59,14 @@ const to = computed(
       >
       <NuxtLink to="/ahead" :prefetch="false" class="link">See Ahead</NuxtLink>
     </p>
-    <details class="mt-1">
-      <summary class="link min-h-12 inline-flex items-center text-ink2">
-        Why {{ plural(start.left, 'vessel') }} today?
-      </summary>
-      <p class="border-l-4 border-plan pl-4 py-1">{{ start.why }}</p>
-    </details>
+    <template #more>
+      <details>
+        <summary class="link min-h-12 inline-flex items-center text-ink2">
+          Why {{ plural(start.left, 'vessel') }} today?
+        </summary>
+        <p class="border-l-4 border-plan pl-4 py-1">{{ start.why }}</p>
+      </details>
+    </template>
     <template #actions>
       <StopButtons v-model:problem="problem" :stop="stop" done="Started">
         <NuxtLink :to="to" :prefetch="false" class="btn">Step by step</NuxtLink>

@@ -5,7 +5,10 @@ import { useBroodLooks } from '~/composables/useBroodLooks'
 import { foodInText } from '~/words/foods'
 
 /** One look at bellies, answered with one tap. */
-const props = defineProps<{ ask: BellyAsk }>()
+const props = defineProps<{
+  ask: BellyAsk
+  /** When they tell. */ from?: string
+}>()
 const actions = useBroodLooks()
 const WORDS: readonly [Bellies, string][] = [
   ['empty', 'Empty'],
@@ -19,12 +22,17 @@ const choices = WORDS.filter(([id]) =>
 </script>
 
 <template>
-  <div class="mt-3" role="group" :aria-label="`Bellies of ${ask.brood.name}`">
-    <p class="font-semibold">
-      Bellies of {{ ask.brood.name }}, a quarter of an hour after {{ foodInText(ask.foodId)
-      }}<template v-if="ask.weaning">, trial meal {{ ask.meal }} of 2</template>
+  <div
+    class="flex flex-wrap items-center gap-x-3 gap-y-1"
+    role="group"
+    :aria-label="`Bellies of ${ask.brood.name}, a quarter of an hour after ${foodInText(ask.foodId)}`"
+  >
+    <p>
+      Bellies of <strong class="font-semibold">{{ ask.brood.name }}</strong>{{
+        ask.weaning ? `, trial meal ${ask.meal} of 2` : ''
+      }}{{ from ? `, from ${from}` : '' }}:
     </p>
-    <div class="flex flex-wrap gap-2 mt-1">
+    <div class="flex flex-wrap gap-2">
       <button v-for="[id, word] in choices" :key="id" class="btn" @click="actions.look(ask, id)">
         <svg viewBox="0 0 24 24" class="size-6" aria-hidden="true">
           <path

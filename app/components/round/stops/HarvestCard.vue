@@ -35,20 +35,25 @@ const age = computed(() => hoursBetween(props.stop.pull.hatch.startedAt, room.no
         label="Hatch vessel, mostly orange nauplii"
     /></template>
     <StopSentence v-for="l in lines" :key="l.key" :line="l" />
-    <p class="small mt-1">
-      Started {{ units.duration(age) }} ago. Yolk left in each: {{ units.share(stop.pull.energy) }}.
+    <template #note>
       <template v-if="stop.pull.late"
         >It was due
         {{ units.when(stop.pull.hatch.setup.pullsAt[stop.pull.pullNo - 1] ?? stop.pull.round.at) }}:
-        look and smell first.</template
-      >
+        look and smell first.
+      </template>
       Done: it came as expected, into a cup that goes to the fridge.
-    </p>
-    <WhyPanel
-      v-if="stop.pull.why"
-      :reasons="[stop.pull.why]"
-      :ask="`Why ${units.count(stop.pull.nauplii)}?`"
-    />
+    </template>
+    <template #more>
+      <p class="small">
+        Started {{ units.duration(age) }} ago. Yolk left in each:
+        {{ units.share(stop.pull.energy) }}.
+      </p>
+      <WhyPanel
+        v-if="stop.pull.why"
+        :reasons="[stop.pull.why]"
+        :ask="`Why ${units.count(stop.pull.nauplii)}?`"
+      />
+    </template>
     <template #actions>
       <StopButtons v-model:problem="problem" :stop="stop">
         <NuxtLink class="btn" :prefetch="false" :to="`/harvest/${stop.pull.hatch.id}`"

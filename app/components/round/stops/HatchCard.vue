@@ -68,10 +68,7 @@ const reasons = computed(() => [
       <span class="amount" data-testid="salt-g">{{ units.grams(p.saltG) }}</span> salt,
       <span class="amount" data-testid="cysts-g">{{ units.grams(p.cystsG) }}</span> cysts.
     </p>
-    <p class="small mt-1">
-      {{ spoons }}{{ pulls }}: {{ plural(mealRounds, 'round') }} for {{ plural(tanks, 'tank') }}.
-      {{ p.pulls.length > 1 ? 'Two pulls, since that saves cysts.' : 'One pull.' }}
-    </p>
+    <template v-if="spoons" #note>{{ spoons }}</template>
     <p v-if="p.soda" class="mt-1">
       <strong class="num">{{ units.grams(p.soda.firstG) }}</strong> baking soda first; wait, test,
       again while pH is under 8, at most {{ units.grams(p.soda.maximumG) }}.
@@ -85,8 +82,14 @@ const reasons = computed(() => [
         >
       </li>
     </ul>
-    <WhyPanel :reasons="reasons" :ask="`Why ${units.grams(p.cystsG)}?`" />
     <HatchForm v-if="differs" :stop="stop" @saved="differs = false" @cancel="differs = false" />
+    <template #more>
+      <p class="small">
+        {{ pulls }}: {{ plural(mealRounds, 'round') }} for {{ plural(tanks, 'tank') }}.
+        {{ p.pulls.length > 1 ? 'Two pulls, since that saves cysts.' : 'One pull.' }}
+      </p>
+      <WhyPanel :reasons="reasons" :ask="`Why ${units.grams(p.cystsG)}?`" />
+    </template>
     <template #actions>
       <StopButtons v-if="!differs" v-model:problem="problem" :stop="stop">
         <button class="btn" @click="differs = true">Differs</button>

@@ -7,7 +7,8 @@ import { hatchLook } from '~/components/vessel/hatchLook'
 import VesselPicture from '~/components/vessel/VesselPicture.vue'
 import { useRoomStore } from '~/stores/room'
 import { pieces } from '~/words/gel'
-import { numberField } from '~/words/fields'
+import { handField } from '~/words/fields'
+import AmountField from '../AmountField.vue'
 import StopButtons from '../StopButtons.vue'
 import StopFrame from '../StopFrame.vue'
 import StopSentence from '../StopSentence.vue'
@@ -46,8 +47,9 @@ const vesselKind = computed(() => {
 /** Of the day's tub another number of pieces can be said; null where it cannot be read. */
 function given() {
   if (props.stop.kind !== 'tub') return undefined
-  const most = props.stop.box.pieces
-  const parsed = numberField({ label: 'Pieces', min: 0, max: most }).safeParse(typed.value)
+  if (typed.value.trim() === '') return { share: 1 }
+  const rule = { label: 'Pieces', min: 0, max: props.stop.box.pieces }
+  const parsed = handField(rule, 'piece', room.measures).safeParse(typed.value)
   if (parsed.success) return { share: parsed.data / props.stop.pieces }
   problem.value = parsed.error.issues[0]!.message
   return null
@@ -76,10 +78,17 @@ function given() {
       <CupDrawing v-else :form="stop.kind === 'order' ? 'harvest' : 'fridge'" />
     </template>
     <StopSentence v-for="l in lines" :key="l.key" :line="l" />
-    <p v-if="lines[0]?.why" class="small mt-1">{{ lines[0].why }}</p>
-    <label v-if="open" class="font-semibold"
-      >Pieces taken<input v-model="typed" class="field block mt-1 w-32" inputmode="decimal"
-    /></label>
+    <AmountField
+      v-if="open && stop.kind === 'tub'"
+      v-model="typed"
+      class="max-w-xs"
+      label="Pieces taken"
+      :asked="stop.pieces"
+      unit="piece"
+    />
+    <template v-if="lines[0]?.why" #more
+      ><p class="small">{{ lines[0].why }}</p></template
+    >
     <template #actions>
       <StopButtons
         v-model:open="open"

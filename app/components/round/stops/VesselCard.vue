@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import type { HandAmount } from '@renatus/core/planning/reckoning/handAmount'
 import type { VesselStop } from '@renatus/core/round/stops/vessel/find'
 import { drawnInAll } from '@renatus/core/round/stops/vessel/words'
 import { cultureView } from '~/components/cultures/cultureView'
 import VesselPicture from '~/components/vessel/VesselPicture.vue'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
 import { lookInShort } from '~/words/cultures'
-import { numberField } from '~/words/fields'
+import { handField } from '~/words/fields'
+import { useUnits } from '~/composables/useUnits'
 import { sinceWords } from '~/words/tending'
 import AmountField from '../AmountField.vue'
 import StopButtons from '../StopButtons.vue'
@@ -16,6 +18,7 @@ import { useStopLines } from '../useStopLines'
 
 /** One vessel: what is drawn from it and for whom, and the one thing to do with it; drawn as it should look. */
 const props = defineProps<{ stop: VesselStop; now: boolean }>()
+const units = useUnits()
 const lines = useStopLines(() => props.stop)
 const record = computed(() => props.stop.tended.culture.record)
 const view = computed(() => cultureView(record.value, props.stop.tended.reading))
@@ -30,17 +33,18 @@ const problem = ref<string | null>(null)
 const typed = ref({ drawn: '', acted: '' })
 
 /** A share of what was proposed, from a number that was typed; 1 where nothing was. */
-function shareOf(text: string, label: string, proposed: number): number | null {
+function shareOf(text: string, label: string, proposed: HandAmount): number | null {
   if (text.trim() === '') return 1
-  const parsed = numberField({ label, min: 0, max: 1e6 }).safeParse(text)
-  if (parsed.success) return proposed > 0 ? parsed.data / proposed : 1
+  const rule = { label, min: 0, max: 1e6 }
+  const parsed = handField(rule, proposed.unit, units.measures.value).safeParse(text)
+  if (parsed.success) return proposed.value > 0 ? parsed.data / proposed.value : 1
   problem.value = parsed.error.issues[0]!.message
   return null
 }
 function given() {
   const draw = drawn.value
-  const drawnShare = draw ? shareOf(typed.value.drawn, 'Drawn', draw.value) : 1
-  const actShare = acted.value ? shareOf(typed.value.acted, 'Done', acted.value.value) : 1
+  const drawnShare = draw ? shareOf(typed.value.drawn, 'Drawn', draw) : 1
+  const actShare = acted.value ? shareOf(typed.value.acted, 'Done', acted.value) : 1
   if (drawnShare === null || actShare === null) return null
   return { drawn: drawnShare, acted: actShare, looksAsDrawn: false }
 }
@@ -59,41 +63,31 @@ function given() {
         :plug="view.plug"
         :scale="0.8"
     /></template>
-    <div class="grid gap-1">
-      <StopSentence v-for="l in lines" :key="l.key" :line="l" />
-    </div>
-    <p v-if="stop.act" class="small mt-1">
-      {{ stop.act.because }} {{ sinceWords(stop.act.lateH) }}
-    </p>
-    <p class="small mt-1">
-      <template v-if="stop.look"
-        >Drawn as it should look: {{ lookInShort(stop.tended.food, stop.tended.reading.look) }}.
-        Done says that it does.</template
-      >
-      <NuxtLink
-        :to="`/shelf/${record.id}`"
-        :prefetch="false"
-        class="link inline-flex items-center min-h-12"
-        >{{ stop.look ? 'It looks different' : `See ${record.name}` }}</NuxtLink
-      >
-    </p>
-    <WhyPanel v-if="reasons.length" :reasons="reasons" ask="Why so much?" />
+    <StopSentence v-for="l in lines" :key="l.key" :line="l" />
+    <template v-if="stop.look" #note>
+      Should look as drawn: {{ lookInShort(stop.tended.food, stop.tended.reading.look) }}.
+    </template>
     <div v-if="open" class="grid gap-3 mt-2 sm:grid-cols-2">
       <AmountField
         v-if="drawn"
         v-model="typed.drawn"
         :label="`Drawn in all, ${drawn.unit}`"
         :asked="drawn.value"
-        :digits="3"
+        :unit="drawn.unit"
       />
       <AmountField
         v-if="acted"
         v-model="typed.acted"
         :label="`${acted.what}, ${acted.unit}`"
         :asked="acted.value"
-        :digits="3"
+        :unit="acted.unit"
       />
     </div>
+    <template #more>
+      <p v-if="stop.act" class="small">{{ stop.act.because }} {{ sinceWords(stop.act.lateH) }}</p>
+      <p v-if="stop.look" class="small">Done says, too, that it looks as drawn.</p>
+      <WhyPanel v-if="reasons.length" :reasons="reasons" ask="Why so much?" />
+    </template>
     <template #actions>
       <StopButtons
         v-model:open="open"
@@ -101,7 +95,11 @@ function given() {
         :stop="stop"
         :differs="drawn !== null || acted !== null"
         :given="given"
-      />
+      >
+        <NuxtLink :to="`/shelf/${record.id}`" :prefetch="false" class="btn btn-quiet">{{
+          stop.look ? 'Looks other' : 'See it'
+        }}</NuxtLink>
+      </StopButtons>
     </template>
   </StopFrame>
 </template>

@@ -11,6 +11,7 @@ export const askStops: StopKind<AskStop, AskGiven> = {
   minutes: () => MINUTES,
   rank: s => ({ station: s.about.what === 'order' ? 'paper' : 'tanks', hygiene: null }),
   words: askWords,
+  fetch: () => [],
   given: askGiven,
   done: askDone,
   notNow: askNotNow,

@@ -27,7 +27,8 @@ function vesselsOf(stop: BeginStop, count: number, c: AnswerContext): CultureDra
   const air = place ? airAt(airNow(place, state.entries), 'middle') : null
   const used = new Set(state.cultures.map(x => x.name))
   const base = mother?.record.name ?? food.profile.name
-  const names = nextNames(base, count, used)
+  // The first of its kind carries a 1: who sees a 2 looks for the other.
+  const names = nextNames(mother ? base : `${base} 0`, count, used)
   const busy = new Set(running(state.cultureStates).map(x => x.record.vesselId))
   const free = state.vessels.filter(
     v => !v.hatching && !busy.has(v.id) && fitsVessel(method, v) && v.litres === start.litres,

@@ -1,6 +1,7 @@
 import { startMinutes } from '../../../planning/startMinutes'
 import type { StopKind } from '../../stopKind'
 import { beginDone, beginGiven, type BeginGiven } from './answer'
+import { beginFetch } from './fetch'
 import { findBegins, type BeginStop } from './find'
 import { beginWords } from './words'
 
@@ -10,6 +11,7 @@ export const beginStops: StopKind<BeginStop, BeginGiven> = {
   minutes: s => startMinutes(s.steps, s.start.left),
   rank: s => ({ station: 'cultures', hygiene: s.hygiene }),
   words: beginWords,
+  fetch: beginFetch,
   given: beginGiven,
   done: beginDone,
 }

@@ -1,4 +1,5 @@
 import type { StopKind } from '../../stopKind'
+import { oneOf } from '../../thing'
 import { cleanDone, cleanGiven, type CleanGiven } from './answer'
 import { findCleans, type CleanStop } from './find'
 import { cleanWords } from './words'
@@ -11,6 +12,7 @@ export const cleanStops: StopKind<CleanStop, CleanGiven> = {
   minutes: () => MINUTES,
   rank: () => ({ station: 'cultures', hygiene: 'brine' }),
   words: cleanWords,
+  fetch: () => [oneOf('bleach', 'household bleach and gloves')],
   given: cleanGiven,
   done: cleanDone,
 }

@@ -7,7 +7,7 @@ export const cleanWords = (stop: CleanStop): StopLine[] => [
     verb: 'Bleach',
     amount: stop.hatches,
     unit: 'hatches since',
-    text: `Bleach ${stop.vessel.name} and its air line, then rinse until no smell is left: ${stop.hatches} hatches since the last time.`,
+    text: `Bleach ${stop.vessel.name} and its air line, then rinse until no smell is left: ${stop.hatches} ${stop.hatches === 1 ? 'hatch' : 'hatches'} since the last time.`,
     why: 'Film in vessel and lines feeds bacteria, and they eat the oxygen of the next hatch.',
   },
 ]

@@ -17,6 +17,7 @@ export const clearStops: StopKind<ClearStop, ClearGiven> = {
       ? { station: 'cultures', hygiene: 'brine' }
       : { station: 'thaw', hygiene: null },
   words: clearWords,
+  fetch: () => [],
   given: clearGiven,
   done: clearDone,
 }

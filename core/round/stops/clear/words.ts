@@ -1,4 +1,4 @@
-import { nearQuarter } from '../../../feeds/portionText'
+import { piecesText } from '../../../feeds/portionText'
 import { edible } from '../../../fry/edibles'
 import { dayText } from '../../../time/dayText'
 import { hoursBetween, localDateOf } from '../../../time/localDate'
@@ -37,7 +37,7 @@ export function clearWords(stop: ClearStop, state: RoomState): StopLine[] {
   }
   if (what.of === 'gel') {
     const { box } = what
-    const pieces = `${nearQuarter(box.pieces)} ${box.pieces > 1 ? 'pieces' : 'piece'}`
+    const pieces = piecesText(box.pieces)
     return [
       {
         subject,

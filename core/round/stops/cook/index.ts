@@ -11,6 +11,7 @@ export const cookStops: StopKind<CookStop, CookGiven> = {
   minutes: () => MINUTES,
   rank: () => ({ station: 'kitchen', hygiene: null }),
   words: cookWords,
+  fetch: () => [],
   given: cookGiven,
   done: cookDone,
 }

@@ -1,5 +1,6 @@
 import type { StopKind } from '../../stopKind'
 import { harvestDone, harvestGiven, type HarvestGiven } from './answer'
+import { harvestFetch } from './fetch'
 import { findHarvests, type HarvestStop } from './find'
 import { harvestWords } from './words'
 
@@ -11,6 +12,7 @@ export const harvestStops: StopKind<HarvestStop, HarvestGiven> = {
   minutes: () => MINUTES,
   rank: () => ({ station: 'cultures', hygiene: 'brine' }),
   words: harvestWords,
+  fetch: harvestFetch,
   given: harvestGiven,
   done: harvestDone,
 }

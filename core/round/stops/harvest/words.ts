@@ -1,4 +1,5 @@
 import { CUP_ML } from '../../../planning/reckoning/sourcesAt'
+import { animalsText } from '../../../units/countable'
 import { formatCount, formatMillilitres } from '../../../units/format'
 import type { StopLine } from '../../stopKind'
 import { freezeMl } from './answer'
@@ -23,7 +24,7 @@ export function harvestWords(stop: HarvestStop): StopLine[] {
       amount: Math.round(pull.nauplii),
       unit: 'nauplii',
       big: formatCount(pull.nauplii),
-      text: `Harvest ${subject.name}: about ${formatCount(pull.nauplii)} nauplii into a cup of ${CUP_ML} mL, pull ${pull.pullNo} of ${pull.ofPulls}.${tanks}${freezeText(stop)}`,
+      text: `Harvest ${subject.name}: about ${animalsText(pull.nauplii, 'nauplii')} into a cup of ${CUP_ML} mL, pull ${pull.pullNo} of ${pull.ofPulls}.${tanks}${freezeText(stop)}`,
       why: pull.late
         ? 'It was due before: harvest it now, look and smell first.'
         : (pull.why?.rule ?? 'It is due at this round.'),

@@ -1,5 +1,6 @@
 import type { StopKind } from '../../stopKind'
 import { hatchDone, hatchGiven, type HatchGiven } from './answer'
+import { hatchFetch } from './fetch'
 import { findHatches, type HatchStop } from './find'
 import { hatchWords } from './words'
 
@@ -11,6 +12,7 @@ export const hatchStops: StopKind<HatchStop, HatchGiven> = {
   minutes: () => MINUTES,
   rank: () => ({ station: 'cultures', hygiene: 'brine' }),
   words: hatchWords,
+  fetch: hatchFetch,
   given: hatchGiven,
   done: hatchDone,
 }

@@ -1,4 +1,5 @@
 import type { StopKind } from '../../stopKind'
+import { oneOf } from '../../thing'
 import { looksDone, looksGiven, type LooksGiven } from './answer'
 import { findLooks, type LooksStop } from './find'
 import { looksWords } from './words'
@@ -11,6 +12,7 @@ export const looksStops: StopKind<LooksStop, LooksGiven> = {
   minutes: s => A_LOOK * s.cultures.length,
   rank: s => ({ station: 'cultures', hygiene: s.hygiene }),
   words: looksWords,
+  fetch: () => [oneOf('torch', 'torch')],
   given: looksGiven,
   done: looksDone,
 }

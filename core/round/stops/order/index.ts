@@ -11,6 +11,7 @@ export const orderStops: StopKind<OrderStop, OrderGiven> = {
   minutes: () => MINUTES,
   rank: () => ({ station: 'paper', hygiene: null }),
   words: orderWords,
+  fetch: () => [],
   given: orderGiven,
   done: orderDone,
 }

@@ -67,6 +67,10 @@ function smallestOf(c: RoundContext, tank: Tank): TankStop['smallest'] {
 /** Foods that would close a gap: those on the ladder that stand nowhere first, then whatever would fit. */
 function waysToClose(c: RoundContext, gap: MealGap): GapWay[] {
   const here = new Set(c.reckoning.sources.filter(s => s.ready).map(s => s.foodId))
+  // What hatches, or is started at this round, closes it by itself.
+  const { hatches } = c.reckoning.hatch
+  const hatching = c.state.hatches.some(h => h.endedAt === null)
+  if (hatching || hatches.some(h => h.startRound.key === c.round.key)) here.add(NAUPLII)
   const fits = gap.want.eating.flatMap(e =>
     closers(
       e.day,
@@ -93,6 +97,19 @@ function gelFor(c: RoundContext, tank: Tank): GelMeal | null {
   return given ? null : { ...meal, pieces: meal.pieces / times.length }
 }
 
+/** Looks at bellies: who gets nothing has nothing to show; what is offered on trial comes from a hand. */
+function bellyLooks(
+  { state }: RoundContext,
+  tank: Tank,
+  draws: readonly Draw[],
+  today: (b: BroodState) => LadderDay | null,
+  otherwise: boolean,
+): BellyAsk[] {
+  const fed = draws.length > 0 || otherwise
+  const asks = bellyAsks(state, tank.id, today, draws[0]?.foodId ?? null)
+  return asks.filter(a => a.weaning || fed)
+}
+
 function tankStop(
   c: RoundContext,
   tank: Tank,
@@ -105,10 +122,10 @@ function tankStop(
   const gap = meal ? { share: meal.share, ways: waysToClose(c, meal) } : null
   const gel = gelFor(c, tank)
   const tasks = tankTasks(state, tank.id, today)
-  const looks = bellyAsks(state, tank.id, today, draws[0]?.foodId ?? null)
+  const looks = bellyLooks(c, tank, draws, today, gel !== null || gap === null)
   const weaning = weaningAsks(state, tank.id)
-  const asks = draws.length + tasks.length + looks.length + weaning.length
-  if (asks === 0 && !gap && !gel && !grown) return null
+  const wants = draws.length + tasks.length + looks.length + weaning.length
+  if (wants === 0 && !gap && !gel && !grown) return null
   const must = draws.length > 0 || gap !== null || gel !== null || tasks.some(t => t.must)
   const broods = draws.flatMap(d => d.wanted.eating.map(e => e.brood))
   const nauplii = draws.some(d => d.foodId === NAUPLII)

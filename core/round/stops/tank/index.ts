@@ -1,5 +1,6 @@
 import type { StopKind } from '../../stopKind'
 import { tankDone, tankGiven, tankTooMuch, type TankGiven } from './answer'
+import { tankFetch } from './fetch'
 import { findTanks, type TankStop } from './find'
 import { tankWords } from './words'
 
@@ -18,6 +19,7 @@ export const tankStops: StopKind<TankStop, TankGiven> = {
     A_LOOK * (s.looks.length + s.weaning.length),
   rank: () => ({ station: 'tanks', hygiene: null }),
   words: tankWords,
+  fetch: tankFetch,
   given: tankGiven,
   tooMuch: tankTooMuch,
   done: tankDone,

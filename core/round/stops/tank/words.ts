@@ -1,8 +1,9 @@
 import { EDIBLES } from '../../../fry/edibles'
-import { nearQuarter } from '../../../feeds/portionText'
+import { piecesText } from '../../../feeds/portionText'
 import type { Draw } from '../../../planning/reckoning/draw'
 import type { RoomState } from '../../../stock/roomState'
-import { formatCount, formatShare } from '../../../units/format'
+import { animalsText } from '../../../units/countable'
+import { formatShare } from '../../../units/format'
 import { foodInSentence, handText } from '../../handText'
 import type { StopLine } from '../../stopKind'
 import type { TankStop } from './find'
@@ -28,7 +29,7 @@ export function drawDoubt(d: Draw): string {
 function mealLine(stop: TankStop, d: Draw, measures: Measures): StopLine {
   const { tank } = stop
   const part = d.share < 0.95 && d.share > 0 ? `, ${formatShare(d.share)} of its meal` : ''
-  const animals = `about ${formatCount(d.organisms)} ${d.wanted.food.units}`
+  const animals = `about ${animalsText(d.organisms, d.wanted.food.units)}`
   const broods = d.wanted.eating.map(e => e.brood.name).join(', ')
   const doubt = drawDoubt(d)
   return {
@@ -66,8 +67,8 @@ export function tankWords(stop: TankStop, state: RoomState): StopLine[] {
             verb: 'Feed',
             amount: gel.pieces,
             unit: 'piece',
-            big: `${nearQuarter(gel.pieces)} ${gel.pieces > 1 ? 'pieces' : 'piece'}`,
-            text: `Feed ${subject}: ${nearQuarter(gel.pieces)} ${gel.pieces > 1 ? 'pieces' : 'piece'} of gel out of ${gel.box.name}.`,
+            big: piecesText(gel.pieces),
+            text: `Feed ${subject}: ${piecesText(gel.pieces)} of gel out of ${gel.box.name}.`,
             why: gel.why.rule,
           },
         ]

@@ -1,7 +1,7 @@
 import * as z from 'zod'
 import type { Written } from '../../stopKind'
 import type { TubStop } from './find'
-import { piecesText } from './words'
+import { piecesText } from '../../../feeds/portionText'
 
 /** As a share of what was proposed. */
 export const tubGiven = z.object({ share: z.number().min(0).max(100) })

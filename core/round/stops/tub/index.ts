@@ -1,4 +1,5 @@
 import type { StopKind } from '../../stopKind'
+import { oneOf } from '../../thing'
 import { tubDone, tubGiven, type TubGiven } from './answer'
 import { findTubs, type TubStop } from './find'
 import { tubWords } from './words'
@@ -11,6 +12,7 @@ export const tubStops: StopKind<TubStop, TubGiven> = {
   minutes: () => MINUTES,
   rank: () => ({ station: 'thaw', hygiene: null }),
   words: tubWords,
+  fetch: () => [oneOf('tub', 'tub for the day’s gel')],
   given: tubGiven,
   done: tubDone,
 }

@@ -1,8 +1,6 @@
-import { nearQuarter } from '../../../feeds/portionText'
+import { nearQuarter, piecesText } from '../../../feeds/portionText'
 import type { StopLine } from '../../stopKind'
 import type { TubStop } from './find'
-
-export const piecesText = (n: number) => `${nearQuarter(n)} ${n > 1 ? 'pieces' : 'piece'}`
 
 export function tubWords(stop: TubStop): StopLine[] {
   const who = stop.tanks.map(t => `${t.tankName} ${nearQuarter(t.pieces)}`).join(', ')

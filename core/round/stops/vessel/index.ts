@@ -1,6 +1,7 @@
 import type { TendingKind } from '../../../planning/tending'
 import type { StopKind } from '../../stopKind'
 import { vesselDone, vesselGiven, vesselTooMuch, type VesselGiven } from './answer'
+import { vesselFetch } from './fetch'
 import { findVessels, type VesselStop } from './find'
 import { vesselWords } from './words'
 
@@ -30,6 +31,7 @@ export const vesselStops: StopKind<VesselStop, VesselGiven> = {
   },
   rank: s => ({ station: 'cultures', hygiene: s.hygiene }),
   words: vesselWords,
+  fetch: vesselFetch,
   parts: s =>
     s.draws.length > 0 && s.act !== null
       ? {

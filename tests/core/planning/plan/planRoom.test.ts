@@ -74,6 +74,31 @@ describe('the plan of a room', () => {
     expect(p.gaps[0]).toMatchObject({ from: '2026-03-11' })
     expect(plan({ foods: [] }).starts).toEqual([])
   })
+  it('rounds without a minute plan the least that keeps the fry fed, and say what is taken already', () => {
+    const rounds = (state: PlanRequest['state'], minutes: number) => ({
+      ...state,
+      room: { ...state.room, rounds: state.room.rounds.map(r => ({ ...r, minutes })) },
+    })
+    const { state } = smallRoom()
+    const [usual, none] = [30, 0].map(minutes => plan({}, { state: rounds(state, minutes) }))
+    expect(none!.status).toBe('optimal')
+    expect(none!.labour.there).toBe(0)
+    expect(none!.labour.taken).toBeCloseTo(usual!.labour.taken, 6)
+    expect(none!.labour.taken).toBeGreaterThan(0)
+    expect(vessels(none!)).toBeGreaterThan(0)
+    expect(vessels(none!)).toBeLessThanOrEqual(vessels(usual!))
+    // What somebody pinned is done, whatever it takes.
+    const pin = { food: 'microworm', method: 'oats', on: '2026-03-20', vessels: 3 }
+    const pinned = plan({}, { state: rounds(state, 0), pins: [pin] })
+    expect(pinned.status).toBe('optimal')
+    expect(pinned.starts).toContainEqual(expect.objectContaining(pin))
+  })
+  it('what is sent in a season only is ordered when the season begins', () => {
+    const fleas = plan({ foods: ['moina'], freeOn: '2026-03-14', fry: 200, days: 60 })
+    const ordered = fleas.starts.filter(s => s.food === 'moina')
+    for (const s of ordered) expect(s.orderBy! >= '2026-04-01').toBe(true)
+    expect(ordered.length).toBeGreaterThan(0)
+  })
   it('more certainty never means fewer vessels, and unchanged facts change nothing', () => {
     const counts = [0.8, 0.9, 0.95, 0.99].map(certainty => vessels(plan({ certainty })))
     expect(counts).toEqual([...counts].sort((a, b) => a - b))

@@ -106,7 +106,14 @@ describe('looks at bellies', () => {
     freeSwimmingOn: '2026-03-10',
   }
   it('are asked once a day, after the food of the day, until the fry are grown', () => {
-    const ask = stopOf(fry)!.looks
+    // Who gets nothing has nothing to show.
+    expect(stopOf(fry)!.looks).toEqual([])
+    const food = log('2026-03-20T04:00:00Z', 'store.filled', {
+      ...{ storeId: NAMED.store1!, name: 'Cup', foodId: 'brine-shrimp', keep: 'fridge' },
+      ...{ unit: 'mL', amount: 200, organisms: 80_000, energy: 1, useBy: null },
+      fromId: NAMED.hatch2!,
+    })
+    const ask = stopOf(fry, [food])!.looks
     expect(ask).toHaveLength(1)
     expect(ask[0]!.orange).toBe(ask[0]!.foodId === 'brine-shrimp')
     const seen = log(NOW, 'brood.bellies', {
@@ -117,7 +124,7 @@ describe('looks at bellies', () => {
       bellies: 'full',
       weaning: false,
     })
-    expect(stopOf(fry, [seen])!.looks).toEqual([])
+    expect(stopOf(fry, [food, seen])!.looks).toEqual([])
     expect(stopOf({ ...fry, freeSwimmingOn: '2026-01-20' })?.looks ?? []).toEqual([])
   })
 })

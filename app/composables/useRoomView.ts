@@ -1,0 +1,84 @@
+import { onScopeDispose, shallowRef, watch, type Ref } from 'vue'
+import type { RenatusDatabase } from '~/db/database'
+import { onChange } from '~/db/onChange'
+import { askEngine } from '~/engine/engineClient'
+import type { Readings } from '~/engine/roomQuestion'
+import { withTold, type RoomView } from '~/engine/roomView'
+import { useFailures } from './useFailures'
+
+interface Asked {
+  db: Ref<RenatusDatabase>
+  /** Nothing is asked while it is false. */ on: Ref<boolean>
+  now: Ref<string>
+  hasty: Ref<boolean>
+  wide: Ref<boolean>
+  readings: Ref<Readings | null>
+}
+
+/** What a room hangs on; other tables change without changing it. */
+const TABLES = ['entries', 'records', 'meta']
+
+/** The room of a database, followed: asked for again when something in it changes, in this tab or another, and when time passes. */
+export function useRoomView(asked: Asked) {
+  const view = shallowRef<RoomView | null>(null)
+  const { report } = useFailures()
+  /** Counts what was given, so that the engine can say whether it has it. */
+  let given = 0
+  let turn = 0
+  let busy = false
+  let again = false
+
+  async function once(mine: number): Promise<void> {
+    const { readings } = asked
+    const question = {
+      database: asked.db.value.name,
+      now: asked.now.value,
+      hasty: asked.hasty.value,
+      wide: asked.wide.value,
+      readings: readings.value ? given : 0,
+      held: view.value?.held ?? null,
+    }
+    const all = readings.value
+    const answer = await askEngine(async engine => {
+      const first = await engine.look(question)
+      if (!first.lacks || !all) return first
+      await engine.take(question.readings, all)
+      return engine.look(question)
+    })
+    if (mine !== turn || answer.lacks) return
+    view.value = withTold(view.value, answer)
+  }
+
+  async function ask(): Promise<void> {
+    if (busy) {
+      again = true
+      return
+    }
+    busy = true
+    do {
+      again = false
+      if (!asked.on.value) break
+      try {
+        await once(turn)
+      } catch (error) {
+        report(error)
+      }
+    } while (again)
+    busy = false
+  }
+
+  watch(asked.db, () => {
+    turn++
+    view.value = null
+  })
+  watch(asked.readings, () => given++)
+  watch(Object.values(asked), () => void ask(), { immediate: true })
+  onScopeDispose(
+    onChange(
+      () => asked.db.value.name,
+      TABLES,
+      () => void ask(),
+    ),
+  )
+  return view
+}

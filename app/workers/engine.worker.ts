@@ -1,0 +1,4 @@
+import { expose } from 'comlink'
+import { RoomEngine } from '~/engine/roomEngine'
+
+expose(new RoomEngine())

@@ -1,0 +1,14 @@
+import { foodOf } from '../../../foods/index'
+import { recipe } from '../../../foods/recipe'
+import type { RoomState } from '../../../stock/roomState'
+import { some, type Thing } from '../../thing'
+import type { BeginStop } from './find'
+
+/** What goes into the vessels, after the recipe of their school. */
+export function beginFetch({ start }: BeginStop, state: RoomState): Thing[] {
+  const food = foodOf(start.food)!
+  const method = food.methods.find(m => m.id === start.method) ?? food.methods[0]!
+  return recipe(food, method, start.litres, state.room.measures).lines.map(l =>
+    some(l.what, l.amount * start.left, l.unit),
+  )
+}

@@ -1,0 +1,146 @@
+import { describe, expect, it } from 'vitest'
+import { foods } from '@renatus/core/foods/index'
+import { recipe } from '@renatus/core/foods/recipe'
+import type { Entry } from '@renatus/core/records/entries'
+import { HAND_UNITS } from '@renatus/core/records/vocabulary'
+import { comingLines } from '@renatus/core/round/comingLines'
+import { fetchFirst } from '@renatus/core/round/fetchFirst'
+import { handText } from '@renatus/core/round/handText'
+import { wordsOf } from '@renatus/core/round/roundLines'
+import type { Stop } from '@renatus/core/round/stop'
+import { thingText } from '@renatus/core/round/thing'
+import { addHours } from '@renatus/core/time/localDate'
+import * as format from '@renatus/core/units/format'
+import { slackWords, startLateWords } from '~/words/ahead'
+import { mixing, stillNeeded } from '~/words/count'
+import { noEaterWords, pieces } from '~/words/gel'
+import { entrySentence } from '~/words/log'
+import { shortMinutes } from '~/words/planMinutes'
+import { lastsWords, plural, roundLead } from '~/words/round'
+import { backWords, sinceWords } from '~/words/tending'
+import { demoAt } from '../../../tools/rooms/demoAt'
+import { knownRound, readingKnown } from '../../../tools/rooms/knownRoom'
+
+const MEASURE_SYSTEMS = ['metric', 'us'] as const
+/** Numbers that words stumble over. */
+const NUMBERS = [0, 1, 2, 1.5]
+const COUNTED =
+  'wipe|piece|cube|vessel|day|hour|minute|stop|tank|cup|round|worm|week|fry|tray|pull|hatch|entry|drop|bottle|start|look|jar|meal'
+
+/** What no sentence may hold, and what it is called. */
+const SLIPS: readonly (readonly [string, RegExp])[] = [
+  ['one of many', new RegExp(`(?<![\\d.,/½¼¾-])1[\\s\\u00a0](${COUNTED})s\\b`)],
+  [
+    'one of many',
+    /(?<![\d.,/½¼¾-])1[\s\u00a0](pinches|hatches|boxes|entries|nauplii|paramecia|larvae|rotifers|crumbs|cells)\b/,
+  ],
+  [
+    'many of one',
+    new RegExp(
+      `(?<![\\d.,/])(?:[02-9]|\\d{2,}|1[½¼¾]|1\\.5)[\\s\\u00a0](${COUNTED.replace('fry|', '')})\\b(?![s-])`,
+    ),
+  ],
+  ['a word twice', /\b([a-z]{3,})\s\1\b/i],
+  ['an ISO date', /\d{4}-\d{2}-\d{2}/],
+  ['digits nobody measures', /\d\.\d{4,}/],
+  ['what code says', /undefined|NaN|\bnull\b|\[object|Infinity/],
+  ['a blank before a stop', / {2,}| [.,;:](?!\d)/],
+  ['two stops', /\.\.|,\.|:\./],
+  ['a little of a', /a little of a\b/],
+]
+const slipsIn = (text: string) => SLIPS.filter(([, s]) => s.test(text)).map(([name]) => name)
+
+/** Every number below is made this one; names, dates and what is looked up stay. */
+const KEEP = new Set(['tended', 'wanted', 'source', 'brood', 'tank', 'vessel', 'measures', 'lot'])
+function withNumbers<T>(value: T, n: number): T {
+  if (typeof value === 'number') return n as T
+  if (Array.isArray(value)) return value.map(v => withNumbers<unknown>(v, n)) as T
+  if (value === null || typeof value !== 'object' || value instanceof Map) return value
+  return Object.fromEntries(
+    Object.entries(value).map(([key, v]) => [key, KEEP.has(key) ? v : withNumbers<unknown>(v, n)]),
+  ) as T
+}
+
+const END = '2026-03-24T05:34:00.000Z'
+const demo = demoAt(END, 'Europe/Berlin')
+const rounds = [0, -12.6, -48, -24 * 9, -24 * 20 - 12.6].map(h => {
+  const at = addHours(END, h)
+  const entries = demo.entries.filter(e => e.at < addHours(at, -0.5))
+  return knownRound(readingKnown(demo.records, entries, 5), at)
+})
+
+function* sentencesOfRounds(): Generator<string> {
+  for (const { round, state } of rounds) {
+    for (const stop of [...round.stops, ...round.waiting.map(w => w.stop)])
+      for (const n of [null, ...NUMBERS]) {
+        const told: Stop = n === null ? stop : withNumbers(stop, n)
+        for (const line of wordsOf(told, state)) yield line.text
+        for (const thing of fetchFirst([told], state)) yield thingText(thing, 'metric')
+      }
+    for (const coming of comingLines(round.reckoning, state))
+      for (const l of coming.lines) yield `${l.verb} ${l.text}`
+  }
+}
+
+function* sentencesOfLog(): Generator<string> {
+  const seen = new Map<string, Entry>()
+  for (const e of demo.entries) seen.set(`${e.kind}${JSON.stringify(e.data).length % 7}`, e)
+  for (const e of seen.values())
+    for (const n of [null, ...NUMBERS])
+      yield entrySentence(
+        n === null ? e : { ...e, data: withNumbers<unknown>(e.data, n) as never },
+        demo.records,
+        'metric',
+      )
+}
+
+function* sentencesOfNumbers(): Generator<string> {
+  const date = () => 'Tue 24 Mar'
+  for (const n of [...NUMBERS, 0.25, 1.4, 21, 1000]) {
+    for (const unit of HAND_UNITS)
+      for (const m of MEASURE_SYSTEMS) yield handText({ value: n, unit }, m)
+    for (const m of MEASURE_SYSTEMS) yield `${format.formatLitres(n, m)} of water`
+    yield format.formatDuration(n)
+    yield plural(Math.round(n), 'stop')
+    yield roundLead(Math.round(n), n, false)
+    yield lastsWords(n)
+    yield pieces(n)
+    yield backWords(n)
+    yield sinceWords(n * 24)
+    yield slackWords(Math.round(n))
+    yield noEaterWords('Mix', Math.round(n))
+    yield shortMinutes({ there: n, taken: n + 1 }) ?? ''
+    yield startLateWords(
+      { days: Math.round(n), likely: 0.6, readyBy: '2026-03-24', code: 'late, doubtful' },
+      'Badis',
+      date(),
+    )
+    const whole = Math.round(n)
+    const counted = { perMl: n, lo: n, hi: n, drops: whole, animals: whole, patchy: n > 1 }
+    yield mixing({ ...counted, dispersion: n, moreDrops: whole })
+    yield stillNeeded({ ...counted, dispersion: null, moreDrops: whole })
+  }
+  // "A cup" is counted in the other system: one of it is no cups.
+  yield format.formatLitres(0.2365882365, 'us')
+  for (const f of foods)
+    for (const m of f.methods)
+      for (const litres of [0.5, 1, 2])
+        for (const l of recipe(f, m, litres, 'metric').lines)
+          yield thingText(
+            { id: '', what: l.what, amount: { value: l.amount, unit: l.unit }, take: 'sum' },
+            'metric',
+          )
+}
+
+describe('no sentence slips', () => {
+  it.each([
+    ['of rounds, with 0, 1, 2 and 1.5 of everything', sentencesOfRounds, 400],
+    ['of the log, with 0, 1, 2 and 1.5 of everything', sentencesOfLog, 150],
+    ['made of a number', sentencesOfNumbers, 150],
+  ] as const)('%s', (_, sentences, least) => {
+    const all = [...sentences()]
+    expect(all.length).toBeGreaterThan(least)
+    const slips = all.flatMap(text => slipsIn(text).map(slip => `${slip}: ${text}`))
+    expect([...new Set(slips)]).toEqual([])
+  })
+})
