@@ -7,10 +7,10 @@ export default defineConfig({
   testDir: 'tests/e2e',
   workers: 2,
   fullyParallel: true,
-  timeout: 180_000,
+  timeout: 300_000,
   // A test that needs a second try is a fault of the app or of the test.
   retries: 0,
-  expect: { timeout: 10_000 },
+  expect: { timeout: 30_000 },
   reporter: [['list']],
   use: {
     baseURL: `http://localhost:${port}`,

@@ -33,6 +33,7 @@ export default defineConfig({
         test: {
           name: 'app',
           environment: 'happy-dom',
+          isolate: false,
           testTimeout: 30_000,
           include: ['tests/app/**/*.test.ts'],
           setupFiles: ['fake-indexeddb/auto'],

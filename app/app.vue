@@ -6,12 +6,14 @@ import AppBanners from '~/components/shell/AppBanners.vue'
 import AppSpine from '~/components/shell/AppSpine.vue'
 import FailureNotices from '~/components/shell/FailureNotices.vue'
 import ClockBar from '~/components/shell/ClockBar.vue'
+import { useEscape } from '~/composables/useEscape'
 
 /** One thing fills the screen: nothing stands around it. */
 const route = useRoute()
 const bare = computed(() => route.meta.bare === true)
 const FinderDialog = defineAsyncComponent(() => import('~/components/finder/FinderDialog.vue'))
 const finding = ref(false)
+useEscape()
 /** One key opens the finder, unless somebody is typing. */
 useEventListener('keydown', (e: KeyboardEvent) => {
   const typing =

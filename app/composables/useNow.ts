@@ -1,4 +1,5 @@
 import { nowMs } from '~/composables/clock'
+import { isPressed } from '~/composables/whenLifted'
 import { ref, type Ref } from 'vue'
 
 const toMinute = (ms: number) => new Date(Math.floor(ms / 60_000) * 60_000).toISOString()
@@ -9,6 +10,7 @@ let timer: ReturnType<typeof setInterval> | undefined
 /** One timer for the whole page, for as long as the page lives. */
 function run() {
   timer ??= setInterval(() => {
+    if (isPressed()) return
     second.value = nowMs()
     minute.value = toMinute(second.value)
   }, 1000)

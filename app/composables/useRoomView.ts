@@ -5,6 +5,7 @@ import { askEngine } from '~/engine/engineClient'
 import type { Readings } from '~/engine/roomQuestion'
 import { withTold, type RoomView } from '~/engine/roomView'
 import { useFailures } from './useFailures'
+import { whenLifted } from './whenLifted'
 
 interface Asked {
   db: Ref<RenatusDatabase>
@@ -45,6 +46,7 @@ export function useRoomView(asked: Asked) {
       await engine.take(question.readings, all)
       return engine.look(question)
     })
+    await whenLifted()
     if (mine !== turn || answer.lacks) return
     view.value = withTold(view.value, answer)
   }

@@ -43,6 +43,12 @@ const outside = (rule: NumberRule, n: number) =>
   (rule.above ? n <= rule.min : n < rule.min) ||
   (rule.whole === true && !Number.isInteger(n))
 
+/** A plain number of a text, for what is worked out while somebody types; null where there is none. */
+export function numberOf(text: string): number | null {
+  const n = text.trim() === '' ? NaN : Number(text.trim().replace(',', '.'))
+  return Number.isFinite(n) ? n : null
+}
+
 /** A plain number; a decimal comma is read too. */
 export const numberField = (rule: NumberRule) =>
   z.coerce.string().transform((text, ctx) => {

@@ -93,6 +93,7 @@ const away = computed(() => ahead.whatIf.away)
     <form
       class="mt-3 grid gap-4 sm:grid-cols-2 desk:grid-cols-3 items-end"
       novalidate
+      @input="problem = null"
       @submit.prevent="ask"
     >
       <label class="font-semibold"

@@ -120,7 +120,7 @@ async function read() {
           @held="actions.empty(hatch.id, vessel?.name ?? 'The vessel', 'emptied by hand')"
         />
       </div>
-      <form class="flex gap-2 items-end" @submit.prevent="read">
+      <form class="flex gap-2 items-end" @input="problem = null" @submit.prevent="read">
         <label class="font-semibold grow"
           >Read the thermometer, {{ units.temperatureUnit.value
           }}<input v-model="reading" class="field mt-1" inputmode="decimal"

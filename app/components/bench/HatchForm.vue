@@ -7,6 +7,7 @@ import { CYST_DENSITY_G_PER_ML } from '@renatus/core/dynamics/hatch/handling'
 import type { HatchStop } from '@renatus/core/round/stops/hatch/find'
 import { roundsAround } from '@renatus/core/time/rounds'
 import { addHours } from '@renatus/core/time/localDate'
+import { nextMultiple } from '@renatus/core/units/nextMultiple'
 import { grams, gramsPerLitre, litres } from '@renatus/core/units/quantity'
 import FormField from '~/components/shared/FormField.vue'
 import FormCheck from '~/components/shared/FormCheck.vue'
@@ -75,6 +76,7 @@ const initial = {
   decapsulated: false,
 }
 const form = useZodForm(schemaOf, initial)
+const by = (step: number) => (value: number, way: 1 | -1) => nextMultiple(step, value, way)
 
 /** What the model says of these amounts, while they are typed. */
 const forecast = computed(() => {
@@ -178,16 +180,16 @@ const submit = form.handleSubmit(async v => {
         label="Salt bag"
         :options="state.salts.map(s => ({ value: s.id, label: s.name }))"
       />
-      <FormField name="water" label="Water" :unit="units.volumeUnit.value" />
-      <FormField name="salt" label="Salt" unit="g" />
-      <FormField name="cysts" label="Cysts" unit="g" />
+      <FormField name="water" label="Water" :unit="units.volumeUnit.value" :next="by(0.25)" />
+      <FormField name="salt" label="Salt" unit="g" :next="by(1)" />
+      <FormField name="cysts" label="Cysts" unit="g" :next="by(0.1)" />
       <FormField
         name="temperature"
         label="Temperature"
         :unit="units.temperatureUnit.value"
-        numeric
+        :next="by(0.5)"
       />
-      <FormField name="minutesAgo" label="Started" unit="minutes ago" numeric />
+      <FormField name="minutesAgo" label="Started" unit="minutes ago" :next="by(5)" />
     </div>
     <div v-if="!proposed" class="flex flex-wrap gap-x-6">
       <FormCheck name="lit" label="Lit in the first hours" />
@@ -210,7 +212,9 @@ const submit = form.handleSubmit(async v => {
     <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
     <div class="flex gap-2">
       <button class="btn btn-main" :disabled="form.isSubmitting.value">Log the start</button
-      ><button type="button" class="btn btn-quiet" @click="emit('cancel')">Cancel</button>
+      ><button type="button" data-closes class="btn btn-quiet" @click="emit('cancel')">
+        Cancel
+      </button>
     </div>
   </form>
 </template>

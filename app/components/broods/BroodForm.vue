@@ -191,7 +191,8 @@ async function remove() {
     </div>
     <div class="flex flex-wrap gap-2">
       <button class="btn btn-main px-8" :disabled="form.isSubmitting.value">Save the brood</button
-      ><button type="button" class="btn btn-quiet" @click="emit('cancel')">Cancel</button
+      ><button type="button" data-closes class="btn btn-quiet" @click="emit('cancel')">
+        Cancel</button
       ><HoldButton v-if="brood" class="ml-auto" label="End the brood" @held="remove" />
     </div>
   </form>

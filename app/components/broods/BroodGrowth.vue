@@ -123,7 +123,12 @@ async function measure() {
         </tr>
       </tbody>
     </table>
-    <form v-if="brood.day >= 0" class="flex flex-wrap gap-2 items-end" @submit.prevent="measure">
+    <form
+      v-if="brood.day >= 0"
+      class="flex flex-wrap gap-2 items-end"
+      @input="problem = null"
+      @submit.prevent="measure"
+    >
       <label class="font-semibold grow"
         >Lengths measured, mm<input
           v-model="typed"

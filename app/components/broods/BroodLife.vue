@@ -55,7 +55,12 @@ async function end() {
       </button>
       <HoldButton label="End the brood" @held="end" />
     </div>
-    <form v-else class="flex flex-wrap gap-2 items-end" @submit.prevent="submit">
+    <form
+      v-else
+      class="flex flex-wrap gap-2 items-end"
+      @input="problem = null"
+      @submit.prevent="submit"
+    >
       <label class="font-semibold"
         >{{ FIELDS[asking].label
         }}{{ asking === 'temperature' ? `, ${units.temperatureUnit.value}` : ''
@@ -67,7 +72,9 @@ async function end() {
         </select></label
       >
       <button class="btn btn-main">Log it</button
-      ><button type="button" class="btn btn-quiet" @click="asking = null">Cancel</button>
+      ><button type="button" data-closes class="btn btn-quiet" @click="asking = null">
+        Cancel
+      </button>
     </form>
     <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
   </div>

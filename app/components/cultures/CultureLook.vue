@@ -123,7 +123,9 @@ async function save() {
       <div class="flex gap-2">
         <button class="btn btn-main" :disabled="Object.keys(picked).length === 0">
           This is what I see</button
-        ><button type="button" class="btn btn-quiet" @click="picked = null">Cancel</button>
+        ><button type="button" data-closes class="btn btn-quiet" @click="picked = null">
+          Cancel
+        </button>
       </div>
     </form>
   </section>

@@ -80,7 +80,11 @@ async function read() {
       <button class="btn" @click="move">Move: done</button>
     </div>
   </article>
-  <form class="rule py-4 flex flex-wrap gap-3 items-end" @submit.prevent="read">
+  <form
+    class="rule py-4 flex flex-wrap gap-3 items-end"
+    @input="problem = null"
+    @submit.prevent="read"
+  >
     <label class="font-semibold"
       >Thermometer in the vessel, {{ units.temperatureUnit.value
       }}<input

@@ -78,7 +78,12 @@ async function split() {
       {{ n === 1 ? 'a second vessel' : `${n} new vessels` }}.
     </p>
     <p class="small">{{ because }}</p>
-    <form v-if="open" class="grid gap-3 sm:grid-cols-3 items-end" @submit.prevent="split">
+    <form
+      v-if="open"
+      class="grid gap-3 sm:grid-cols-3 items-end"
+      @input="problem = null"
+      @submit.prevent="split"
+    >
       <label class="font-semibold"
         >New vessels<input
           v-model="count"
@@ -104,7 +109,9 @@ async function split() {
       <p v-if="problem" role="alert" class="text-harm font-semibold sm:col-span-3">{{ problem }}</p>
       <div class="flex gap-2 sm:col-span-3">
         <button class="btn btn-main">It is split</button
-        ><button type="button" class="btn btn-quiet" @click="open = false">Cancel</button>
+        ><button type="button" data-closes class="btn btn-quiet" @click="open = false">
+          Cancel
+        </button>
       </div>
     </form>
     <div v-else class="flex flex-wrap gap-2 items-center">

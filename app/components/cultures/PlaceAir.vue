@@ -60,7 +60,12 @@ async function save() {
 </script>
 
 <template>
-  <form v-if="open" class="flex flex-wrap gap-3 items-end" @submit.prevent="save">
+  <form
+    v-if="open"
+    class="flex flex-wrap gap-3 items-end"
+    @input="problem = null"
+    @submit.prevent="save"
+  >
     <label class="font-semibold"
       >At the top, {{ units.temperatureUnit.value
       }}<input
@@ -78,7 +83,7 @@ async function save() {
         autocomplete="off"
     /></label>
     <button class="btn btn-main">Write it down</button
-    ><button type="button" class="btn btn-quiet" @click="open = false">Cancel</button>
+    ><button type="button" data-closes class="btn btn-quiet" @click="open = false">Cancel</button>
     <p v-if="problem" role="alert" class="text-harm font-semibold w-full">{{ problem }}</p>
   </form>
   <p v-else class="small flex flex-wrap items-center gap-x-3">

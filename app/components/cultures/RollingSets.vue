@@ -97,7 +97,12 @@ async function save() {
         ><HoldButton label="No longer in turn" @held="room.remove(r.set.id)" />
       </p>
     </article>
-    <form v-if="making" class="border-2 border-ink bg-paper p-4 grid gap-3" @submit.prevent="save">
+    <form
+      v-if="making"
+      class="border-2 border-ink bg-paper p-4 grid gap-3"
+      @input="problem = null"
+      @submit.prevent="save"
+    >
       <label class="font-semibold"
         >Food<select v-model="foodId" class="field mt-1 block max-w-xs font-normal" @change="pick">
           <option v-for="f in foods" :key="f" :value="f">{{ foodName(f) }}</option>
@@ -127,7 +132,9 @@ async function save() {
       <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
       <div class="flex gap-2">
         <button class="btn btn-main">Roll them</button
-        ><button type="button" class="btn btn-quiet" @click="making = false">Cancel</button>
+        ><button type="button" data-closes class="btn btn-quiet" @click="making = false">
+          Cancel
+        </button>
       </div>
     </form>
     <p v-else-if="foods.length"><button class="btn" @click="open">Roll vessels in turn</button></p>

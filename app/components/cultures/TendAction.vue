@@ -67,6 +67,7 @@ function send(despite: boolean) {
       >{{ title }}, what it really was<span class="font-normal text-ink2">, {{ unit }}</span
       ><input
         v-model="typed"
+        @input="problem = null"
         class="field mt-1 max-w-48 block font-normal"
         inputmode="decimal"
         autocomplete="off"

@@ -14,14 +14,14 @@ const { cells, filled, left, weighed, edge, count, store, box } = landing
 const { boxName, advice, read, balance, problem } = landing
 
 async function save() {
-  if (await landing.save()) await router.push('/gel')
+  if (await landing.save()) await router.replace('/gel')
 }
 </script>
 
 <template>
   <section class="grid gap-3">
     <ShelfEdge name="Where it landed" />
-    <form class="grid gap-4" @submit.prevent="save">
+    <form class="grid gap-4" @input="problem = ''" @submit.prevent="save">
       <div class="grid gap-4 grid-cols-2 desk:grid-cols-4">
         <label class="font-semibold"
           >Filled, mL<input v-model="filled" class="field mt-1" inputmode="decimal"

@@ -57,13 +57,20 @@ function startCounting() {
         >.
       </p>
       <p v-if="old" class="font-semibold text-harm">Past its days: throw it out.</p>
-      <form v-if="counting" class="flex flex-wrap gap-2 items-end mt-2" @submit.prevent="count">
+      <form
+        v-if="counting"
+        class="flex flex-wrap gap-2 items-end mt-2"
+        @input="problem = ''"
+        @submit.prevent="count"
+      >
         <label class="font-semibold"
           >Pieces left in {{ box.name
           }}<input v-model="typed" class="field mt-1 max-w-32 block" inputmode="decimal"
         /></label>
         <button class="btn btn-main">Log the count</button
-        ><button type="button" class="btn btn-quiet" @click="counting = false">Cancel</button>
+        ><button type="button" data-closes class="btn btn-quiet" @click="counting = false">
+          Cancel
+        </button>
       </form>
       <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
     </div>

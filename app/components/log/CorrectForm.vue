@@ -52,7 +52,12 @@ async function save() {
 </script>
 
 <template>
-  <form class="flex flex-wrap gap-3 items-end py-2" novalidate @submit.prevent="save">
+  <form
+    class="flex flex-wrap gap-3 items-end py-2"
+    novalidate
+    @input="problem = null"
+    @submit.prevent="save"
+  >
     <label v-for="f in fields" :key="f.field" class="font-semibold"
       >{{ f.label }}<template v-if="f.unit">, {{ f.unit }}</template
       ><input
@@ -61,7 +66,7 @@ async function save() {
         inputmode="decimal"
     /></label>
     <button class="btn btn-main">Correct</button
-    ><button type="button" class="btn btn-quiet" @click="emit('done')">Cancel</button>
+    ><button type="button" data-closes class="btn btn-quiet" @click="emit('done')">Cancel</button>
     <p v-if="problem" role="alert" class="text-harm font-semibold basis-full">{{ problem }}</p>
   </form>
 </template>

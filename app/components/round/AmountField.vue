@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
-import { nextMark, tidy } from '@renatus/core/planning/reckoning/handAmount'
+import { nextMark } from '@renatus/core/planning/reckoning/handAmount'
+import { tidy } from '@renatus/core/units/nextMultiple'
 import type { HandUnit } from '@renatus/core/records/vocabulary'
 import { handText } from '@renatus/core/round/handText'
+import ThumbInput from '~/components/shared/ThumbInput.vue'
 import { handField } from '~/words/fields'
 import { useUnits } from '~/composables/useUnits'
 
@@ -17,16 +19,16 @@ const typed = defineModel<string>({ default: '' })
 const id = useId()
 const units = useUnits()
 const shown = (value: number) => String(Number(tidy(value).toPrecision(3)))
-const now = computed(() => {
-  if (typed.value.trim() === '') return props.asked
+function read(text: string): number | null {
+  if (text.trim() === '') return null
   const rule = { label: props.label, min: 0, max: 1e6 }
-  const read = handField(rule, props.unit, units.measures.value).safeParse(typed.value)
-  return read.success ? read.data : props.asked
-})
+  const found = handField(rule, props.unit, units.measures.value).safeParse(text)
+  return found.success ? found.data : null
+}
+const now = computed(() => read(typed.value) ?? props.asked)
 const set = (value: number) => {
   typed.value = shown(Math.max(0, value))
 }
-const step = (way: 1 | -1) => set(nextMark(props.unit, now.value, way))
 const choices = computed(() => [
   { name: 'None', value: 0 },
   { name: 'Half', value: props.asked / 2 },
@@ -45,18 +47,14 @@ const choices = computed(() => [
 <template>
   <div class="grid gap-1 content-start">
     <label class="font-semibold" :for="id">{{ label }}</label>
-    <div class="flex gap-2">
-      <button type="button" class="btn px-0" aria-label="A little less" @click="step(-1)">−</button
-      ><input
-        :id="id"
-        v-model="typed"
-        class="field min-w-0 grow text-center font-bold"
-        inputmode="decimal"
-        :placeholder="shown(asked)"
-      /><button type="button" class="btn px-0" aria-label="A little more" @click="step(1)">
-        +
-      </button>
-    </div>
+    <ThumbInput
+      :id="id"
+      v-model="typed"
+      :from="asked"
+      :next="(value, way) => nextMark(unit, value, way)"
+      :read="read"
+      :placeholder="shown(asked)"
+    />
     <div class="flex flex-wrap gap-x-2">
       <button
         v-for="c in choices"

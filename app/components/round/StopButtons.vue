@@ -56,7 +56,7 @@ async function send(how: 'done' | 'notNow') {
 
 <template>
   <template v-if="open">
-    <button class="btn btn-quiet" @click="open = false">Cancel</button>
+    <button data-closes class="btn btn-quiet" @click="open = false">Cancel</button>
     <button class="btn btn-main" @click="send('done')">Log it</button>
   </template>
   <template v-else>

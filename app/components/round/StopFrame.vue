@@ -10,10 +10,10 @@ import { useStopFace } from './stopsOnScreen'
 const props = defineProps<{
   now: boolean
   cautions?: readonly Caution[]
-  problem?: string | null
   /** It is a question: all its answers are as likely. */ asks?: boolean
   /** Until when it may wait; nothing where it must be done now. */ waits?: string | null
 }>()
+const problem = defineModel<string | null>('problem', { default: null })
 const slots = useSlots()
 const opened = ref(false)
 const face = useStopFace()
@@ -32,7 +32,12 @@ const opens = computed(() => !props.now && slots.more !== undefined)
     :aria-current="now ? 'step' : undefined"
   >
     <div class="stop-drawing"><slot name="drawing" /></div>
-    <div class="stop-words" :tabindex="face === 'walk' ? 0 : undefined">
+    <div
+      class="stop-words"
+      :tabindex="face === 'walk' ? 0 : undefined"
+      @input="problem = null"
+      @click="problem = null"
+    >
       <slot :full="full" />
       <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
       <span v-if="$slots.note || waits" class="small">

@@ -91,7 +91,9 @@ const submit = form.handleSubmit(async values => {
     </div>
     <div class="flex gap-2">
       <button class="btn btn-main">Save</button
-      ><button type="button" class="btn btn-quiet" @click="emit('cancel')">Cancel</button>
+      ><button type="button" data-closes class="btn btn-quiet" @click="emit('cancel')">
+        Cancel
+      </button>
     </div>
   </form>
 </template>

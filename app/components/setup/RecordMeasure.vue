@@ -98,6 +98,7 @@ function show(i: number) {
   <form
     v-if="open !== null"
     class="flex flex-wrap gap-3 items-end basis-full"
+    @input="problem = null"
     @submit.prevent="log(ways[open]!)"
   >
     <label v-for="(f, i) in ways[open]!.fields" :key="f.label" class="font-semibold"
@@ -110,7 +111,7 @@ function show(i: number) {
         :aria-invalid="problem ? 'true' : undefined"
     /></label>
     <button class="btn btn-main">Log it</button
-    ><button type="button" class="btn btn-quiet" @click="open = null">Cancel</button>
+    ><button type="button" data-closes class="btn btn-quiet" @click="open = null">Cancel</button>
     <strong v-if="problem" class="text-harm basis-full" role="alert">{{ problem }}</strong>
   </form>
   <template v-else>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { useField } from 'vee-validate'
-import { useId } from 'vue'
+import { useId, watch } from 'vue'
+import { numberOf } from '~/words/fields'
+import ThumbInput from './ThumbInput.vue'
 
 /** One labelled field of a form: text, number as text, date, time or a choice. Its message names field, value and remedy. */
 const props = withDefaults(
@@ -13,13 +15,21 @@ const props = withDefaults(
     numeric?: boolean
     options?: readonly { value: string; label: string }[]
     dense?: boolean
+    /** The next mark above or below a value, for a number that is set by thumb. */
+    next?: (value: number, way: 1 | -1) => number
   }>(),
-  { type: 'text', unit: undefined, hint: undefined, options: undefined },
+  { type: 'text', unit: undefined, hint: undefined, options: undefined, next: undefined },
 )
 const id = useId()
-const { value, errorMessage, handleBlur } = useField<string>(() => props.name, undefined, {
-  validateOnValueUpdate: false,
-})
+const { value, errorMessage, handleBlur, validate } = useField<string>(
+  () => props.name,
+  undefined,
+  {
+    validateOnValueUpdate: false,
+  },
+)
+/** What was refused is looked at again with every letter, so that the message goes when the value is right. */
+watch(value, () => errorMessage.value && void validate())
 </script>
 
 <template>
@@ -37,6 +47,17 @@ const { value, errorMessage, handleBlur } = useField<string>(() => props.name, u
     >
       <option v-for="o in options" :key="o.value" :value="o.value">{{ o.label }}</option>
     </select>
+    <ThumbInput
+      v-else-if="next"
+      :id="id"
+      v-model="value"
+      :from="0"
+      :next="next"
+      :read="numberOf"
+      :aria-invalid="errorMessage ? 'true' : undefined"
+      :aria-describedby="hint || errorMessage ? `${id}-more` : undefined"
+      @blur="handleBlur"
+    />
     <input
       v-else
       :id="id"

@@ -63,6 +63,7 @@ const begin = (despite: boolean) =>
     class="grid grid-cols-1 gap-6"
     novalidate
     data-dirty="true"
+    @input="problem = null"
     @submit.prevent="begin(false)()"
   >
     <section class="grid gap-3">

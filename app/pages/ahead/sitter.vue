@@ -111,6 +111,7 @@ const parts = computed(() =>
         <label class="font-semibold"
           >Ticked by<input
             v-model="who"
+            @input="problem = ''"
             class="field mt-1 font-normal max-w-56 block"
             maxlength="60"
             autocomplete="name" /></label

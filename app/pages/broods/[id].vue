@@ -77,7 +77,7 @@ const title = computed(() =>
           </p>
         </div>
         <NuxtLink class="btn" :prefetch="false" to="/broods">All broods</NuxtLink>
-        <button class="btn" @click="editing = !editing">Change</button>
+        <button class="btn" :aria-expanded="editing" @click="editing = !editing">Change</button>
       </div>
       <UndoLine />
       <p
@@ -102,7 +102,7 @@ const title = computed(() =>
       :brood="brood"
       @saved="editing = false"
       @cancel="editing = false"
-      @removed="router.push('/broods')"
+      @removed="router.replace('/broods')"
     />
     <template v-if="brood.species && brood.tank">
       <section class="grid grid-cols-1 gap-3 desk:grid-cols-[minmax(0,1fr)_15rem] desk:gap-6">
@@ -143,7 +143,7 @@ const title = computed(() =>
       <BroodWishes :brood="brood" :sheet="sheet" />
     </template>
     <section class="grid gap-3">
-      <ShelfEdge name="Its life" /><BroodLife :brood="brood" @ended="router.push('/broods')" />
+      <ShelfEdge name="Its life" /><BroodLife :brood="brood" @ended="router.replace('/broods')" />
     </section>
   </div>
 </template>

@@ -8,6 +8,7 @@ import { harvestNow } from '@renatus/core/round/stops/harvest/find'
 import { roundAt } from '@renatus/core/round/round'
 import { countedInCup, gradeOf, seenInCup } from '@renatus/core/stock/naupliiInCup'
 import { hoursBetween } from '@renatus/core/time/localDate'
+import AmountInput from '~/components/shared/AmountInput.vue'
 import NoRoom from '~/components/shared/NoRoom.vue'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
@@ -124,7 +125,7 @@ async function log() {
     ...(seen.value === 'count' ? { count: count.value } : {}),
     ...(freezes.value ? { frozen: { ml: valueOf('freeze'), cubes: valueOf('cubes') } } : {}),
   })
-  if (problem.value === null) await router.push('/')
+  if (problem.value === null) await router.replace('/')
 }
 </script>
 
@@ -144,6 +145,7 @@ async function log() {
     class="grid grid-cols-1 gap-6 max-w-4xl"
     novalidate
     data-dirty="true"
+    @input="problem = null"
     @submit.prevent="log"
   >
     <div>
@@ -178,13 +180,13 @@ async function log() {
     <section class="grid gap-4">
       <ShelfEdge name="What came" />
       <div class="grid gap-4 sm:grid-cols-[12rem_1fr] items-start">
-        <label class="font-semibold"
-          >In the cup, mL<input
-            v-model="input.volume"
-            class="field mt-1 font-normal"
-            inputmode="decimal"
-          /><span class="small font-normal block mt-1">water the nauplii stand in</span></label
-        >
+        <AmountInput
+          v-model="input.volume"
+          label="In the cup, mL"
+          unit="mL"
+          :from="200"
+          hint="water the nauplii stand in"
+        />
         <fieldset class="grid gap-2">
           <legend class="font-semibold mb-1">It looks</legend>
           <div class="grid gap-2 sm:grid-cols-2">
@@ -225,25 +227,20 @@ async function log() {
           </div>
         </fieldset>
       </div>
-      <div v-if="seen === 'count'" class="grid gap-4 grid-cols-3">
-        <label class="font-semibold"
-          >Nauplii counted<input
-            v-model="input.animals"
-            class="field mt-1 font-normal"
-            inputmode="numeric"
-        /></label>
-        <label class="font-semibold"
-          >in samples<input
-            v-model="input.samples"
-            class="field mt-1 font-normal"
-            inputmode="numeric"
-        /></label>
-        <label class="font-semibold"
-          >of mL each<input
-            v-model="input.sample"
-            class="field mt-1 font-normal"
-            inputmode="decimal"
-        /></label>
+      <div v-if="seen === 'count'" class="grid gap-4 sm:grid-cols-3">
+        <AmountInput
+          v-model="input.animals"
+          label="Nauplii counted"
+          unit="each"
+          :from="0"
+          inputmode="numeric"
+        /><AmountInput
+          v-model="input.samples"
+          label="in samples"
+          unit="each"
+          :from="3"
+          inputmode="numeric"
+        /><AmountInput v-model="input.sample" label="of mL each" unit="mL" :from="0.1" />
       </div>
       <p v-if="total !== null && perMl !== null" class="sentence" role="status">
         That is
@@ -259,19 +256,20 @@ async function log() {
         Label it; never in the family’s fridge unmarked.
       </p>
       <div class="flex flex-wrap gap-3 items-end">
-        <label class="font-semibold"
-          >For the freezer at once, mL<input
-            v-model="input.freeze"
-            class="field mt-1 font-normal block w-40"
-            inputmode="decimal"
-            placeholder="none"
-        /></label>
-        <label v-if="freezes" class="font-semibold"
-          >Cubes<input
-            v-model="input.cubes"
-            class="field mt-1 font-normal block w-32"
-            inputmode="numeric"
-        /></label>
+        <AmountInput
+          v-model="input.freeze"
+          label="For the freezer at once, mL"
+          unit="mL"
+          :from="0"
+          placeholder="none"
+        /><AmountInput
+          v-model="input.cubes"
+          label="Cubes"
+          unit="each"
+          :from="12"
+          v-if="freezes"
+          inputmode="numeric"
+        />
       </div>
       <p v-if="freezes" class="small">Sieve first: a cube is feed, not frozen brine.</p>
       <label class="flex items-center gap-3 min-h-12"

@@ -1,4 +1,5 @@
 import type { HandUnit } from '../../records/vocabulary'
+import { nextMultiple, tidy } from '../../units/nextMultiple'
 
 /** What a hand measured: so many of a unit. */
 export interface HandAmount {
@@ -40,14 +41,9 @@ function stepOf(unit: HandUnit, value: number): number {
 /** A meal that lacks less than this share is whole. */
 export const WHOLE_ENOUGH = 0.05
 
-/** Without the dust of binary fractions. */
-export const tidy = (value: number) => Number(value.toPrecision(12))
-
 /** The next mark of the hand's measure above or below an amount; never below nothing. */
 export function nextMark(unit: HandUnit, value: number, way: 1 | -1): number {
-  const by = stepOf(unit, way === 1 ? value * 1.0001 : value)
-  const marks = tidy(value / by)
-  return tidy(Math.max(0, (way === 1 ? Math.floor(marks) + 1 : Math.ceil(marks) - 1) * by))
+  return nextMultiple(stepOf(unit, way === 1 ? value * 1.0001 : value), value, way)
 }
 
 /**

@@ -74,14 +74,14 @@ describe('a room by its tail', () => {
 
 describe('a room of years by its checkpoint', () => {
   const NOW = '2026-03-24T05:34:00.000Z'
-  const years = yearsOf(demoAt(NOW, 'Europe/Berlin'), 5500)
+  const years = yearsOf(demoAt(NOW, 'Europe/Berlin'), 4200)
   const settle = (db: RenatusDatabase, now: string) => {
     const whole = new WorkingRoom(db)
     whole.widen()
     return settleRoom(db, whole, now)
   }
   const here = (e: Entry) => e.at > addHours(NOW, -24 * 50)
-  /** A database of nine thousand entries that was settled. */
+  /** A database of some thousands of entries that was settled. */
   async function settled() {
     const db = fresh()
     await db.records.bulkPut(years.records)

@@ -28,7 +28,7 @@ const yes = (date?: string) => send(stops.done(props.stop, date ? { on: date } :
 </script>
 
 <template>
-  <StopFrame asks :now="now" :cautions="stop.cautions" :problem="problem">
+  <StopFrame asks :now="now" :cautions="stop.cautions" v-model:problem="problem">
     <template #drawing
       ><TankDrawing v-if="about.what === 'brood'" :label="stop.subject.name" /><CupDrawing
         v-else

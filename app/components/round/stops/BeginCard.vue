@@ -42,7 +42,7 @@ const to = computed(
 </script>
 
 <template>
-  <StopFrame :now="now" :cautions="stop.cautions" :problem="problem">
+  <StopFrame :now="now" :cautions="stop.cautions" v-model:problem="problem">
     <template #drawing
       ><VesselPicture
         :shape="shape"

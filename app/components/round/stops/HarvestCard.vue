@@ -25,7 +25,7 @@ const age = computed(() => hoursBetween(props.stop.pull.hatch.startedAt, room.no
 </script>
 
 <template>
-  <StopFrame :now="now" :cautions="stop.cautions" :problem="problem">
+  <StopFrame :now="now" :cautions="stop.cautions" v-model:problem="problem">
     <template #drawing
       ><VesselPicture
         :shape="vessel?.kind ?? 'cone'"

@@ -52,7 +52,7 @@ const reasons = computed(() => [
 </script>
 
 <template>
-  <StopFrame :now="now" :cautions="stop.cautions" :problem="problem">
+  <StopFrame :now="now" :cautions="stop.cautions" v-model:problem="problem">
     <template #drawing
       ><VesselPicture
         :shape="p.vessel.kind"

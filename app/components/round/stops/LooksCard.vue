@@ -21,7 +21,7 @@ const given = () => ({ asDrawn: asDrawn().map(v => v.culture.id) })
 </script>
 
 <template>
-  <StopFrame :now="now" :problem="problem">
+  <StopFrame :now="now" v-model:problem="problem">
     <template #drawing
       ><VesselPicture
         v-if="first && one"

@@ -57,7 +57,7 @@ function given() {
 </script>
 
 <template>
-  <StopFrame :now="now" :cautions="stop.cautions" :problem="problem">
+  <StopFrame :now="now" :cautions="stop.cautions" v-model:problem="problem">
     <template #drawing>
       <GelBoxDrawing
         v-if="box"

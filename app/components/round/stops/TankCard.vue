@@ -103,7 +103,7 @@ function given() {
 </script>
 
 <template>
-  <StopFrame :now="now" :cautions="stop.cautions" :problem="problem">
+  <StopFrame :now="now" :cautions="stop.cautions" v-model:problem="problem">
     <template #drawing
       ><CupDrawing v-if="fromStore" :form="keep === 'freezer' ? 'freezer' : 'fridge'" /><TankDrawing
         v-else

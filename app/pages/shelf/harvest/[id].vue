@@ -6,6 +6,7 @@ import type { RefusalId } from '@renatus/core/records/vocabulary'
 import { useShelfHarvest } from '~/components/cultures/useShelfHarvest'
 import HoldButton from '~/components/shared/HoldButton.vue'
 import MethodSteps from '~/components/methods/MethodSteps.vue'
+import AmountInput from '~/components/shared/AmountInput.vue'
 import NoRoom from '~/components/shared/NoRoom.vue'
 import RefusalList from '~/components/shared/RefusalList.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
@@ -28,7 +29,7 @@ const { pipettes, pipetteId, fills } = harvest
 const { typed, extra, seen, rows, scale, unit } = harvest
 const { total, advised, after, against, problem } = harvest
 async function log(despite: RefusalId[]) {
-  if (await harvest.log(despite)) await navigateTo(`/shelf/${id}`)
+  if (await harvest.log(despite)) await navigateTo(`/shelf/${id}`, { replace: true })
 }
 </script>
 
@@ -38,7 +39,13 @@ async function log(despite: RefusalId[]) {
     <h1>{{ culture ? `${culture.record.name} has ended` : 'No such culture' }}</h1>
     <p><NuxtLink to="/shelf" class="link">To the shelf</NuxtLink></p>
   </div>
-  <form v-else class="grid grid-cols-1 gap-6 max-w-4xl" novalidate @submit.prevent="log([])">
+  <form
+    v-else
+    class="grid grid-cols-1 gap-6 max-w-4xl"
+    novalidate
+    @input="problem = null"
+    @submit.prevent="log([])"
+  >
     <div class="flex flex-wrap gap-6 items-end">
       <VesselPicture
         :shape="view.shape"
@@ -106,30 +113,22 @@ async function log(despite: RefusalId[]) {
             </p>
             <WhyPanel :reasons="[r.p.why]" :ask="`Why so much for ${r.p.tank.name}?`" />
           </div>
-          <label class="font-semibold"
-            >Differs, {{ unit
-            }}<input
-              v-model="typed[r.p.tank.id]"
-              class="field mt-1 block w-32 font-normal"
-              inputmode="decimal"
-              autocomplete="off"
-              :aria-label="`${r.p.tank.name}, ${unit}`"
-              :placeholder="Number(r.proposed.toPrecision(3)).toString()"
-            /><strong v-if="r.problem" class="text-harm small block" role="alert">{{
-              r.problem
-            }}</strong></label
-          >
+          <AmountInput
+            v-model="typed[r.p.tank.id]"
+            :label="`${r.p.tank.name} got, ${unit}`"
+            unit="mL"
+            :from="r.proposed"
+            :placeholder="Number(r.proposed.toPrecision(3)).toString()"
+            :problem="r.problem"
+          />
         </article>
-        <label class="font-semibold"
-          >Beside the tanks, {{ unit
-          }}<span class="small font-normal block"
-            >for a freezer bag, another culture, or to thin it</span
-          ><input
-            v-model="extra"
-            class="field mt-1 block w-40 font-normal"
-            inputmode="decimal"
-            autocomplete="off"
-        /></label>
+        <AmountInput
+          v-model="extra"
+          :label="`Beside the tanks, ${unit}`"
+          hint="for a freezer bag, another culture, or to thin it"
+          unit="mL"
+          :from="0"
+        />
         <fieldset class="grid gap-2">
           <legend class="font-semibold mb-1">In the cup it looks</legend>
           <div class="grid gap-2 sm:grid-cols-3">
