@@ -2,6 +2,7 @@
 import { computed, nextTick } from 'vue'
 import { useRoute } from '#app/composables/router'
 import InTurn from '~/components/shared/InTurn.vue'
+import SectionNav from '~/components/shared/SectionNav.vue'
 import DataSection from '~/components/setup/DataSection.vue'
 import RecordList from '~/components/setup/RecordList.vue'
 import LearnedSection from '~/components/setup/LearnedSection.vue'
@@ -57,19 +58,7 @@ async function arrive() {
         }}
       </p>
     </div>
-    <nav aria-label="Sections of Setup" class="desk:sticky desk:top-16 self-start">
-      <ul class="flex flex-wrap gap-x-4 desk:grid desk:gap-0">
-        <li v-for="s in sections" :key="s.id">
-          <NuxtLink
-            :to="`#${s.id}`"
-            :prefetch="false"
-            class="flex items-center min-h-12 desk:min-h-9 underline underline-offset-3 desk:no-underline hover:underline"
-            :class="route.hash === `#${s.id}` ? 'font-bold' : 'text-ink2'"
-            >{{ s.name }}</NuxtLink
-          >
-        </li>
-      </ul>
-    </nav>
+    <SectionNav label="Sections of Setup" :sections="sections" />
     <div class="grid grid-cols-1 gap-8 content-start min-w-0 sections">
       <template v-if="room.state">
         <div id="room"><RoomSection :key="room.state.room.id" /></div>

@@ -1,17 +1,19 @@
 <script setup lang="ts">
 import InTurn from '~/components/shared/InTurn.vue'
-import { computed, defineAsyncComponent, ref } from 'vue'
+import { computed, defineAsyncComponent, ref, useId } from 'vue'
 import { harvestWindow } from '@renatus/core/dynamics/hatch/hatch'
 import { modelOfHatch, type HatchCulture } from '@renatus/core/stock/hatchCultures'
 import { pullForecast } from '@renatus/core/stock/pullForecast'
 import { lotOfHatch } from '@renatus/core/stock/roomState'
 import { addHours, hoursBetween } from '@renatus/core/time/localDate'
+import { nextMultiple } from '@renatus/core/units/nextMultiple'
 import { useHatchActions } from '~/composables/useHatchActions'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
-import { temperatureField } from '~/words/fields'
+import { numberOf, temperatureField } from '~/words/fields'
 import { HATCH_WARNINGS } from '~/words/hatch'
 import HoldButton from '~/components/shared/HoldButton.vue'
+import ThumbInput from '~/components/shared/ThumbInput.vue'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
 import { hatchLook } from '~/components/vessel/hatchLook'
 import VesselPicture from '~/components/vessel/VesselPicture.vue'
@@ -45,7 +47,13 @@ const phase = computed(() => {
     return `Harvest soon: last call ${units.when(addHours(props.hatch.startedAt, w.lastCallH))}.`
   return 'Past the last call: the nauplii starve and die. Smell before you feed.'
 })
+const thermometer = useId()
 const reading = ref('')
+/** What is known of the bottle now: the steps begin there. */
+const warmNow = computed(() => {
+  const t = props.hatch.temperature
+  return typeof t === 'number' ? t : (t.at(-1)?.c ?? 26)
+})
 const problem = ref<string | null>(null)
 async function read() {
   const parsed = temperatureField(
@@ -120,34 +128,49 @@ async function read() {
           @held="actions.empty(hatch.id, vessel?.name ?? 'The vessel', 'emptied by hand')"
         />
       </div>
-      <form class="flex gap-2 items-end" @input="problem = null" @submit.prevent="read">
-        <label class="font-semibold grow"
-          >Read the thermometer, {{ units.temperatureUnit.value
-          }}<input v-model="reading" class="field mt-1" inputmode="decimal"
-        /></label>
+    </div>
+    <div class="grid grid-cols-1 gap-3 content-start min-w-0">
+      <InTurn>
+        <HatchChart
+          :curve="model.curve"
+          :window="window"
+          :now-h="elapsed >= -0.1 ? Math.max(0, elapsed) : null"
+          :pulls-h="hatch.setup.pullsAt.map(at => hoursBetween(hatch.startedAt, at))"
+          :label="`Hatch curve of ${vessel?.name}`"
+        />
+      </InTurn>
+      <form
+        class="flex flex-wrap gap-x-4 gap-y-2 items-end"
+        @input="problem = null"
+        @submit.prevent="read"
+      >
+        <div class="max-w-64">
+          <label class="font-semibold" :for="thermometer"
+            >Read the thermometer, {{ units.temperatureUnit.value }}</label
+          >
+          <ThumbInput
+            :id="thermometer"
+            v-model="reading"
+            class="mt-1"
+            :from="units.toTemperatureUnit(warmNow)"
+            :next="(value, way) => nextMultiple(0.5, value, way)"
+            :read="numberOf"
+          />
+        </div>
         <button class="btn shrink-0 whitespace-nowrap">Log it</button>
+        <p class="small basis-48 grow">
+          Temperature so far:
+          {{
+            typeof hatch.temperature === 'number'
+              ? `${units.celsius(hatch.temperature)} as set`
+              : hatch.temperature
+                  .slice(-4)
+                  .map(t => `${units.celsius(t.c)} at ${units.duration(t.h)}`)
+                  .join(', ')
+          }}
+        </p>
       </form>
       <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
-      <p class="small">
-        Temperature so far:
-        {{
-          typeof hatch.temperature === 'number'
-            ? `${units.celsius(hatch.temperature)} as set`
-            : hatch.temperature
-                .slice(-4)
-                .map(t => `${units.celsius(t.c)} at ${units.duration(t.h)}`)
-                .join(', ')
-        }}
-      </p>
     </div>
-    <InTurn>
-      <HatchChart
-        :curve="model.curve"
-        :window="window"
-        :now-h="elapsed >= -0.1 ? Math.max(0, elapsed) : null"
-        :pulls-h="hatch.setup.pullsAt.map(at => hoursBetween(hatch.startedAt, at))"
-        :label="`Hatch curve of ${vessel?.name}`"
-      />
-    </InTurn>
   </article>
 </template>

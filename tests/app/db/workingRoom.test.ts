@@ -74,7 +74,7 @@ describe('a room by its tail', () => {
 
 describe('a room of years by its checkpoint', () => {
   const NOW = '2026-03-24T05:34:00.000Z'
-  const years = yearsOf(demoAt(NOW, 'Europe/Berlin'), 4200)
+  const years = yearsOf(demoAt(NOW, 'Europe/Berlin'), 5500)
   const settle = (db: RenatusDatabase, now: string) => {
     const whole = new WorkingRoom(db)
     whole.widen()
