@@ -16,6 +16,10 @@ import { actOf, type Context, type Draft } from './draft'
 import { givenFor } from './givenFor'
 import { tankLooks } from './tankLooks'
 import { knownReading, liveUntil, truthOf, undergo, type Truth } from './truth'
+import type { AnswerContext } from '@renatus/core/round/stopKind'
+
+/** All was said with an earlier answer. */
+const SAID: AnswerContext['reckoning'] = { draws: [], gaps: [] }
 
 /** Minutes into a round at which its first stop is answered, and from one to the next, hours. */
 const FIRST_H = 0.05
@@ -93,13 +97,20 @@ class Weeks {
     }
   }
 
-  private answer(stop: Stop, at: Instant, on: RoundOccurrence, state: RoomState): void {
+  /** @param says what its round draws, where this answer is the first to say it */
+  private answer(
+    stop: Stop,
+    at: Instant,
+    on: RoundOccurrence,
+    state: RoomState,
+    says: AnswerContext['reckoning'],
+  ): void {
     if (stop.kind === 'harvest') this.harvests++
     const c: Context = { at, chance: this.chance, id: this.id, harvest: this.harvests }
     const given = givenFor(stop, state, c)
     if (given === 'left') return
     const newId = () => this.id(toMs(at))
-    const context = { state, roundKey: on.key, now: at, newId }
+    const context = { state, roundKey: on.key, reckoning: says, now: at, newId }
     const answered = answerStop(stop, { how: 'done', given }, context)
     if (!answered.ok) throw new Error(`${stop.key}: ${answered.message}`)
     const looks = stop.kind === 'tank' ? tankLooks(stop, state, c) : []
@@ -115,12 +126,13 @@ class Weeks {
     // What is drawn at this round stands in cups when the tanks are fed: nothing is read again.
     const readings = new Map([...this.truths].map(([id, t]) => [id, knownReading(t)]))
     const first = this.round(on.at, on, readings)
-    for (const stop of first.round.stops) {
-      if (stop.kind !== 'tank') this.answer(stop, instant(), on, first.state)
-    }
+    const drawn = first.round.stops.filter(s => s.kind !== 'tank')
+    drawn.forEach((stop, i) =>
+      this.answer(stop, instant(), on, first.state, i === 0 ? first.round.reckoning : SAID),
+    )
     const then = this.round(addHours(on.at, 1), on, readings)
     for (const stop of then.round.stops) {
-      if (stop.kind === 'tank') this.answer(stop, instant(), on, then.state)
+      if (stop.kind === 'tank') this.answer(stop, instant(), on, then.state, then.round.reckoning)
     }
     if (this.chance.next() < READS_THERMOMETER) this.readThermometer(on, then.state)
   }

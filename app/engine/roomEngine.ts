@@ -103,7 +103,9 @@ export class RoomEngine {
   /** What a tap on a stop writes; null where no round has been reckoned. */
   answer({ stop, how, given, roundKey, now }: StopQuestion): Answered | null {
     const state = this.roundState.value
-    return state && answerStop(stop, { how, given }, { state, roundKey, now, newId })
+    const reckoning = this.round.value?.reckoning
+    if (!state || !reckoning) return null
+    return answerStop(stop, { how, given }, { state, roundKey, reckoning, now, newId })
   }
 
   /** How long each gel diet lasts: two months of ladders, for the view that asks. Null before anything was looked at. */

@@ -1,3 +1,4 @@
+import { mealsToSay } from '../planning/reckoning/saidMeals'
 import type { Draft, RecordDraft } from '../records/draft'
 import type { Answer } from '../records/vocabulary'
 import type { Stop } from './stop'
@@ -52,6 +53,7 @@ export function answerStop(stop: Stop, answer: StopAnswer, c: AnswerContext): An
       roundKey: c.roundKey,
       how: answer.how,
       minutes: answer.how === 'done' ? kind.minutes(stop) : 0,
+      meals: mealsToSay(c.state, c.roundKey, c.reckoning),
     },
   }
   if (answer.how === 'not-now') {

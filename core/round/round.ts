@@ -119,7 +119,7 @@ export function buildRound(state: RoomState, readings: Readings): Round {
   const doneStops = answered.filter(a => a.how === 'done').length
   const budget = budgetOf(state.room.rounds.find(r => r.at === timeOf(current)))
   const { now, later } = withinBudget(found, budget - spent, mostStops(budget) - doneStops)
-  const stops = walkingOrder(now, state.places)
+  const stops = walkingOrder(now, state.places, lastPlace(state, current))
   return {
     current,
     next: c.reckoning.rounds[1]!,
@@ -137,6 +137,17 @@ export function buildRound(state: RoomState, readings: Readings): Round {
     reckoning: c.reckoning,
     missedRounds: missed(state, all, current),
   }
+}
+
+/** Where the last vessel of a round was that somebody answered for; null before the first. */
+function lastPlace(state: RoomState, current: RoundOccurrence): string | null {
+  for (const { key, roundKey } of [...answersOf(state).values()].reverse()) {
+    if (roundKey !== current.key) continue
+    const subject = key.split(':')[1]
+    const culture = state.cultureStates.find(c => c.id === subject)
+    if (culture) return culture.placeId
+  }
+  return null
 }
 
 /** Acts of the current round that can be undone, newest first. */

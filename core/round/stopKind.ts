@@ -1,6 +1,7 @@
 import type * as z from 'zod'
 import type { HygieneClass } from '../foods/contract'
 import type { Draft, RecordDraft } from '../records/draft'
+import type { Reckoning } from '../planning/reckoning/reckon'
 import type { RoomState } from '../stock/roomState'
 import type { Instant } from '../time/localDate'
 import type { RoundContext } from './roundContext'
@@ -41,6 +42,8 @@ export interface Written {
 export interface AnswerContext {
   state: RoomState
   roundKey: string
+  /** What the round draws for whom: it holds from the first answer on. */
+  reckoning: Pick<Reckoning, 'draws' | 'gaps'>
   now: Instant
   newId: () => string
 }

@@ -39,11 +39,12 @@ const byKind = (a: Walk, b: Walk) => a.hygiene - b.hygiene || a.kind - b.kind ||
 /**
  * Stops of cultures so that nothing dirty is touched before what it could spoil, and each place is left as
  * seldom as that allows: from a place on to the one where most can be done.
+ * @param from place that one stands at
  */
-function walk(stops: readonly Walk[]): Walk[] {
+function walk(stops: readonly Walk[], from: number | null): Walk[] {
   const open = [...stops]
   const done: Walk[] = []
-  let here: number | null = null
+  let here = from
   while (open.length > 0) {
     const free = open.filter(w => !mustWait(w, open))
     const able = free.length > 0 ? free : open
@@ -78,21 +79,30 @@ function doable(place: number, open: readonly Walk[]): number {
   }
 }
 
-/** Stops in the order of doing: paper, what thaws, cultures from clean to dirty with the least walking, tanks by their rack, kitchen. */
-export function walkingOrder(stops: readonly Stop[], places: readonly { id: string }[]): Stop[] {
+/**
+ * Stops in the order of doing: paper, what thaws, cultures from clean to dirty with the least walking, tanks by their rack, kitchen.
+ * @param hereId where the last stop was answered: what is left of a round stands in the order it stood in
+ */
+export function walkingOrder(
+  stops: readonly Stop[],
+  places: readonly { id: string }[],
+  hereId: string | null = null,
+): Stop[] {
   const order = new Map(places.map((p, i) => [p.id, i]))
+  const placeAt = (id: string | null) => (id === null ? -1 : (order.get(id) ?? places.length))
   const kinds = STOP_KINDS.map(k => k.kind)
+  const here = hereId === null ? null : placeAt(hereId)
   const walks = stops.map((stop, n): Walk => ({
     stop,
     n,
     station: STATIONS.indexOf(kindOf(stop).rank(stop).station),
-    place: stop.placeId === null ? -1 : (order.get(stop.placeId) ?? places.length),
+    place: placeAt(stop.placeId),
     hygiene: cleanness(stop),
     kind: kinds.indexOf(stop.kind),
   }))
   const byPlace = (a: Walk, b: Walk) => a.place - b.place || byKind(a, b)
   return STATIONS.flatMap((station, i) => {
     const mine = walks.filter(w => w.station === i)
-    return station === 'cultures' ? walk(mine) : mine.sort(byPlace)
+    return station === 'cultures' ? walk(mine, here) : mine.sort(byPlace)
   }).map(w => w.stop)
 }

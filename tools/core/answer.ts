@@ -64,7 +64,8 @@ export function run({
     return { status: 'gone', message, ...none }
   }
   const newId = idMaker(Date.parse(now), key)
-  const context = { state, roundKey: round.current.key, now, newId }
+  const { reckoning } = round
+  const context = { state, roundKey: round.current.key, reckoning, now, newId }
   const answered = answerStop(stop, { how: kind, given }, context)
   if (!answered.ok) return { status: 'refused', message: answered.message, ...none }
   const act = newId()

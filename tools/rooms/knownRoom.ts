@@ -69,7 +69,8 @@ export function answered(
   now: Instant,
 ): { room: KnownRoom; act: string; drafts: Draft[] } {
   const newId = () => makeId(toMs(now) + serial++, new Uint8Array(10))
-  const context = { state, roundKey: round.current.key, now, newId }
+  const { reckoning } = round
+  const context = { state, roundKey: round.current.key, reckoning, now, newId }
   const written = answerStop(stop, answer, context)
   if (!written.ok) throw new Error(`${stop.key}: ${written.message}`)
   const act = newId()

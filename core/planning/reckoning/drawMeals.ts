@@ -3,6 +3,7 @@ import { suitsOn } from '../../fry/wholeMeal'
 import type { Draw, MealGap } from './draw'
 import { foodsInTurn, takenInTurn, WORTH_A_MEAL, type MealsGiven, type Turn } from './chooseFoods'
 import { roundedForHand, WHOLE_ENOUGH } from './handAmount'
+import type { SaidDraw, SaidMeal } from './saidMeals'
 import type { Source } from './source'
 import type { Want, WantedFood } from './want'
 
@@ -39,6 +40,13 @@ class Larder {
       s => s.foodId === foodId && (s.tankIds === null || s.tankIds.includes(tankId)),
     )
     return mine.filter(s => this.has(s, over) >= 1).sort(inTurn)
+  }
+
+  /** What of a food was said to be drawn for a tank, as it stands now: in a cup, in its vessel, or put by out of a hatch. */
+  said(d: SaidDraw, tankId: string): Source | null {
+    const mine = this.of(d.foodId, tankId, true).filter(s => s.unit === d.unit)
+    const here = mine.filter(s => s.id === d.sourceId || s.fromId === d.sourceId)
+    return here.find(s => s.inHand) ?? here[0] ?? null
   }
 
   has(s: Source, over: boolean): number {
@@ -278,6 +286,49 @@ function fill(plate: Plate, food: WantedFood, share: number): void {
   }
 }
 
+/** A meal has changed by more than this share: what was said of it no longer holds. */
+const OTHER_MEAL = 0.02
+
+/** Units of a source that were said for a plate and can be had: of what is in the hand all of it. */
+function unitsSaid(d: SaidDraw, source: Source, larder: Larder): number {
+  const most = larder.most(source) / (source.perUnit ?? 1)
+  if (source.inHand) return most
+  return most >= d.value * (1 - WHOLE_ENOUGH) ? Math.min(d.value, most) : 0
+}
+
+/** Puts one draw as it was said on a plate. Whether it holds. */
+function seatDraw(plate: Plate, larder: Larder, d: SaidDraw): boolean {
+  const { want } = plate
+  const source = larder.said(d, want.tank.id)
+  if (!source && want.givenFrom.has(d.sourceId)) return true
+  const food = want.foods.get(d.foodId)
+  if (!source || !food || Math.abs(food.whole / d.meal - 1) > OTHER_MEAL) return false
+  const value = unitsSaid(d, source, larder)
+  if (value <= 0) return false
+  const cut = cutFactor(food)
+  const organisms = value * (source.perUnit ?? 1) * cut
+  larder.take(source, organisms / cut)
+  const share = (organisms * source.energy) / food.whole
+  put(plate, {
+    tank: want.tank,
+    wanted: food,
+    foodId: food.food.id,
+    source,
+    organisms,
+    amount: { value, unit: source.unit },
+    share: share * food.reaches,
+    overdrawn: source.kind === 'culture' && !source.inHand && organisms / cut > source.easy,
+  })
+  fill(plate, food, share)
+  return value >= d.value * (1 - WHOLE_ENOUGH)
+}
+
+/** Puts a meal as it was said on its plate, as far as that still holds; a whole one that holds is whole. */
+function seat(plate: Plate, larder: Larder, said: SaidMeal): void {
+  const holds = said.draws.map(d => seatDraw(plate, larder, d)).every(Boolean)
+  if (holds && said.whole) for (const id of plate.open.keys()) plate.open.set(id, 0)
+}
+
 /** The smallest mouths and those with the fewest choices are served first. */
 const byNeed = (a: Plate, b: Plate) =>
   a.want.smallestGapeUm - b.want.smallestGapeUm || (a.want.key < b.want.key ? -1 : 1)
@@ -314,15 +365,20 @@ const isOpen = (p: Plate) => [...p.open.values()].some(open => open > WHOLE_ENOU
 
 /**
  * Draws the meals of one round: what stands here and is ready, one food at a meal and two at the most, rounded
- * to the hand. First what cultures spare, then, rather than let anybody starve, up to half of what they hold.
+ * to the hand. What was said at this round already stands first. Then what cultures spare, then, rather than let anybody starve, up to half of what they hold.
  */
 export function drawMeals(
   wants: readonly Want[],
   sources: readonly Source[],
   givenTo: (want: Want) => MealsGiven,
+  said: ReadonlyMap<string, SaidMeal> = new Map(),
 ): { draws: Draw[]; gaps: MealGap[] } {
   const larder = new Larder(sources)
   const plates = wants.map(w => plateOf(w, givenTo(w))).sort(byNeed)
+  for (const plate of plates) {
+    const meal = said.get(plate.want.tank.id)
+    if (meal) seat(plate, larder, meal)
+  }
   for (const over of [false, true]) {
     for (const plate of plates) plate.tried.clear()
     for (let i = 0; i < MOST_PASSES && pass(plates.filter(isOpen), larder, over); i++);

@@ -15,6 +15,7 @@ import type { Draw, MealGap } from './draw'
 import { drawMeals } from './drawMeals'
 import { WHOLE_ENOUGH } from './handAmount'
 import type { Source } from './source'
+import { saidMeals } from './saidMeals'
 import { feedUntil, isReady, sourcesAt, type Readings } from './sourcesAt'
 import { wantsAt, type Want, type WantedFood } from './want'
 
@@ -157,8 +158,11 @@ export function reckon(state: RoomState, readings: Readings): Reckoning {
   const wants = wantsAt(state, current, ladderDays(state, [current.date]))
   const pulls = expectedPulls(state, rounds)
   const sources = sourcesAt(state, readings, current, pulls)
-  const { draws, gaps } = drawMeals(wants, sources, want =>
-    mealsBefore(logged.get(want.tank.id), all, current, perDay),
+  const { draws, gaps } = drawMeals(
+    wants,
+    sources,
+    want => mealsBefore(logged.get(want.tank.id), all, current, perDay),
+    saidMeals(state, current.key),
   )
   noteToday(draws, current, logged)
   const ahead = comingMeals(state, readings, rounds.slice(1), all, logged)

@@ -27,10 +27,12 @@ export interface Source {
   first: boolean
   /** Even the middle of what is believed is doubtful. */
   doubtful: boolean
-  /** Only for these tanks, where it was already portioned. */
+  /** Only for these tanks: it was portioned already, or was drawn from at this round and is left alone (none). */
   tankIds: readonly string[] | null
   /** It was drawn already at this round and stands in a cup. */
   inHand: boolean
   /** Pulled first at this round, for a hatch that is due. */
   due: boolean
+  /** The culture that a store came out of. */
+  fromId: string | null
 }

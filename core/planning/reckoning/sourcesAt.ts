@@ -60,7 +60,8 @@ function cultureUnit(food: Food, reading: CultureReading): { unit: HandUnit; per
   return { unit: 'share', perUnit: Math.max(1e-9, e.organisms.p50) }
 }
 
-function cultureSource(culture: CultureState, readings: Readings): Source[] {
+/** @param answered its stop of this round: what is drawn for tanks has been drawn, or is not to be */
+function cultureSource(culture: CultureState, readings: Readings, answered: boolean): Source[] {
   const food = foodOf(culture.record.foodId)
   const reading = readings.get(culture.id)
   if (!food || !reading) return []
@@ -82,9 +83,10 @@ function cultureSource(culture: CultureState, readings: Readings): Source[] {
       useBy: null,
       first: e.readiness.tiring > READY_FROM,
       doubtful: e.organisms.p10 < DOUBTFUL_BELOW * e.organisms.p50,
-      tankIds: null,
+      tankIds: answered ? [] : null,
       inHand: false,
       due: false,
+      fromId: null,
     },
   ]
 }
@@ -123,6 +125,7 @@ function inHand(state: RoomState, round: RoundOccurrence): Source[] {
           tankIds: [p.tankId],
           inHand: true,
           due: false,
+          fromId: null,
         },
       ]
     })
@@ -149,6 +152,7 @@ function hatchSource(pull: ExpectedPull): Source {
     tankIds: null,
     inHand: false,
     due: true,
+    fromId: null,
   }
 }
 
@@ -200,6 +204,7 @@ function storeSource(s: Store, state: RoomState): Source {
     tankIds: null,
     inHand: false,
     due: false,
+    fromId: s.fromId,
   }
 }
 
@@ -220,6 +225,8 @@ export function sourcesAt(
     ...inHand(state, round),
     ...state.stores.map(s => storeSource(s, state)),
     ...due.map(hatchSource),
-    ...running(state.cultureStates).flatMap(c => cultureSource(c, readings)),
+    ...running(state.cultureStates).flatMap(c =>
+      cultureSource(c, readings, wasAnswered(state, round.key, 'vessel', c.id)),
+    ),
   ]
 }

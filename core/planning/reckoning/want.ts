@@ -46,6 +46,8 @@ export interface Want {
   foods: ReadonlyMap<string, WantedFood>
   /** Share of the meal that is still wanted, 0 to 1. */
   open: number
+  /** Sources that it was given of at this round. */
+  givenFrom: ReadonlySet<string>
   smallestGapeUm: number
 }
 
@@ -158,9 +160,12 @@ export function wantsAt(state: RoomState, round: RoundOccurrence, dayOf: DayOf):
       if (wanted) foods.set(food.id, wanted)
     }
     const gel = gelShare(state, tank, round, eating)
-    const open = openShare(fedAt(state, tank.id, round.key), foods) * (1 - gel)
+    const given = fedAt(state, tank.id, round.key)
+    const open = openShare(given, foods) * (1 - gel)
     if (open <= 0) return []
+    const givenFrom = new Set(given.flatMap(e => e.data.portions.map(p => p.source?.id ?? '')))
     const smallestGapeUm = Math.min(...eating.map(e => e.day.gapeUm))
-    return [{ key: `${tank.id} ${round.key}`, tank, round, eating, foods, open, smallestGapeUm }]
+    const key = `${tank.id} ${round.key}`
+    return [{ key, tank, round, eating, foods, open, givenFrom, smallestGapeUm }]
   })
 }

@@ -116,7 +116,8 @@ describe('the engine of a room', () => {
     const said = { stop, how: 'not-now' as const, given: null, roundKey: 'r', now: NOW }
     expect(none.answer(said)).toBeNull()
     const state = roundState(demo.records, demo.entries, NOW)!
-    const context = { state, roundKey: 'r', now: NOW, newId: () => 'x' }
+    const { reckoning } = view.round!
+    const context = { state, roundKey: 'r', reckoning, now: NOW, newId: () => 'x' }
     expect(engine.answer(said)).toEqual(answerStop(stop, said, context))
     db.close()
   })

@@ -12,7 +12,8 @@ const cup = (organisms: number) =>
   })
 const roundOf = (list = records(), entries = [cup(50_000)]) => {
   const { state, round } = roundFor(list, entries, NOW)
-  const c = { state, roundKey: round.current.key, now: NOW, newId: () => uid() }
+  const { reckoning } = round
+  const c = { state, roundKey: round.current.key, reckoning, now: NOW, newId: () => uid() }
   const tank = round.stops.find((s): s is TankStop => s.kind === 'tank')!
   return { round, tank, c }
 }

@@ -117,7 +117,8 @@ describe('the round', () => {
   it('what was put off is gone from this round and back at the next', () => {
     const { state, round } = roundFor(records(), [running], NOW)
     const stop = round.stops.find(s => s.kind === 'harvest')!
-    const c = { state, roundKey: round.current.key, now: NOW, newId: () => uid() }
+    const { reckoning } = round
+    const c = { state, roundKey: round.current.key, reckoning, now: NOW, newId: () => uid() }
     const answer = answerStop(stop, { how: 'not-now' }, c)
     if (!answer.ok) throw new Error(answer.message)
     const put = [running, ...answer.entries.map(e => log(NOW, e.kind, e.data as never))]

@@ -39,7 +39,8 @@ describe('cubes that are wanted by a date', () => {
   })
   it('one tap writes the harvest, the cubes and the cup; together they are the pull', () => {
     const { state, stop, round } = at(400, { cubes: 3, by: '2026-04-01' })
-    const c = { state, roundKey: round.current.key, now: NOW, newId: () => uid() }
+    const { reckoning } = round
+    const c = { state, roundKey: round.current.key, reckoning, now: NOW, newId: () => uid() }
     const written = answerStop(stop, { how: 'done' }, c)
     const fills = (written.ok ? written.entries : []).flatMap(e =>
       e.kind === 'store.filled' ? [e.data] : [],

@@ -34,7 +34,8 @@ const roundOf = (entries: Entry[], cultures: CultureRecord[] = [], now = NOW) =>
 const all = ({ round }: { round: Round }) => [...round.stops, ...round.waiting.map(w => w.stop)]
 const done = ({ state, round }: { state: RoomState; round: Round }, kind: string, now = NOW) => {
   const stop = all({ round }).find(s => s.kind === kind)!
-  const c = { state, roundKey: round.current.key, now, newId: () => uid() }
+  const { reckoning } = round
+  const c = { state, roundKey: round.current.key, reckoning, now, newId: () => uid() }
   const answer = answerStop(stop, { how: 'done' }, c)
   if (!answer.ok) throw new Error(answer.message)
   return answer.entries.map(e => log(now, e.kind, e.data as never))
