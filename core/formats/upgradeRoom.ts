@@ -139,5 +139,7 @@ export function upgradeFile(file: unknown, version: number): unknown {
   // Version 5 to 6 added gel: kinds of records and of entries.
   if (version < 6) f = { ...f, version: 6 }
   if (version < 7) f = upgradeFile6(f)
+  // Version 7 to 8 added what a round says of the meals, strangers in a look, readings of gravity, and acts: all optional.
+  if (version < 8) f = { ...f, version: 8 }
   return f
 }

@@ -58,7 +58,7 @@ describe('a room by its tail', () => {
     expect(await texts(room)).toEqual(['mine'])
     const file = {
       format: 'renatus-room' as const,
-      version: 7 as const,
+      version: 8 as const,
       exportedAt: '2026-03-01T00:00:00.000Z',
       by: 'there',
       ...(await everything(there)),
