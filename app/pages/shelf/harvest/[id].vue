@@ -102,7 +102,7 @@ async function log(despite: RefusalId[]) {
         >
           <div>
             <p class="sentence">
-              <strong>{{ r.p.tank.name }}</strong>
+              <strong>{{ r.p.tank.name }}</strong>:
               <span class="amount" :data-testid="`portion-${r.p.tank.name}`">{{
                 liquid ? volume(r.proposed) : `${numberText(r.proposed, { digits: 2 })} %`
               }}</span><span v-if="liquid" class="small">{{ fills(r.proposed) }}</span>
