@@ -104,7 +104,8 @@ async function measure() {
           <th scope="row" class="font-normal py-2">Growth rate</th>
           <td>1</td>
           <td>
-            <strong>× {{ brood.growth.factor.toFixed(2) }}</strong>
+            <strong>× {{ brood.growth.factor.toFixed(2) }}</strong
+            >{{ ' ' }}
             <span class="small"
               >± {{ units.share(brood.growth.sd) }}, from
               {{ plural(brood.growth.lengths, 'measuring') }}</span
@@ -115,7 +116,8 @@ async function measure() {
           <th scope="row" class="font-normal py-2">Gape per length</th>
           <td>{{ brood.species!.gapePerLength }}</td>
           <td>
-            <strong>× {{ brood.gape.factor.toFixed(2) }}</strong>
+            <strong>× {{ brood.gape.factor.toFixed(2) }}</strong
+            >{{ ' ' }}
             <span class="small"
               >± {{ units.share(brood.gape.sd) }}, from {{ plural(brood.gape.looks, 'look') }}</span
             >
