@@ -1,9 +1,11 @@
 import { mostCultureMl } from '../../fry/withWater'
-import { suitsOn } from '../../fry/wholeMeal'
+import { takenInTurn, WORTH_A_MEAL, type MealsGiven, type Turn } from './chooseFoods'
 import type { Draw, MealGap } from './draw'
-import { foodsInTurn, takenInTurn, WORTH_A_MEAL, type MealsGiven, type Turn } from './chooseFoods'
 import { roundedForHand, WHOLE_ENOUGH } from './handAmount'
-import type { SaidDraw, SaidMeal } from './saidMeals'
+import { Larder } from './larder'
+import { cutFactor, fill, openFor, plateOf, serve, type Plate } from './plate'
+import type { SaidMeal } from './saidMeals'
+import { seatSaid } from './seatSaid'
 import type { Source } from './source'
 import type { Want, WantedFood } from './want'
 
@@ -11,98 +13,6 @@ import type { Want, WantedFood } from './want'
 const MOST_PASSES = 24
 /** Foods at one meal. */
 const MOST_FOODS = 2
-
-/** A tank on its way to a meal. */
-interface Plate {
-  want: Want
-  turns: readonly Turn[]
-  /** Share of the meal still open, by brood: each brood of a tank must find something that fits it. */
-  open: Map<string, number>
-  chosen: Set<string>
-  /** Asked for and not enough of it to be worth opening. */
-  tried: Set<string>
-  draws: Draw[]
-}
-
-/** What is left of the sources while meals are drawn. */
-class Larder {
-  private readonly left: Map<Source, { easy: number; most: number }>
-  private readonly opened = new Set<Source>()
-
-  constructor(sources: readonly Source[]) {
-    const ready = sources.filter(s => s.ready)
-    this.left = new Map(ready.map(s => [s, { easy: s.easy, most: s.gives.p50 }]))
-  }
-
-  /** Ready sources of a food for a tank that still hold something, the first to draw from first. */
-  of(foodId: string, tankId: string, over: boolean): Source[] {
-    const mine = [...this.left.keys()].filter(
-      s => s.foodId === foodId && (s.tankIds === null || s.tankIds.includes(tankId)),
-    )
-    return mine.filter(s => this.has(s, over) >= 1).sort(inTurn)
-  }
-
-  /** What of a food was said to be drawn for a tank, as it stands now: in a cup, in its vessel, or put by out of a hatch. */
-  said(d: SaidDraw, tankId: string): Source | null {
-    const mine = this.of(d.foodId, tankId, true).filter(s => s.unit === d.unit)
-    const here = mine.filter(s => s.id === d.sourceId || s.fromId === d.sourceId)
-    return here.find(s => s.inHand) ?? here[0] ?? null
-  }
-
-  has(s: Source, over: boolean): number {
-    const left = this.left.get(s)!
-    return Math.max(0, over ? left.most : left.easy)
-  }
-
-  /** Animals with full yolk that are left of a food for anybody. */
-  useful(foodId: string, tankId: string, over: boolean): number {
-    return this.of(foodId, tankId, over).reduce((sum, s) => sum + this.has(s, over) * s.energy, 0)
-  }
-
-  take(s: Source, organisms: number): void {
-    const left = this.left.get(s)!
-    left.easy -= organisms
-    left.most -= organisms
-    this.opened.add(s)
-  }
-
-  /** Somebody draws from it already, or it is in the hand. */
-  isOpen(s: Source): boolean {
-    return s.inHand || this.opened.has(s)
-  }
-
-  most(s: Source): number {
-    return Math.max(0, this.left.get(s)!.most)
-  }
-}
-
-/**
- * In the hand already, then what must go first, then stores by their date, then the fuller and surer vessel: as it
- * stood before anything was drawn, so that one vessel serves as many tanks as it can.
- */
-const inTurn = (a: Source, b: Source): number =>
-  Number(b.inHand) - Number(a.inHand) ||
-  Number(b.first) - Number(a.first) ||
-  (a.useBy ?? '\uffff').localeCompare(b.useBy ?? '\uffff') ||
-  Number(a.due) - Number(b.due) ||
-  Number(a.doubtful) - Number(b.doubtful) ||
-  b.easy - a.easy ||
-  (a.id < b.id ? -1 : 1)
-
-const plateOf = (want: Want, given: MealsGiven): Plate => ({
-  want,
-  turns: foodsInTurn(want, given),
-  open: new Map(want.eating.map(e => [e.brood.id, want.open])),
-  chosen: new Set(),
-  tried: new Set(),
-  draws: [],
-})
-
-/** Share of the meal that a food could still fill on a plate: of those whom it fits, what is open. */
-function openFor(plate: Plate, food: WantedFood): number {
-  const open = food.eating.map(e => plate.open.get(e.brood.id) ?? 0)
-  return open.length === 0 ? 0 : Math.max(...open)
-}
 
 /** The food that a plate takes next; null when nothing that stands here fits what is open. */
 function nextFood(
@@ -130,32 +40,8 @@ function nextFood(
   return (inHand ?? takenInTurn(fresh, opened) ?? fits[0])?.food ?? null
 }
 
-/** Grains are counted by the size they are cut to; a source by the usual size. */
-function cutFactor(food: WantedFood): number {
-  const first = food.eating[0]
-  if (!food.food.cutToGapeUm || !first) return 1
-  return food.food.dryUg / suitsOn(first, food.food).size.dryUg
-}
-
 /** Least share of a meal for which another vessel is opened. */
 const WORTH_OPENING = 0.1
-
-/** Puts a draw on a plate; more from the same source is one draw. */
-function put(plate: Plate, draw: Draw): void {
-  const at = plate.draws.findIndex(d => d.source === draw.source && d.foodId === draw.foodId)
-  const before = plate.draws[at]
-  if (!before) {
-    plate.draws.push(draw)
-    return
-  }
-  plate.draws[at] = {
-    ...draw,
-    organisms: before.organisms + draw.organisms,
-    amount: { ...draw.amount, value: before.amount.value + draw.amount.value },
-    share: before.share + draw.share,
-    overdrawn: before.overdrawn || draw.overdrawn,
-  }
-}
 
 /** Units of a source for what a plate lacks of a food, as a hand measures them. */
 function unitsFor(
@@ -238,18 +124,8 @@ function drawFrom(source: Source, lacks: number, d: Drawing): { useful: number; 
   const units = unitsFor(source, larder, lacksUnits, limit, most)
   const organisms = units * perUnit
   if (organisms <= 0) return { useful: 0, lacks }
-  larder.take(source, organisms / cut)
-  const useful = organisms * source.energy
-  put(plate, {
-    tank: plate.want.tank,
-    wanted: food,
-    foodId: food.food.id,
-    source,
-    organisms,
-    amount: { value: units, unit: source.unit },
-    share: (useful / food.whole) * food.reaches,
-    overdrawn: over && source.kind === 'culture' && organisms / cut > source.easy,
-  })
+  const overdrawn = over && source.kind === 'culture' && organisms / cut > source.easy
+  const useful = serve(plate, larder, { food, source, units, overdrawn })
   // What the hand cannot measure finer is no lack.
   const isWhole = units < most && Math.abs(units - lacksUnits) < units
   const enough = isWhole && units >= lacksUnits * 0.5 && limit >= lacksUnits
@@ -272,61 +148,6 @@ function drawFor(d: Drawing, share: number): number {
     drawn += got.useful
   }
   return lacks <= 0 ? Math.max(share, drawn / food.whole) : drawn / food.whole
-}
-
-/** Fills what a food brought on a plate. */
-function fill(plate: Plate, food: WantedFood, share: number): void {
-  if (share <= 0) {
-    plate.tried.add(food.food.id)
-    return
-  }
-  plate.chosen.add(food.food.id)
-  for (const e of food.eating) {
-    plate.open.set(e.brood.id, Math.max(0, (plate.open.get(e.brood.id) ?? 0) - share))
-  }
-}
-
-/** A meal has changed by more than this share: what was said of it no longer holds. */
-const OTHER_MEAL = 0.02
-
-/** Units of a source that were said for a plate and can be had: of what is in the hand all of it. */
-function unitsSaid(d: SaidDraw, source: Source, larder: Larder): number {
-  const most = larder.most(source) / (source.perUnit ?? 1)
-  if (source.inHand) return most
-  return most >= d.value * (1 - WHOLE_ENOUGH) ? Math.min(d.value, most) : 0
-}
-
-/** Puts one draw as it was said on a plate. Whether it holds. */
-function seatDraw(plate: Plate, larder: Larder, d: SaidDraw): boolean {
-  const { want } = plate
-  const source = larder.said(d, want.tank.id)
-  if (!source && want.givenFrom.has(d.sourceId)) return true
-  const food = want.foods.get(d.foodId)
-  if (!source || !food || Math.abs(food.whole / d.meal - 1) > OTHER_MEAL) return false
-  const value = unitsSaid(d, source, larder)
-  if (value <= 0) return false
-  const cut = cutFactor(food)
-  const organisms = value * (source.perUnit ?? 1) * cut
-  larder.take(source, organisms / cut)
-  const share = (organisms * source.energy) / food.whole
-  put(plate, {
-    tank: want.tank,
-    wanted: food,
-    foodId: food.food.id,
-    source,
-    organisms,
-    amount: { value, unit: source.unit },
-    share: share * food.reaches,
-    overdrawn: source.kind === 'culture' && !source.inHand && organisms / cut > source.easy,
-  })
-  fill(plate, food, share)
-  return value >= d.value * (1 - WHOLE_ENOUGH)
-}
-
-/** Puts a meal as it was said on its plate, as far as that still holds; a whole one that holds is whole. */
-function seat(plate: Plate, larder: Larder, said: SaidMeal): void {
-  const holds = said.draws.map(d => seatDraw(plate, larder, d)).every(Boolean)
-  if (holds && said.whole) for (const id of plate.open.keys()) plate.open.set(id, 0)
 }
 
 /** The smallest mouths and those with the fewest choices are served first. */
@@ -365,7 +186,8 @@ const isOpen = (p: Plate) => [...p.open.values()].some(open => open > WHOLE_ENOU
 
 /**
  * Draws the meals of one round: what stands here and is ready, one food at a meal and two at the most, rounded
- * to the hand. What was said at this round already stands first. Then what cultures spare, then, rather than let anybody starve, up to half of what they hold.
+ * to the hand. What was said at this round already stands first. Then what cultures spare, then, rather than let
+ * anybody starve, up to half of what they hold.
  */
 export function drawMeals(
   wants: readonly Want[],
@@ -377,7 +199,7 @@ export function drawMeals(
   const plates = wants.map(w => plateOf(w, givenTo(w))).sort(byNeed)
   for (const plate of plates) {
     const meal = said.get(plate.want.tank.id)
-    if (meal) seat(plate, larder, meal)
+    if (meal) seatSaid(plate, larder, meal)
   }
   for (const over of [false, true]) {
     for (const plate of plates) plate.tried.clear()

@@ -46,8 +46,8 @@ export interface Want {
   foods: ReadonlyMap<string, WantedFood>
   /** Share of the meal that is still wanted, 0 to 1. */
   open: number
-  /** Sources that it was given of at this round. */
-  givenFrom: ReadonlySet<string>
+  /** A part of it was given at this round. */
+  begun: boolean
   smallestGapeUm: number
 }
 
@@ -163,9 +163,9 @@ export function wantsAt(state: RoomState, round: RoundOccurrence, dayOf: DayOf):
     const given = fedAt(state, tank.id, round.key)
     const open = openShare(given, foods) * (1 - gel)
     if (open <= 0) return []
-    const givenFrom = new Set(given.flatMap(e => e.data.portions.map(p => p.source?.id ?? '')))
+    const begun = given.length > 0
     const smallestGapeUm = Math.min(...eating.map(e => e.day.gapeUm))
     const key = `${tank.id} ${round.key}`
-    return [{ key, tank, round, eating, foods, open, givenFrom, smallestGapeUm }]
+    return [{ key, tank, round, eating, foods, open, begun, smallestGapeUm }]
   })
 }

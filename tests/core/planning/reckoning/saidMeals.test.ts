@@ -3,6 +3,7 @@ import { mealsToSay } from '@renatus/core/planning/reckoning/saidMeals'
 import type { Round } from '@renatus/core/round/round'
 import { answered, knownRound, undone, type KnownRoom } from '../../../../tools/rooms/knownRoom'
 import { largeRoom } from '../../../../tools/rooms/manyRooms'
+import { log } from '../../room'
 
 const NOW = '2026-03-24T05:34:00.000Z'
 
@@ -89,5 +90,30 @@ describe('what a round says of the meals', () => {
     const same = [...given(before)].filter(([id]) => id !== tank.id)
     expect(after.get(tank.id)).not.toBe(given(before).get(tank.id))
     for (const [id, foods] of same) expect(after.get(id)).toBe(foods)
+  })
+
+  it('a meal of which a part was given by hand is not asked for whole again', () => {
+    const { room } = done(largeRoom(NOW, 1), 'done')
+    const { current, reckoning } = knownRound(room, NOW).round
+    const d = reckoning.draws.find(
+      x => x.source.kind === 'store' && x.share > 0.9 && x.amount.value > 0.5,
+    )!
+    const part = log(NOW, 'tank.fed', {
+      tankId: d.tank.id,
+      roundKey: current.key,
+      partial: true,
+      portions: [
+        {
+          foodId: d.foodId,
+          organisms: d.organisms * 0.6,
+          energy: d.source.energy,
+          amount: { value: d.amount.value * 0.6, unit: d.amount.unit },
+          source: { kind: 'store' as const, id: d.source.id },
+        },
+      ],
+    })
+    const fed = { ...room, entries: [...room.entries, part] }
+    const rest = knownRound(fed, NOW).round.reckoning.draws.filter(x => x.tank.id === d.tank.id)
+    expect(rest.reduce((sum, x) => sum + x.share, 0)).toBeLessThan(0.6)
   })
 })
