@@ -39,16 +39,16 @@ export function decisionWords(
     case 'gap': {
       const best = d.gap.ways[0]
       return {
-        verb: 'Find',
-        amount: `${Math.round(d.gap.share * 100)} %`,
-        rest: `of the food of ${n.brood(d.gap.brood)} ${span(d.gap.from, d.gap.to, n.date)}. ${best ? wayWords(best, n.date) : 'Nothing that is known fits; look at its sheet.'}`,
+        verb: 'Find food for',
+        amount: n.brood(d.gap.brood),
+        rest: `${span(d.gap.from, d.gap.to, n.date)}: ${shortWords(d.gap.share)}. ${best ? wayWords(best, n.date) : 'Nothing that is known fits; look at its sheet.'}`,
       }
     }
     case 'doubt':
       return {
-        verb: 'Decide',
-        amount: `${Math.round(d.probability * 100)} %`,
-        rest: `is all the certainty there is for ${n.brood(d.brood)} ${span(d.on, d.to, n.date)}: start more, or have something that bridges.`,
+        verb: 'Back up',
+        amount: n.brood(d.brood),
+        rest: `${span(d.on, d.to, n.date)}: it is fed with ${Math.round(d.probability * 100)} % certainty. Start more, or have something that bridges.`,
       }
     case 'hatch':
       return {
@@ -58,6 +58,11 @@ export function decisionWords(
       }
   }
 }
+
+/** From this share on a day has nothing. */
+const ALL_FROM = 0.995
+const shortWords = (share: number) =>
+  share >= ALL_FROM ? 'nothing is planned' : `up to ${Math.round(share * 100)} % are missing`
 
 export const span = (from: LocalDate, to: LocalDate, date: DateWords) =>
   from === to ? `on ${date(from)}` : `from ${date(from)} to ${date(to)}`
@@ -163,11 +168,28 @@ export const becauseWords = (changes: readonly FactChange[]): string => {
     : `Since ${words.join(', and ')}${changes.length > 3 ? `, and ${changes.length - 3} more` : ''}.`
 }
 
-/** How sure a brood's day is, in words and number. */
-export function coverWords(planned: number, probability: number): string {
-  if (planned < 0.95) return `${Math.round((1 - planned) * 100)} % short by plan`
-  return `${Math.round(probability * 100)} % sure`
+/** A day at least as sure as this is not doubted. */
+const CERTAIN_FROM = 0.995
+/** A day with less of its food than this is a gap, not doubtful. */
+const WHOLE_FROM = 0.9
+
+/** How sure the days of a brood are that are not short, by the weakest of them. */
+export function sureWords(
+  days: readonly { day: LocalDate; planned: number; probability: number }[],
+  date: DateWords,
+): string {
+  const whole = days.filter(d => d.planned >= WHOLE_FROM)
+  if (whole.length === 0) return 'No day is covered.'
+  const weakest = whole.reduce((a, d) => (d.probability < a.probability ? d : a))
+  const sure = coverWords(weakest.probability)
+  if (weakest.probability < CERTAIN_FROM) return `Weakest: ${date(weakest.day)}, ${sure}.`
+  return whole.length === days.length
+    ? 'Every day is as good as certain.'
+    : 'The days that are not short are as good as certain.'
 }
+
+/** How sure a brood's day is, in words and number. */
+const coverWords = (probability: number) => `${Math.round(probability * 100)} % sure`
 
 export const STATUS_WORDS = {
   'optimal': '',

@@ -11,7 +11,7 @@ export function stageLine(b: BroodState, date: (d: string) => string): string {
     free.spreadDays >= 0.5 ? `, give or take ${plural(Math.round(free.spreadDays), 'day')}` : ''
   if (b.stage === 'feeding')
     return `Day ${b.day}: free swimming since ${date(free.on)}${free.seen ? '' : ' (worked out)'}.`
-  const when = `swims free in ${plural(-b.day, 'day')}, ${date(free.on)}${spread}`
+  const when = `swims free ${inDays(-b.day)}, ${date(free.on)}${spread}`
   if (b.stage === 'hoped') return `Spawning hoped for; ${when}.`
   if (b.stage === 'eggs')
     return `Eggs${hatched ? `, hatch about ${date(hatched.on)}` : ''}; ${when}.`
@@ -34,8 +34,12 @@ const list = (ids: readonly string[]) => ids.map(foodInText).join(' or ')
 
 type Line = (u: Urgency, s: Told | null) => string
 
+const inDays = (n: number) => (n <= 0 ? 'today' : `in ${plural(n, 'day')}`)
+
 const firstMeal = (u: { inDays: number }, s: Told | null) =>
-  `First meal in ${plural(u.inDays, 'day')}: ${firstFoods(s)}.`
+  `First meal ${inDays(u.inDays)}: ${firstFoods(s)}.`
+const changeSoon = (u: { inDays: number }, s: Told | null) =>
+  `Next food ${inDays(u.inDays)}${s?.next ? `: ${foodInText(s.next.food)}` : ''}.`
 const gapSoon = (u: { inDays: number }, s: Told | null) => {
   const when = u.inDays <= 0 ? 'from the first day' : `in ${plural(u.inDays, 'day')}`
   return `Nothing here will fit its mouth ${when}.${closers(s)}`
@@ -53,8 +57,7 @@ const URGENCIES: Readonly<Record<Urgency['code'], Line>> = {
   'gap-soon': gapSoon,
   'first-food': firstMeal,
   'trial': () => 'A new food is on trial: look at the bellies.',
-  'change-soon': (u, s) =>
-    `Next food in ${plural(u.inDays, 'day')}: ${foodInText(s?.next?.food ?? '')}.`,
+  'change-soon': changeSoon,
   'well': () => 'Well provided for.',
   'eggs': firstMeal,
 }

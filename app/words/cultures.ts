@@ -26,10 +26,35 @@ const CERTAINTIES = [
   [-0.5, 'more likely than not'],
 ] as const
 
+const percent = (p: number) => `${Math.round(p * 100)} %`
+
 /** "likely (84 %)": certainty in words and number. */
 export function certainty(p: number): string {
   const word = bracket(-p, CERTAINTIES, 'possible')
-  return `${word} (${Math.round(p * 100)} %)`
+  return `${word} (${percent(p)})`
+}
+
+/** Where a vessel is said to stand, and how sure that is: "likely (84 %)". */
+export function standing({ readiness }: Pick<Estimate, 'readiness'>): {
+  stage: Readiness
+  sure: string
+} {
+  const stage = saidStage(readiness)
+  const withheld = readiness.ready > readiness[stage]
+  const sure = withheld
+    ? `perhaps ready (${percent(readiness.ready)})`
+    : certainty(readiness[stage])
+  return { stage, sure }
+}
+
+/** A share of beliefs that is not worth a word. */
+const HARDLY = 0.02
+
+/** What is lost by now, told apart from what is not expected to become anything. */
+export function lostWords({ readiness, pFailed }: Pick<Estimate, 'readiness' | 'pFailed'>): string {
+  const lost = `Lost: ${percent(readiness.failed)}.`
+  const never = pFailed - readiness.failed
+  return never < HARDLY ? lost : `${lost} Never ready: ${percent(never)}.`
 }
 
 /** What of the log could not be taken as it stands. */

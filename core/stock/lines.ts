@@ -19,7 +19,15 @@ export interface Backup {
 const parentsOf = (c: CultureState, byId: ReadonlyMap<string, CultureState>) =>
   c.parentIds.flatMap(id => byId.get(id) ?? [])
 
-/** Every vessel that shares an ancestor with this one, itself included. */
+/** Vessels that were set up alike at one go, out of the same starter. */
+const startedTogether = (a: CultureState, b: CultureState) =>
+  a.record.foodId === b.record.foodId &&
+  a.record.startedAt === b.record.startedAt &&
+  a.origin === b.origin &&
+  a.parentIds.length === 0 &&
+  b.parentIds.length === 0
+
+/** Every vessel that shares an ancestor or a starter with this one, itself included. */
 export function lineOf(states: readonly CultureState[], id: string): CultureState[] {
   const near = new Map<string, string[]>()
   const join = (a: string, b: string) => near.set(a, [...(near.get(a) ?? []), b])
@@ -28,6 +36,10 @@ export function lineOf(states: readonly CultureState[], id: string): CultureStat
       join(c.id, p)
       join(p, c.id)
     }
+    const sister = states.find(s => startedTogether(s, c))
+    if (!sister || sister === c) continue
+    join(c.id, sister.id)
+    join(sister.id, c.id)
   }
   const found = new Set([id])
   const open = [id]

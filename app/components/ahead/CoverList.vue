@@ -5,7 +5,7 @@ import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
 import { foodInText } from '~/words/foods'
-import { coverWords, span, wayWords } from '~/words/ahead'
+import { span, sureWords, wayWords } from '~/words/ahead'
 
 /** Each brood over the days of the plan: how sure its food is, and what is short with every way to close it. */
 const props = defineProps<{ plan: CulturePlan }>()
@@ -20,18 +20,9 @@ const broods = computed(() =>
   (room.state?.broods ?? []).flatMap(b => {
     const days = props.plan.cover.filter(c => c.brood === b.id)
     if (days.length === 0) return []
-    const whole = days.filter(d => d.planned >= 0.9)
-    const weakest = whole.reduce(
-      (a, d) => (d.probability < a.probability ? d : a),
-      whole[0] ?? days[0]!,
-    )
     const first = Math.round((Date.parse(days[0]!.day) - Date.parse(props.plan.from)) / 86_400_000)
     const gaps = props.plan.gaps.filter(g => g.brood === b.id)
-    const weakestWords =
-      weakest.probability >= 0.995
-        ? 'Every planned day is as good as certain.'
-        : `Weakest: ${units.date(weakest.day)}, ${coverWords(1, weakest.probability)}.`
-    const sure = whole.length === 0 ? 'No day is covered.' : weakestWords
+    const sure = sureWords(days, units.date)
     return [
       {
         id: b.id,

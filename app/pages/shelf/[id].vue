@@ -19,7 +19,15 @@ import { useFar } from '~/composables/useFar'
 import { useTended } from '~/composables/useTended'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
-import { certainty, lookWords, REMARKS, SIGN_NAMES, STAGES } from '~/words/cultures'
+import {
+  certainty,
+  lookWords,
+  lostWords,
+  REMARKS,
+  SIGN_NAMES,
+  standing,
+  STAGES,
+} from '~/words/cultures'
 
 /** One culture: what it should look like today and why, what may be taken, what to look at, and what happened to it. */
 const room = useRoomStore()
@@ -39,9 +47,6 @@ const day = computed(() =>
   Math.max(0, Math.floor(hoursBetween(culture.value!.startedAt, room.now) / 24)),
 )
 const when = (h: number) => units.day(addHours(culture.value!.startedAt, h))
-const stageChance = computed(() =>
-  view.value.stage && e.value ? e.value.readiness[view.value.stage] : 0,
-)
 const said = computed(() =>
   view.value.food && reading.value ? lookWords(view.value.food, reading.value.look) : [],
 )
@@ -116,7 +121,7 @@ const number = (x: number) => (x >= 100 ? units.count(x) : numberText(x, { digit
         <p class="sentence">
           <span aria-hidden="true">{{ STAGES[view.stage!].mark }}</span>
           {{ ' ' }}
-          <strong>{{ STAGES[view.stage!].word }}</strong>, {{ certainty(stageChance) }}
+          <strong>{{ STAGES[view.stage!].word }}</strong>, {{ standing(e).sure }}
         </p>
         <p>{{ readyLine }}</p>
         <p
@@ -129,9 +134,8 @@ const number = (x: number) => (x >= 100 ? units.count(x) : numberText(x, { digit
         </p>
         <p class="small num">
           {{ number(e.density.p50) }} per {{ perUnit }} ({{ number(e.density.p10) }} to
-          {{ number(e.density.p90) }}, 80 %), {{ units.count(e.organisms.p50) }} in all. Lost:
-          {{ Math.round(e.pFailed * 100) }} %. Crash within three days:
-          {{ Math.round(e.pCrash3d * 100) }} %.
+          {{ number(e.density.p90) }}, 80 %), {{ units.count(e.organisms.p50) }} in all.
+          {{ lostWords(e) }} Crash within three days: {{ Math.round(e.pCrash3d * 100) }} %.
         </p>
         <ul v-if="e.remarks.length" class="border-l-4 border-due pl-3">
           <li v-for="code in new Set(e.remarks.map(r => r.code))" :key="code">

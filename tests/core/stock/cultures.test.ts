@@ -24,6 +24,19 @@ describe('cultures of the log', () => {
     expect(at([])).toEqual([old.id])
     expect(at([start, log(C, 'undone', { act: start.act })])).toEqual([old.id])
   })
+  it('holds jars of one go, and what comes of them, for one line', () => {
+    const [a, b] = [cultureOf('moina', A), cultureOf('moina', A)]
+    const [child, later] = [cultureOf('moina', B), cultureOf('moina', B)]
+    const all = [a, b, child, later]
+    const states = cultureStates(all, [startedFrom(child, [b.id])])
+    const ids = (id: string) => lineOf(states, id).map(c => c.id)
+    expect(ids(a.id)).toEqual([a.id, b.id, child.id])
+    expect(ids(child.id)).toEqual(ids(a.id))
+    expect(ids(later.id)).toEqual([later.id])
+    expect(backupOf(states, a.id).code).not.toBe('only')
+    expect(backupOf(states, a.id).others.map(c => c.id)).toEqual([b.id, child.id])
+    expect(backupOf(states, later.id).code).toBe('other-line')
+  })
   it('follows where it stands, what was drawn and made up, and how it ended', () => {
     const c = cultureOf('moina', A, { litres: 10 as never })
     const did = (at: string, action: 'topUp' | 'feed' | 'renew') =>
