@@ -8,6 +8,7 @@ import type {
   Sign,
   Stranger,
 } from '@renatus/core/records/vocabulary'
+import { keepingFoods } from '@renatus/core/stock/storeActs'
 import type { CultureDraft } from '@renatus/core/stock/newCultures'
 import type { CultureState } from '@renatus/core/stock/cultures'
 import type { Draft } from '~/db/logbook'
@@ -41,6 +42,12 @@ export function useCultureActions() {
     if (result.ok) undo.offer(result.act, said)
     return result.ok
   }
+  /** What grows here is offered to the broods. */
+  const kept = (cultures: readonly CultureDraft[]) =>
+    keepingFoods(
+      room.state!,
+      cultures.map(c => c.foodId),
+    )
   const did = (id: string, d: Did): Draft => ({
     kind: 'culture.did',
     subject: subject(id),
@@ -203,7 +210,7 @@ export function useCultureActions() {
             : []),
           ...cultures.map(c => started(c, data)),
         ],
-        [...more, ...cultures],
+        [...more, ...cultures, ...kept(cultures)],
       ),
     /** Part of a culture goes into new vessels. */
     split: (

@@ -1,6 +1,8 @@
 import { buyingOf } from '@renatus/core/foods/buying'
+import { STORE_LEAD_D } from '@renatus/core/planning/firstFood'
 import { foodOf } from '@renatus/core/foods/index'
-import { edible } from '@renatus/core/fry/edibles'
+import type { RecordDraft } from '@renatus/core/records/draft'
+import { keepingFoods, storeStands } from '@renatus/core/stock/storeActs'
 import type { Store } from '@renatus/core/stock/stores'
 import { addDays } from '@renatus/core/time/localDate'
 import { newId } from '~/db/newId'
@@ -11,49 +13,32 @@ import { useUndo } from './useUndo'
 
 /** Nauplii that a cube of the usual tray holds (working estimate). */
 const NAUPLII_PER_CUBE = 2000
-/** Days a parcel of dry or frozen food takes (working estimate). */
-const PARCEL_DAYS = 5
 
 /** What is kept and what is ordered, written to the log. */
 export function useStores() {
   const room = useRoomStore()
   const undo = useUndo()
-  async function write(drafts: readonly Draft[], said: string) {
-    const result = await room.write(drafts)
+  async function write(
+    drafts: readonly Draft[],
+    said: string,
+    records: readonly RecordDraft[] = [],
+  ) {
+    const result = await room.write(drafts, null, records)
     if (result.ok) undo.offer(result.act, said)
   }
 
-  /** A tin, bag or jar of a food that does not grow stands in the room from now on. */
-  function fill(foodId: string) {
-    const storeId = newId()
-    const cubes = edible(foodId)?.portion?.unit === 'cube'
-    return write(
-      [
-        {
-          kind: 'store.filled',
-          subject: { type: 'store', id: storeId },
-          data: {
-            storeId,
-            name: foodName(foodId),
-            foodId,
-            keep: cubes ? 'freezer' : 'dry',
-            unit: cubes ? 'cube' : 'g',
-            amount: null,
-            organisms: null,
-            energy: 1,
-            fromId: null,
-            useBy: null,
-          },
-        },
-      ],
+  /** A tin, bag or jar of a food that does not grow stands in the room from now on, and is offered. */
+  const fill = (foodId: string) =>
+    write(
+      [storeStands(foodId, newId())],
       `${foodName(foodId)} stands in the room.`,
+      keepingFoods(room.state!, [foodId]),
     )
-  }
 
   function order(foodId: string) {
     const orderId = newId()
     const food = foodOf(foodId)
-    const days = food ? buyingOf(food).leadDays : PARCEL_DAYS
+    const days = food ? buyingOf(food).leadDays : STORE_LEAD_D
     const comesOn = addDays(room.state!.today, days)
     return write(
       [

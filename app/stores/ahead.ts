@@ -31,7 +31,7 @@ const DAYS_KEY = 'renatus.ahead.days'
 const USUAL_DAYS = 56
 const PROPOSAL_KEY = 'plan.proposal'
 /** Raised when the way of planning changes: what an older version proposed is then not shown. */
-const PROPOSAL_VERSION = 3
+const PROPOSAL_VERSION = 4
 type Parts = Pick<KeptPlan, 'starts' | 'pins' | 'refused'>
 interface Stored {
   version: number
@@ -134,11 +134,9 @@ export const useAheadStore = defineStore('ahead', () => {
 
   /** What a kept plan starts is kept in the room from then on; with its last line also what bridges. */
   function keepsMore(starts: Parts['starts']): RecordDraft[] {
-    const { room: record } = room.state!
     const whole = changes.value.every(c => starts.some(s => s.food === c.is?.food))
     const more = [...starts.map(s => s.food), ...(whole ? (proposal.value?.takesUp ?? []) : [])]
-    const foods = [...new Set([...record.foods, ...more])]
-    return foods.length > record.foods.length ? [{ ...record, foods }] : []
+    return keepingFoods(room.state!, more)
   }
 
   /** Writes the plan that is worked by from now on. */

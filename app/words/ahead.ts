@@ -1,6 +1,8 @@
 import { numberText } from '@renatus/core/units/numberText'
 import type { Lateness } from '@renatus/core/round/stops/begin/find'
 import type { Decision } from '@renatus/core/planning/plan/decisions'
+import type { BenchPart } from '@renatus/core/planning/plan/assumedBench'
+import type { PlanGet } from '@renatus/core/planning/plan/planGets'
 import type { Way } from '@renatus/core/planning/plan/closing'
 import type { LastStart } from '@renatus/core/planning/plan/lastStarts'
 import type { FactChange } from '@renatus/core/planning/plan/planFacts'
@@ -24,6 +26,8 @@ export function decisionWords(
   n: Names,
 ): { verb: string; amount: string; rest: string } {
   switch (d.kind) {
+    case 'get':
+      return getWords(d.get, n)
     case 'order':
       return {
         verb: 'Order',
@@ -57,6 +61,21 @@ export function decisionWords(
         rest: `of cysts in ${d.hatch.vessel}.`,
       }
   }
+}
+
+const PARTS: Record<BenchPart, string> = {
+  cysts: 'a tin of cysts',
+  salt: 'salt without additives',
+  vessel: 'a bottle with an air pump',
+}
+/** "a, b and c". */
+const listed = (all: readonly string[]) =>
+  all.length < 2 ? all.join('') : `${all.slice(0, -1).join(', ')} and ${all.at(-1)}`
+
+function getWords({ parts, food, forBrood, neededOn }: PlanGet, n: Names) {
+  const amount = parts ? listed(parts.map(p => PARTS[p])) : foodInText(food)
+  const use = parts ? `to hatch ${foodInText(food)} for` : 'for'
+  return { verb: 'Get', amount, rest: `${use} ${n.brood(forBrood)}, fed from ${n.date(neededOn)}.` }
 }
 
 /** From this share on a day has nothing. */

@@ -152,6 +152,7 @@ const STOP_WORDS: Record<string, string> = {
   hatch: 'a hatch start',
   looks: 'looks',
   order: 'an order',
+  provide: 'a first food',
   start: 'a hatch start',
   tank: 'a tank',
   tub: 'the tub',

@@ -7,6 +7,7 @@ import type { HarvestStop } from './stops/harvest/find'
 import type { HatchStop } from './stops/hatch/find'
 import type { LooksStop } from './stops/looks/find'
 import type { OrderStop } from './stops/order/find'
+import type { ProvideStop } from './stops/provide/find'
 import type { TankStop } from './stops/tank/find'
 import type { TubStop } from './stops/tub/find'
 import type { VesselStop } from './stops/vessel/find'
@@ -22,6 +23,7 @@ export type Stop =
   | HatchStop
   | LooksStop
   | OrderStop
+  | ProvideStop
   | TankStop
   | TubStop
   | VesselStop

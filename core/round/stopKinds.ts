@@ -9,6 +9,7 @@ import { harvestStops } from './stops/harvest/index'
 import { hatchStops } from './stops/hatch/index'
 import { looksStops } from './stops/looks/index'
 import { orderStops } from './stops/order/index'
+import { provideStops } from './stops/provide/index'
 import { tankStops } from './stops/tank/index'
 import { tubStops } from './stops/tub/index'
 import { vesselStops } from './stops/vessel/index'
@@ -20,6 +21,7 @@ type AnyKind = StopKind<Stop, unknown>
  * what is spent goes first, then food is drawn, then vessels are cleaned and filled again.
  */
 export const STOP_KINDS: readonly AnyKind[] = [
+  provideStops,
   orderStops,
   askStops,
   tubStops,

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { CulturePlan } from '@renatus/core/planning/plan/planRoom'
+import { keepingFoods } from '@renatus/core/stock/storeActs'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
@@ -12,8 +13,7 @@ const props = defineProps<{ plan: CulturePlan }>()
 const room = useRoomStore()
 const units = useUnits()
 const isNew = (food: string) => !room.state!.room.foods.includes(food)
-const keepFood = (food: string) =>
-  room.save([{ ...room.state!.room, foods: [...room.state!.room.foods, food] }])
+const keepFood = (food: string) => room.save(keepingFoods(room.state!, [food]))
 const H = 34
 const SHOWN = 3
 const broods = computed(() =>

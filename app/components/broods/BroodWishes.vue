@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { keepingFoods } from '@renatus/core/stock/storeActs'
 import { bracket } from '@renatus/core/math/bracket'
 import { computed } from 'vue'
 import type { Sheet } from '@renatus/core/fry/broodSheet'
@@ -69,8 +70,7 @@ async function choose(id: string, choice: Choice) {
     ],
   })
 }
-const keep = (id: string) =>
-  room.save([{ ...room.state!.room, foods: [...room.state!.room.foods, id] } as never])
+const keep = (id: string) => room.save(keepingFoods(room.state!, [id]))
 const school = computed({
   get: () => wishes.value.school,
   set: (s: School) => {

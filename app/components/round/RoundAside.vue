@@ -92,7 +92,10 @@ const daysLeft = (l: (typeof lots.value)[number]) =>
             >Start {{ foodInText(l.foodId) }}</NuxtLink
           >
           <button v-if="l.grows" class="btn" @click="order(l.foodId)">Order a starter</button>
-          <button v-else class="btn" @click="fill(l.foodId)">It is here</button>
+          <template v-else
+            ><button class="btn" @click="order(l.foodId)">Order it</button
+            ><button class="btn" @click="fill(l.foodId)">It is here</button></template
+          >
           <button class="btn btn-quiet" @click="leaveOut(l.foodId)">Leave it out</button>
         </p>
       </div>

@@ -10,6 +10,7 @@ export const STOP_CARDS: Record<StopKindId, Component> = {
   harvest: defineAsyncComponent(() => import('./stops/HarvestCard.vue')),
   hatch: defineAsyncComponent(() => import('./stops/HatchCard.vue')),
   looks: defineAsyncComponent(() => import('./stops/LooksCard.vue')),
+  provide: defineAsyncComponent(() => import('./stops/ProvideCard.vue')),
   tank: defineAsyncComponent(() => import('./stops/TankCard.vue')),
   vessel: defineAsyncComponent(() => import('./stops/VesselCard.vue')),
   clean: Plain,

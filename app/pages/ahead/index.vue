@@ -2,6 +2,7 @@
 import { shortMinutes } from '~/words/planMinutes'
 import InTurn from '~/components/shared/InTurn.vue'
 import { computed, ref, watch } from 'vue'
+import { keepingFoods } from '@renatus/core/stock/storeActs'
 import { aheadPicture } from '@renatus/core/planning/plan/aheadPicture'
 import AheadWhatIf from '~/components/ahead/AheadWhatIf.vue'
 import ChangeList from '~/components/ahead/ChangeList.vue'
@@ -39,17 +40,17 @@ const CERTAINTIES = [0.8, 0.9, 0.95, 0.99]
 const plan = computed(() => ahead.proposal)
 /** What is on show: as it would be with what the hand holds, else as proposed. */
 const shown = computed(() => ahead.tried ?? plan.value)
-const takesUp = computed(() => {
-  const names = (plan.value?.takesUp ?? [])
-    .filter(f => !room.state?.room.foods.includes(f))
-    .map(foodName)
-  return names.join(' and ')
-})
+const newFoods = computed(() =>
+  (plan.value?.takesUp ?? []).filter(f => !room.state?.room.foods.includes(f)),
+)
+const takesUp = computed(() => newFoods.value.map(foodName).join(' and '))
+const keepFoods = () => room.save(keepingFoods(room.state!, newFoods.value))
 const lead = computed(() => {
   const p = plan.value
   if (!p) return ''
   const vessels = p.starts.reduce((n, s) => n + s.vessels, 0)
-  const orders = new Set(p.starts.filter(s => s.orderBy !== null).map(s => s.food)).size
+  const starters = new Set(p.starts.filter(s => s.orderBy !== null).map(s => s.food)).size
+  const orders = starters + p.gets.length
   const starts =
     vessels === 0
       ? 'nothing to start'
@@ -115,7 +116,8 @@ const lane = computed(() => picture.value?.lanes.find(l => l.food === selected.v
       </div>
       <p v-if="takesUp" class="border-l-[6px] border-plan pl-3">
         <strong>{{ takesUp }}</strong> would be new here: nothing that is kept fits every mouth.
-        Whoever keeps the plan keeps the food.
+        <template v-if="ahead.changes.length">Whoever keeps the plan keeps the food.</template
+        ><button v-else class="btn ml-2" @click="keepFoods">Keep {{ takesUp }} here</button>
       </p>
       <p v-if="tooMuch" class="border-l-[6px] border-due pl-3">
         {{ tooMuch }}

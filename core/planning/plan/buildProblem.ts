@@ -1,9 +1,12 @@
 import { foodOf } from '../../foods/index'
 import { daysBetween, type LocalDate } from '../../time/localDate'
+import type { RoomState } from '../../stock/roomState'
 import { planDemand } from './demand'
 import { hatchingOf } from './hatching'
 import { labourOf, minutesOpen, mostOvertime, type Labour } from './labour'
-import type { PlanProblem, StartOn } from './problem'
+import { STORE_LEAD_D } from '../firstFood'
+import type { BroodDay, PlanProblem, StartOn } from './problem'
+import { comesInDays } from './storesComing'
 import type { PlanRequest, StartLine } from './request'
 import { freeVessels, newLines, roomStarts, runningSupply, type RoomStart } from './startables'
 
@@ -32,17 +35,31 @@ export function onStarts(
 
 const DAY_ONE = '2000-01-01' as LocalDate
 
-/** The room of a request as the solver sees it. */
-export function buildProblem(r: PlanRequest, days: number): BuiltProblem {
+/** Without foods that do not grow and are not here yet: each from the day on which it can have come. */
+function withoutAbsent(broodDays: BroodDay[], state: RoomState, freely: readonly string[]) {
+  const from = new Map(freely.map(f => [f, comesInDays(state, f) ?? STORE_LEAD_D]))
+  return broodDays.map(b => ({
+    ...b,
+    foods: b.foods.filter(f => b.day >= (from.get(f.food) ?? 0)),
+  }))
+}
+
+/**
+ * The room of a request as the solver sees it.
+ * @param hatchesFrom the first day on which a bottle can be filled
+ */
+export function buildProblem(r: PlanRequest, days: number, hatchesFrom = 0): BuiltProblem {
   const starts = roomStarts(r.state, r.readings, days, r.warmerC)
   const grown = new Set(starts.map(s => s.food))
-  const hatching = hatchingOf(r.state, days)
+  const hatching = hatchingOf(r.state, days, hatchesFrom)
   const cultured = new Set([
     ...grown,
     ...r.state.cultureStates.map(c => c.record.foodId),
     ...(hatching ? [hatching.food] : []),
   ])
-  const broodDays = planDemand(r.state, r.from, days)
+  // What is neither grown nor hatched is bought.
+  const freely = r.state.room.foods.filter(f => !cultured.has(f) && foodOf(f) === null)
+  const broodDays = withoutAbsent(planDemand(r.state, r.from, days), r.state, freely)
   const alive = runningSupply(r.state, r.readings, days)
   const open = minutesOpen(r.state.room.rounds, { broodDays, running: alive, hatching }, days)
   const problem: PlanProblem = {
@@ -55,8 +72,7 @@ export function buildProblem(r: PlanRequest, days: number): BuiltProblem {
     overtime: mostOvertime(r.state.room.rounds),
     minutes: open.map(m => Math.max(0, m)),
     vessels: freeVessels(starts, days),
-    // What is neither grown nor hatched is bought: it is there.
-    freely: r.state.room.foods.filter(f => !cultured.has(f) && foodOf(f) === null),
+    freely,
     hatching,
     begun: onStarts(r.begun, starts, r.from, days),
     pinned: onStarts(r.pins, starts, r.from, days),

@@ -2,12 +2,14 @@ import { compare } from '../../math/compare'
 import { addDays, daysBetween, type Instant, type LocalDate } from '../../time/localDate'
 import { localDateOf } from '../../time/localDate'
 import type { CulturePlan } from './planRoom'
+import type { PlanGet } from './planGets'
 import type { PlanGap } from './gaps'
 import type { PlannedStart } from './explainStart'
 import type { HatchLine } from './plannedHatches'
 
 /** Something to decide or do, in the order of the days. */
 export type Decision =
+  | { kind: 'get'; on: LocalDate; get: PlanGet }
   | { kind: 'order'; on: LocalDate; start: PlannedStart }
   | {
       kind: 'start'
@@ -24,7 +26,7 @@ const DOUBT_BELOW = 0.85
 
 /** What a plan asks of somebody next: orders and starts, gaps, doubtful days, and the first hatch. */
 export function decisions(plan: CulturePlan, timeZone: string, most = 5): Decision[] {
-  const found: Decision[] = []
+  const found: Decision[] = plan.gets.map(get => ({ kind: 'get', on: get.by, get }))
   for (const s of plan.starts) {
     if (s.orderBy !== null)
       found.push({ kind: 'order', on: s.orderBy < plan.from ? plan.from : s.orderBy, start: s })
@@ -40,7 +42,7 @@ export function decisions(plan: CulturePlan, timeZone: string, most = 5): Decisi
   const hatch = plan.hatches[0]
   if (hatch) found.push({ kind: 'hatch', on: dayOf(hatch.startAt, timeZone), hatch })
   for (const d of doubts(plan)) found.push(d)
-  const rank: Decision['kind'][] = ['gap', 'order', 'start', 'hatch', 'doubt']
+  const rank: Decision['kind'][] = ['get', 'gap', 'order', 'start', 'hatch', 'doubt']
   return found
     .sort((a, b) => compare(a.on, b.on) || rank.indexOf(a.kind) - rank.indexOf(b.kind))
     .slice(0, most)

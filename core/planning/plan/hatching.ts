@@ -33,8 +33,9 @@ export function lotForPlan(state: RoomState): LotForPlan | null {
 /**
  * What hatches can bring day by day: what runs and what is kept, and the most that the vessels hold when each is filled again
  * as soon as it is empty. Null where nauplii are no food of the room.
+ * @param fromDay the first day on which a bottle can be filled
  */
-export function hatchingOf(state: RoomState, days: number): Hatching | null {
+export function hatchingOf(state: RoomState, days: number, fromDay = 0): Hatching | null {
   if (!state.room.foods.includes(NAUPLII)) return null
   const all = roundsAround(state.now, state.room.rounds, state.room.timeZone, 4, 6)
   const rounds = all.slice(all.indexOf(currentRound(state.now, all)))
@@ -67,7 +68,7 @@ export function hatchingOf(state: RoomState, days: number): Hatching | null {
       )
       if (!best) continue
       const { h: cycle, useful } = best
-      const first = Math.ceil(cycle / 24)
+      const first = fromDay + Math.ceil(cycle / 24)
       for (let d = first; d < days; d++) most[d]! += (full.nauplii * useful * 24) / cycle
       const thin = vesselModel(vessel, lot, water, vessel.litres)
       gramsEach = Math.max(gramsEach, vessel.litres / Math.max(1, thin.nauplii * useful))
@@ -81,6 +82,7 @@ export function hatchingOf(state: RoomState, days: number): Hatching | null {
     onHand,
     keeps: keeps({ holdH: CHILLED_HOLD_H }, ROUND_H),
     frozen: frozenBatches(state).reduce((n, b) => n + b.useful, 0),
+    fromDay,
     most,
     gramsEach,
     gramsLeft: state.lots.reduce((g, l) => g + Math.max(0, l.state.gramsLeft), 0),

@@ -1,5 +1,6 @@
 import { compare } from '../../math/compare'
 import { addDays, type LocalDate } from '../../time/localDate'
+import { withBench } from './assumedBench'
 import { buildProblem, type BuiltProblem } from './buildProblem'
 import { plannedStart, type PlannedStart } from './explainStart'
 import { bandsOf } from './fates'
@@ -7,6 +8,7 @@ import { playFutures, type Cover } from './futures'
 import { gapsOf, type PlanGap } from './gaps'
 import type { Labour } from './labour'
 import { lastStarts, type LastStart } from './lastStarts'
+import { planGets, type PlanGet } from './planGets'
 import { plannedHatches, type HatchLine } from './plannedHatches'
 import { PlanSearch, type PlanProgress } from './planSearch'
 import type { PlanSolution } from './problem'
@@ -33,6 +35,8 @@ export interface CulturePlan {
   curves: FoodCurve[]
   /** By food: organisms a day of one new vessel, by days since its start; for moving starts about by eye. */
   profiles: Record<string, number[]>
+  /** What it counts on and the room has not: to be got first. */
+  gets: PlanGet[]
   /** Foods that the room does not keep yet and that the plan reckons with. */
   takesUp: string[]
   /** Minutes of the rounds, and what is taken of them before anything is started. */
@@ -47,13 +51,15 @@ export interface CulturePlan {
  * @param progress called now and then; false stops and yields the best plan so far
  */
 export function planRoom(
-  r: PlanRequest,
+  asked: PlanRequest,
   solver: Solver,
   limits: SolveLimits = PLAN_LIMITS,
   progress?: (p: PlanProgress) => boolean,
 ): CulturePlan {
-  const days = Math.max(1, Math.min(HORIZON.most, Math.round(r.days)))
-  const built = buildProblem(r, days)
+  const days = Math.max(1, Math.min(HORIZON.most, Math.round(asked.days)))
+  const bench = withBench(asked.state)
+  const r = { ...asked, state: bench.state }
+  const built = buildProblem(r, days, bench.fromDay)
   const search = new PlanSearch(r, built, days, solver, limits, progress)
   if (search.clashes) return clashing(r, built, days)
   const solution = search.run()
@@ -79,6 +85,7 @@ export function planRoom(
     certainty: r.certainty,
     clash: null,
     takesUp: [],
+    gets: planGets(asked, problem, solution, bench.fromDay),
     labour: built.labour,
     starts: starts.sort((a, b) => compare(a.on, b.on) || compare(a.food, b.food)),
     hatches: plannedHatches(r, problem, solution).lines,
@@ -126,6 +133,7 @@ function clashing(r: PlanRequest, built: BuiltProblem, days: number): CulturePla
     curves: [],
     profiles: {},
     takesUp: [],
+    gets: [],
     labour: built.labour,
     clash: over
       ? `Pins ask for more vessels for ${over.foodOf.profile.name.toLowerCase()} at one time than are free: ${over.vesselClass.free}. Unpin one, or add a vessel.`

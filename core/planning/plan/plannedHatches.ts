@@ -29,12 +29,13 @@ export function plannedHatches(
 ): { lines: HatchLine[]; plan: HatchPlan | null } {
   if (!p.hatching) return { lines: [], plan: null }
   const { state } = r
+  const first = addDays(r.from, p.hatching.fromDay)
   const all = roundsAround(state.now, state.room.rounds, state.room.timeZone, 4, p.days)
   const last = addDays(r.from, p.days - 1)
   const idle = new Set(p.idle.map(d => addDays(r.from, d)))
   const rounds = all
     .slice(all.indexOf(currentRound(state.now, all)))
-    .filter(x => x.date <= last && !idle.has(x.date))
+    .filter(x => x.date >= first && x.date <= last && !idle.has(x.date))
   if (rounds.length === 0) return { lines: [], plan: null }
   const wanted = new Map<string, number>()
   const whole = new Map<string, number>(

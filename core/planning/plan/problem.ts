@@ -60,6 +60,8 @@ export interface Hatching {
   keeps: number
   /** In the freezer: for any day, but only once. */
   frozen: number
+  /** No bottle can be filled before this day. */
+  fromDay: number
   /** Most that new hatches can bring on each day. */
   most: readonly number[]
   /** Cysts for one animal, and those that are left, g. */

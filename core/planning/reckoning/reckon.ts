@@ -14,6 +14,7 @@ import { foodsInTurn, mealsBefore, mealsLogged, WORTH_A_MEAL } from './chooseFoo
 import type { Draw, MealGap } from './draw'
 import { drawMeals } from './drawMeals'
 import { WHOLE_ENOUGH } from './handAmount'
+import { kindsHere } from './kindsHere'
 import type { Source } from './source'
 import { saidMeals } from './saidMeals'
 import { feedUntil, isReady, sourcesAt, type Readings } from './sourcesAt'
@@ -106,15 +107,6 @@ function lackingFoods(wants: readonly Want[], here: ReadonlySet<string>): Lackin
   }
   return [...found.values()].sort((a, b) => b.share - a.share)
 }
-
-/** What grows here, ready or not, and what is kept: a food of which there is any does not lack. */
-const kindsHere = (state: RoomState): Set<string> =>
-  new Set([
-    ...running(state.cultureStates).map(c => c.record.foodId),
-    ...state.stores.map(s => s.foodId),
-    ...(state.hatchVessels.length > 0 && lotInUse(state) ? [NAUPLII] : []),
-    ...state.hatches.filter(h => h.endedAt === null).map(() => NAUPLII),
-  ])
 
 type Logged = ReturnType<typeof mealsLogged>
 

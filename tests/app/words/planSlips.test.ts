@@ -40,7 +40,10 @@ const WAY: Way = {
   warmerC: 2,
 }
 const GAP = { brood: 'b', from: FROM, to: LATER, days: 7, share: 0.3, ways: [WAY] }
+const GET = { food: 'frozen-nauplii', by: FROM, comes: LATER, forBrood: 'b', neededOn: LATER }
 const DECISIONS: Decision[] = [
+  { kind: 'get', on: FROM, get: { ...GET, parts: null } },
+  { kind: 'get', on: FROM, get: { ...GET, parts: ['vessel', 'cysts', 'salt'] } },
   { kind: 'order', on: FROM, start: START },
   { kind: 'start', on: FROM, start: START, slack: 2 },
   { kind: 'gap', on: FROM, gap: GAP },

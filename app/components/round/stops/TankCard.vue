@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
-import { foodOf } from '@renatus/core/foods/index'
 import { wholeMealWhy } from '@renatus/core/fry/wholeMeal'
-import type { GapWay, TankStop } from '@renatus/core/round/stops/tank/find'
+import type { TankStop } from '@renatus/core/round/stops/tank/find'
 import { drawDoubt, gapText } from '@renatus/core/round/stops/tank/words'
 import { lastMeal } from '@renatus/core/stock/lastMeal'
 import { foodInText } from '~/words/foods'
@@ -17,6 +16,7 @@ import StopButtons from '../StopButtons.vue'
 import StopFrame from '../StopFrame.vue'
 import StopSentence from '../StopSentence.vue'
 import { useStopLines } from '../useStopLines'
+import FoodWays from '../FoodWays.vue'
 import BellyRow from './BellyRow.vue'
 import WeaningRow from './WeaningRow.vue'
 
@@ -48,16 +48,6 @@ const reasons = computed(() => [
   ...(props.stop.gel ? [props.stop.gel.why] : []),
 ])
 const first = computed(() => meals.value[0]?.big ?? '')
-
-const WAYS: Record<GapWay['kind'], (food: string) => string> = {
-  start: food => `Start ${food}`,
-  order: food => `Have ${food}`,
-}
-function wayTo(w: GapWay): string {
-  if (w.kind === 'order') return '/setup#foods'
-  const hatches = foodOf(w.foodId)?.profile.family === 'hatch'
-  return hatches ? '/bench' : `/shelf/start?food=${w.foodId}`
-}
 
 const open = ref(false)
 const problem = ref<string | null>(null)
@@ -115,16 +105,7 @@ function given() {
     </p>
     <div v-if="stop.gap" class="border-l-[6px] border-harm pl-3" role="status">
       <p class="sentence">{{ gapText(stop) }}</p>
-      <p v-if="stop.gap.ways.length" class="flex flex-wrap gap-2 mt-1">
-        <NuxtLink
-          v-for="w in stop.gap.ways"
-          :key="w.foodId"
-          :to="wayTo(w)"
-          :prefetch="false"
-          class="btn"
-          >{{ WAYS[w.kind](foodInText(w.foodId)) }}</NuxtLink
-        >
-      </p>
+      <FoodWays :ways="stop.gap.ways" class="mt-1" />
     </div>
     <span v-if="doubts.length" class="small">{{ doubts.join(' ') }}</span>
     <ul v-if="stop.tasks.length" class="stop-tasks">

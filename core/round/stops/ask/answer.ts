@@ -1,5 +1,7 @@
 import * as z from 'zod'
 import type { Draft } from '../../../records/draft'
+import type { Order } from '../../../stock/orders'
+import { keepingFoods, storeStands } from '../../../stock/storeActs'
 import type { AnswerContext, Written } from '../../stopKind'
 import type { AskStop } from './find'
 
@@ -11,14 +13,7 @@ const SAID = { spawned: 'have spawned', hatched: 'have hatched', free: 'swim fre
 
 export function askDone(stop: AskStop, given: AskGiven | null, c: AnswerContext): Written {
   const { about, subject } = stop
-  if (about.what === 'order') {
-    const data = { orderId: about.order.orderId, came: true }
-    return {
-      said: `${subject.name}: it is here.`,
-      records: [],
-      entries: [{ kind: 'order.came', subject: { type: 'order', id: data.orderId }, data }],
-    }
-  }
+  if (about.what === 'order') return orderCame(about.order, subject.name, c)
   const on = given?.on ?? c.state.today
   return {
     said: `${subject.name}: they ${SAID[about.event]}.`,
@@ -29,6 +24,20 @@ export function askDone(stop: AskStop, given: AskGiven | null, c: AnswerContext)
         subject: { type: 'brood', id: about.brood.id },
         data: { broodId: about.brood.id, event: about.event, on },
       },
+    ],
+  }
+}
+
+/** A food that does not grow stands in the room as soon as it has come. */
+function orderCame({ orderId, what, foodId }: Order, name: string, c: AnswerContext): Written {
+  const data = { orderId, came: true }
+  const stored = what === 'food' ? foodId : null
+  return {
+    said: `${name}: it is here.`,
+    records: stored ? keepingFoods(c.state, [stored]) : [],
+    entries: [
+      { kind: 'order.came', subject: { type: 'order', id: orderId }, data },
+      ...(stored ? [storeStands(stored, c.newId())] : []),
     ],
   }
 }

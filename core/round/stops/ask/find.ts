@@ -1,5 +1,5 @@
 import type { LifeEvent } from '../../../fry/life'
-import { foodOf } from '../../../foods/index'
+import { edible } from '../../../fry/edibles'
 import { stopKey, wasAnswered } from '../../../planning/reckoning/answered'
 import type { BroodState } from '../../../stock/broodState'
 import { onTheWay, orders, type Order } from '../../../stock/orders'
@@ -52,7 +52,7 @@ function broods(c: RoundContext): AskStop[] {
 function parcels(c: RoundContext): AskStop[] {
   const due = onTheWay(orders(c.state.entries), c.round.date).filter(o => o.comesOn <= c.round.date)
   return due.map(order => {
-    const food = order.foodId ? foodOf(order.foodId)?.profile.name : undefined
+    const food = order.foodId ? edible(order.foodId)?.name : undefined
     return {
       kind: 'ask',
       key: stopKey('ask', order.orderId, c.round.key),

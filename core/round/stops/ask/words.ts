@@ -1,7 +1,7 @@
 import type { LifeEvent } from '../../../fry/life'
 import { dayText } from '../../../time/dayText'
 import { foodInSentence } from '../../handText'
-import { foodOf } from '../../../foods/index'
+import { edible } from '../../../fry/edibles'
 import type { StopLine } from '../../stopKind'
 import type { AskStop } from './find'
 
@@ -15,7 +15,7 @@ const QUESTIONS: Record<LifeEvent, string> = {
 export function orderName(stop: AskStop): string {
   if (stop.about.what !== 'order') return ''
   const { order } = stop.about
-  const food = order.foodId ? foodOf(order.foodId)?.profile : undefined
+  const food = order.foodId ? edible(order.foodId) : null
   if (!food) return 'the cysts'
   return order.what === 'starter' ? `the starter of ${foodInSentence(food)}` : foodInSentence(food)
 }

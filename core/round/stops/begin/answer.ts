@@ -6,6 +6,7 @@ import { airAt, airNow } from '../../../stock/placeTemperature'
 import { newCultures, nextNames, type CultureDraft } from '../../../stock/newCultures'
 import { running } from '../../../stock/cultures'
 import { fitsVessel } from '../../../planning/plan/vesselClasses'
+import { keepingFoods } from '../../../stock/storeActs'
 import type { AnswerContext, Written } from '../../stopKind'
 import type { BeginStop } from './find'
 
@@ -85,7 +86,7 @@ export function beginDone(stop: BeginStop, given: BeginGiven | null, c: AnswerCo
       : []
   return {
     said: `${vessels.map(v => v.name).join(', ')}: started.`,
-    records: vessels,
+    records: [...vessels, ...keepingFoods(c.state, [start.food])],
     entries: [
       ...drawn,
       ...vessels.map((v): Draft => ({

@@ -1,7 +1,8 @@
 import type { LadderDay } from '../../../fry/ladder'
+import { foodOf } from '../../../foods/index'
 import { hatchProfile, NAUPLII } from '../../../foods/hatchProfile'
-import { edible } from '../../../fry/edibles'
 import { closers } from '../../../fry/ladderReading'
+import type { FirstFoodWay } from '../../../planning/firstFood'
 import { gelMeal, lastingRounds, type GelMeal } from '../../../planning/gelMeal'
 import { ladderDays } from '../../../planning/ladderDays'
 import { stopKey, wasAnswered } from '../../../planning/reckoning/answered'
@@ -24,11 +25,8 @@ import {
   type WeaningAsk,
 } from './tasks'
 
-/** A way to close a gap, as a button: keep a food that was ticked and is not there, start it, or order it. */
-export interface GapWay {
-  kind: 'start' | 'order'
-  foodId: string
-}
+/** A way to close a gap, as a button. */
+export type GapWay = Pick<FirstFoodWay, 'kind' | 'foodId'>
 
 /** A meal that cannot be given, with what would close the gap. */
 export interface TankGap {
@@ -79,10 +77,13 @@ function waysToClose(c: RoundContext, gap: MealGap): GapWay[] {
     ),
   )
   const foods = [...new Set(fits)].filter(id => !here.has(id)).slice(0, MOST_WAYS)
-  return foods.map((foodId): GapWay => {
-    const grows = edible(foodId) !== null && 'family' in edible(foodId)!
-    return { kind: grows ? 'start' : 'order', foodId }
-  })
+  return foods.map((foodId): GapWay => ({ kind: wayTo(foodId), foodId }))
+}
+
+function wayTo(foodId: string): GapWay['kind'] {
+  const food = foodOf(foodId)
+  if (!food) return 'buy'
+  return food.profile.family === 'hatch' ? 'hatch' : 'start'
 }
 
 /** Gel for a tank at this round, where it is given now and has not been given yet. */

@@ -1,3 +1,4 @@
+import { unprovided } from '../../../planning/firstFood'
 import { entriesOf } from '../../../records/entriesOf'
 import type { Caution } from '../../../foods/contract'
 import { NAUPLII } from '../../../foods/hatchProfile'
@@ -85,7 +86,7 @@ function eggTasks(state: RoomState, brood: BroodState): TankTask[] {
       'move-larvae',
       `Move the larvae of ${brood.name} to their rearing water, or take the parents out. No food yet: they live on yolk.`,
     )
-  if (until >= 0 && until <= 1 && brood.species && !doneEver(state, brood.id, 'first-food')) {
+  if (until >= 0 && until <= 1 && hasFirstFood(state, brood)) {
     const first = firstFoods(state, brood)
     add(
       'first-food',
@@ -96,6 +97,12 @@ function eggTasks(state: RoomState, brood: BroodState): TankTask[] {
   }
   return tasks.filter(t => (t.id === 'move-larvae' ? !doneEver(state, brood.id, t.id) : true))
 }
+
+/** One for which nothing is there has a stop of its own. */
+const hasFirstFood = (state: RoomState, brood: BroodState) =>
+  brood.species !== null &&
+  !doneEver(state, brood.id, 'first-food') &&
+  !unprovided(state).some(u => u.brood.id === brood.id)
 
 const nameOf = (id: string) => edible(id)?.name.toLowerCase() ?? id
 

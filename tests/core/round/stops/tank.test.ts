@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { TankStop } from '@renatus/core/round/stops/tank/find'
 import { anyRecord, type AnyRecord } from '@renatus/core/records/records'
 import type { Entry } from '@renatus/core/records/entries'
+import { cultureOf, startedFrom } from '../../cultureRoom'
 import { log, NAMED, records, roundFor } from '../../room'
 
 const NOW = '2026-03-20T05:34:00Z'
@@ -55,13 +56,18 @@ describe('tasks at a tank', () => {
       ),
     ).toContain('wet')
   })
-  it('the day before the first meal asks for the food that fits, or says that none does', () => {
-    const text = (foods: string[]) =>
-      stopOf({ species: 'small', foods, freeSwimmingOn: '2026-03-21' })!.tasks.find(
-        t => t.id === 'first-food',
-      )!.text
-    expect(text(['infusoria', 'brine-shrimp'])).toContain('infusoria')
-    expect(text(['brine-shrimp'])).toContain('No food of this room fits')
+  it('the day before the first meal asks for the food that fits, where there is any', () => {
+    const tomorrow = { species: 'small', freeSwimmingOn: '2026-03-21' }
+    const jar = cultureOf('infusoria', '2026-03-10T06:00:00Z', { logged: true })
+    const of = (foods: string[], stock: AnyRecord[], entries: Entry[]) =>
+      roundFor([...records({ ...tomorrow, foods }), ...stock], entries, NOW)
+        .round.stops.filter((x): x is TankStop => x.kind === 'tank')
+        .flatMap(x => x.tasks)
+        .find(t => t.id === 'first-food')?.text
+    expect(of(['infusoria'], [jar], [startedFrom(jar, [])])).toContain('ready: infusoria')
+    expect(of(['brine-shrimp'], [jar], [startedFrom(jar, [])])).toContain('No food of this room')
+    // Where there is none, a stop of its own asks to provide for it.
+    expect(of(['infusoria', 'brine-shrimp'], [], [])).toBeUndefined()
   })
   it('a gap is a gap, with the ways to close it as buttons; nothing stands in for it', () => {
     const stop = stopOf({

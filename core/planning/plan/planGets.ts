@@ -1,0 +1,57 @@
+import { addDays, type LocalDate } from '../../time/localDate'
+import { STORE_LEAD_D } from '../firstFood'
+import { benchLacks, type BenchPart } from './assumedBench'
+import type { PlanProblem, PlanSolution } from './problem'
+import type { PlanRequest } from './request'
+import { comesInDays } from './storesComing'
+
+/** What a plan counts on and the room has not: to be got before it can be worked by. */
+export interface PlanGet {
+  food: string
+  /** Of a bench, what lacks; null for a food that does not grow. */
+  parts: BenchPart[] | null
+  /** It must be ordered by then, and can be here so many days later. */
+  by: LocalDate
+  comes: LocalDate
+  forBrood: string
+  neededOn: LocalDate
+}
+
+/** A meal below this share is no reason to buy anything. */
+const WORTH = 0.02
+/** A bottle is filled the day before its nauplii are fed. */
+const HATCH_D = 1
+
+/** @param hatchedFrom days until what lacks at the bench is here; 0 where nothing does */
+export function planGets(
+  r: PlanRequest,
+  p: PlanProblem,
+  solution: PlanSolution,
+  hatchedFrom: number,
+): PlanGet[] {
+  const standby = new Set(p.broodDays.filter(b => b.standby).map(b => `${b.brood}\n${b.day}`))
+  const meals = [...solution.meals]
+    .filter(m => m.share >= WORTH && !standby.has(`${m.brood}\n${m.day}`))
+    .sort((a, b) => a.day - b.day)
+  const get = (food: string, parts: BenchPart[] | null, ahead: number): PlanGet[] => {
+    const first = meals.find(m => m.food === food)
+    if (!first) return []
+    const by = Math.max(0, first.day - ahead)
+    return [
+      {
+        food,
+        parts,
+        by: addDays(r.from, by),
+        comes: addDays(r.from, by + STORE_LEAD_D),
+        forBrood: first.brood,
+        neededOn: addDays(r.from, first.day),
+      },
+    ]
+  }
+  const stores = p.freely
+    .filter(food => comesInDays(r.state, food) === null)
+    .flatMap(food => get(food, null, STORE_LEAD_D))
+  const bench = hatchedFrom > 0 && p.hatching ? p.hatching.food : null
+  const hatch = bench ? get(bench, benchLacks(r.state), hatchedFrom + HATCH_D) : []
+  return [...hatch, ...stores].sort((a, b) => (a.by < b.by ? -1 : Number(a.by > b.by)))
+}

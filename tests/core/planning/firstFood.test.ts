@@ -1,0 +1,77 @@
+import { describe, expect, it } from 'vitest'
+import { unprovided } from '@renatus/core/planning/firstFood'
+import type { Entry } from '@renatus/core/records/entries'
+import type { AnyRecord } from '@renatus/core/records/records'
+import { answerStop } from '@renatus/core/round/answerStop'
+import { buildRound } from '@renatus/core/round/round'
+import { wordsOf } from '@renatus/core/round/roundLines'
+import { roomState } from '@renatus/core/stock/roomState'
+import { storeStands } from '@renatus/core/stock/storeActs'
+import { cultureOf, startedFrom } from '../cultureRoom'
+import { log, records, uid } from '../room'
+
+const NOW = '2026-03-24T05:34:00Z'
+const GUDGEON = { species: 'peacock-gudgeon', freeSwimmingOn: '2026-03-27' }
+/** A tank and a brood, and nothing else. */
+const bare = (over: Parameters<typeof records>[0] = {}): AnyRecord[] =>
+  records({ ...GUDGEON, foods: ['brine-shrimp'], ...over }).filter(
+    r => !['vessel', 'lot', 'salt'].includes(r.type),
+  )
+const stateOf = (all: AnyRecord[], entries: Entry[] = []) => roomState(all, entries, NOW)!
+const ways = (all: AnyRecord[], entries: Entry[] = []) =>
+  unprovided(stateOf(all, entries)).flatMap(u => u.ways.map(w => `${w.kind} ${w.foodId} ${w.days}`))
+
+describe('the first food of a brood', () => {
+  it('is asked for where nothing stands here, what is in time first', () => {
+    const [first, ...rest] = ways(bare())
+    expect(first).toBe('hatch brine-shrimp 3')
+    expect(rest).toHaveLength(2)
+    expect(unprovided(stateOf(bare()))[0]).toMatchObject({ inDays: 3 })
+  })
+
+  it('is provided for by a bench with cysts, a culture, a store, an order, and not by what does not fit', () => {
+    expect(ways(records({ ...GUDGEON, foods: ['brine-shrimp'] }))).toEqual([])
+    const worms = cultureOf('microworm', '2026-03-23T06:00:00Z', { logged: true })
+    expect(ways([...bare(), worms], [startedFrom(worms, [])])).toEqual([])
+    const store = storeStands('frozen-nauplii', uid())
+    expect(ways(bare(), [log('2026-03-23T06:00:00Z', store.kind, store.data)])).toEqual([])
+    const order = { orderId: uid(), what: 'cysts' as const, comesOn: '2026-03-26' }
+    expect(ways(bare(), [log('2026-03-23T06:00:00Z', 'order.placed', order)])).toEqual([])
+    const big = cultureOf('daphnia-magna', '2026-03-01T06:00:00Z', { logged: true })
+    expect(ways([...bare(), big], [startedFrom(big, [])])).not.toEqual([])
+  })
+
+  it('is not asked for months ahead, nor of fish that swim: their tank says what they lack', () => {
+    expect(ways(bare({ freeSwimmingOn: '2026-05-27' }))).toEqual([])
+    expect(ways(bare({ freeSwimmingOn: '2026-03-23' }))).toEqual([])
+  })
+
+  it('is one stop of the round, said with its ways, and once a day', () => {
+    const all = bare()
+    const state = stateOf(all)
+    const round = buildRound(state, new Map())
+    const stop = round.stops.find(s => s.kind === 'provide')!
+    expect(stop.must).toBe(true)
+    const [line] = wordsOf(stop, state)
+    expect(line!.text).toMatch(
+      /swims free on Fri 27 Mar, and nothing that fits its mouth stands here\. Hatch brine shrimp nauplii \(fed from Fri 27 Mar\), or /,
+    )
+    // Its tank does not tell to look whether that is ready of which there is none.
+    const texts = round.stops.flatMap(s => wordsOf(s, state).map(l => l.text))
+    expect(texts.join(' ')).not.toContain('first food of')
+    const context = {
+      state,
+      roundKey: round.current.key,
+      reckoning: round.reckoning,
+      now: NOW,
+      newId: uid,
+    }
+    const written = answerStop(stop, { how: 'done' }, context)
+    if (!written.ok) throw new Error('not answered')
+    const answered = written.entries.map(e => log(NOW, e.kind, e.data))
+    const evening = roomState(all, answered, '2026-03-24T18:04:00Z')!
+    expect(buildRound(evening, new Map()).stops.some(s => s.kind === 'provide')).toBe(false)
+    const next = roomState(all, answered, '2026-03-25T05:34:00Z')!
+    expect(buildRound(next, new Map()).stops.some(s => s.kind === 'provide')).toBe(true)
+  })
+})
