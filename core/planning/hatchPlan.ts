@@ -4,7 +4,14 @@ import { lotInUse, type HatchVessel, type RoomState } from '../stock/roomState'
 import { hoursBetween, toInstant, toMs, type Instant } from '../time/localDate'
 import { fullRounds, type RoundOccurrence } from '../time/rounds'
 import { allocate, type Batch, type Want } from './allocate'
-import { hatchOption, vesselModel, type HatchOption, type LotForPlan } from './hatchOption'
+import { HATCH_MARGIN, leastCysts } from './hatchMargin'
+import {
+  hatchOption,
+  vesselModel,
+  type HatchOption,
+  type LotForPlan,
+  type WaterForPlan,
+} from './hatchOption'
 import { SPILL, type Meal } from './meals'
 import { plannedHatch, type PlannedHatch } from './plannedHatch'
 import { rotationFor, type Rotation } from './rotation'
@@ -95,7 +102,7 @@ export function hatchPlan(
       lot && lot.gramsLeft > 0.05
         ? optionsFor(state, rounds, first, openWants, lot, water, free, putOff)
         : []
-    const best = options.reduce<HatchOption | null>(
+    const best = options.reduce<Weighed | null>(
       (a, b) => (a === null || score(b) > score(a) + 1e-9 ? b : a),
       null,
     )
@@ -154,8 +161,17 @@ export function hatchPlan(
 const putsOffStart = (a: Answered, roundKey: string) =>
   a.roundKey === roundKey && a.how !== 'done' && a.key.startsWith('hatch:')
 
+/** An option with what the least that is ever put into its vessel brings: below that no cysts are saved. */
+interface Weighed extends HatchOption {
+  least: number
+}
+
 /** Fewest cysts per fed nauplius; a second pull must earn its labour. */
-const score = (o: HatchOption) => o.yieldShare * (o.pullsAt.length > 1 ? 1 - SECOND_PULL_GAIN : 1)
+function score(o: Weighed): number {
+  const need = o.yieldShare * o.hatchable
+  const fed = need / Math.max(o.least, o.hatchable)
+  return fed * (o.pullsAt.length > 1 ? 1 - SECOND_PULL_GAIN : 1)
+}
 
 /** Plans count from the last quarter of an hour, so that amounts do not creep with every minute. */
 const quarterBefore = (now: Instant): Instant =>
@@ -186,15 +202,16 @@ function optionsFor(
   first: Want,
   wants: readonly Want[],
   lot: LotForPlan,
-  water: { saltGL: RoomState['room']['hatchSaltGL']; pH: number },
+  water: WaterForPlan,
   free: Map<string, Instant | null>,
   putOff: ReadonlySet<string>,
-): HatchOption[] {
-  const found: HatchOption[] = []
+): Weighed[] {
+  const found: Weighed[] = []
   const soon = quarterBefore(state.now)
   const full = fullRounds(rounds).filter(r => Math.abs(hoursBetween(r.at, first.at)) <= LONGEST_H)
   for (const vessel of state.hatchVessels) {
     const model = vesselModel(vessel, lot, water)
+    const least = (leastCysts(vessel.litres) * perGramIn(vessel, lot, water)) / HATCH_MARGIN
     for (const start of full) {
       if (putOff.has(start.key)) continue
       const startAt = start.at < soon ? soon : start.at
@@ -210,7 +227,7 @@ function optionsFor(
             option.yieldShare >= LEAST_YIELD &&
             option.wants.some(w => w.key === first.key)
           )
-            found.push(option)
+            found.push({ ...option, least })
         }
       })
     }
@@ -218,15 +235,18 @@ function optionsFor(
   return found
 }
 
+/** Nauplii of a gram that is not crowded. */
+const perGramIn = (vessel: HatchVessel, lot: LotForPlan, water: WaterForPlan) =>
+  vesselModel(vessel, lot, water, 1).nauplii
+
 /** The vessel of the option, and more that are free and as warm when it alone would be crowded. */
 function vesselsFor(
   option: HatchOption,
   lot: LotForPlan,
-  water: { saltGL: RoomState['room']['hatchSaltGL']; pH: number },
+  water: WaterForPlan,
   free: readonly HatchVessel[],
 ): HatchVessel[] {
-  const perGram = vesselModel(option.vessel, lot, water, 1).nauplii
-  const wantG = option.hatchable / perGram
+  const wantG = option.hatchable / perGramIn(option.vessel, lot, water)
   const group = [option.vessel]
   for (const vessel of free) {
     if (wantG <= group.reduce((g, v) => g + v.litres * fullDensity(v.litres), 0)) break

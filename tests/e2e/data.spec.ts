@@ -32,7 +32,7 @@ test('export, import into an empty browser, and see the same; merge names its co
   await page.goto('/')
   const whole = async (p: typeof page) => {
     await expect(p.getByRole('article')).toHaveCount(2)
-    for (const name of ['The day', 'Rotation'])
+    for (const name of ['The day', 'In hand'])
       await expect(p.getByRole('heading', { name })).toBeVisible()
     await expect(p.getByRole('button', { name: 'Done' })).toHaveCount(2)
     return p.getByRole('main').innerText()

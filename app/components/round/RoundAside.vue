@@ -44,6 +44,12 @@ async function leaveOut(foodId: string) {
   const { room: record } = room.state!
   await room.save([{ ...record, foods: record.foods.filter(f => f !== foodId) } as never])
 }
+/** More vessels are spoken of where those that are here do not suffice. */
+const rotation = computed(() => {
+  const { rotation: r, gaps: short } = props.round.reckoning.hatch
+  const crowded = short.some(g => g.reason === 'no-vessel' || g.reason === 'vessel-too-small')
+  return r && r.has < r.vessels && crowded ? r : null
+})
 const stores = computed(() => room.state?.stores ?? [])
 const storeText = (s: Store) => {
   if (s.amount !== null)
@@ -164,17 +170,13 @@ const daysLeft = (l: (typeof lots.value)[number]) =>
         </li>
       </ul>
     </section>
-    <section v-if="round.reckoning.hatch.rotation">
+    <section v-if="rotation">
       <ShelfEdge name="Rotation" />
       <p class="mt-2">
         A steady rotation needs
-        <strong>{{ plural(round.reckoning.hatch.rotation.vessels, 'vessel') }}</strong>; you have
-        {{ round.reckoning.hatch.rotation.has }}.
+        <strong>{{ plural(rotation.vessels, 'vessel') }}</strong>; you have {{ rotation.has }}.
       </p>
-      <WhyPanel
-        :reasons="[round.reckoning.hatch.rotation.why]"
-        :ask="`Why ${round.reckoning.hatch.rotation.vessels}?`"
-      />
+      <WhyPanel :reasons="[rotation.why]" :ask="`Why ${rotation.vessels}?`" />
     </section>
   </aside>
 </template>

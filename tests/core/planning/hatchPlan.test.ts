@@ -48,6 +48,15 @@ describe('hatch plan', () => {
     ).toBe(true)
   })
 
+  it('few mouths: half a gram is more than enough, and nobody pulls twice to save what is not saved', () => {
+    const few = planOf(stateAt(NOW, [], { freeSwimmingOn: '2026-03-20', fry: 40 }))
+    expect(few.hatches.length).toBeGreaterThan(0)
+    for (const h of few.hatches) {
+      expect(h.cystsG).toBe(0.5)
+      expect(h.pulls).toHaveLength(1)
+    }
+  })
+
   it('starts and pulls fall on rounds, also over the daylight-saving night', () => {
     const state = stateAt('2026-03-27T18:00:00Z', [], { freeSwimmingOn: '2026-03-29' })
     const rounds = roundsOf(state)
