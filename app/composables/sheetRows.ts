@@ -20,7 +20,7 @@ export interface CalendarItem {
 
 /** Lines of the round that is on now, for paper and tables. */
 export const sheetLines = (round: Round, state: RoomState): RoundLine[] =>
-  roundLines(round.stops, state)
+  roundLines(round.stops, state, round.pace.factor)
 
 const START_MIN = 20
 const HATCH_MIN = 10

@@ -1,3 +1,4 @@
+import { keepingFoods } from '@renatus/core/stock/storeActs'
 import { local } from '~/db/local'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'

@@ -4,6 +4,8 @@ import type {
   LotLearned,
   ObserverLearned,
 } from '@renatus/core/stock/learned'
+import type { Pace } from '@renatus/core/stock/pace'
+import { numberText } from '@renatus/core/units/numberText'
 import type { Sign } from '@renatus/core/records/vocabulary'
 import { SIGN_NAMES } from './cultures'
 import { plural } from './round'
@@ -96,4 +98,13 @@ export function observerLearned(l: ObserverLearned): string[] {
     ([sign, b]) =>
       `${SIGN_NAMES[sign as Sign]}: ${steps(b.mean)} ${b.mean > 0 ? 'more' : 'less'} than there is, ${from}`,
   )
+}
+
+/** How long rounds take here; empty before some have been worked by their stops. */
+export function paceWords({ factor, rounds }: Pace): string {
+  if (rounds === 0) return ''
+  const times = numberText(factor, { decimals: 1 })
+  const told =
+    Math.abs(factor - 1) < 0.05 ? 'as long as reckoned' : `${times} times as long as reckoned`
+  return `Your rounds take ${told}, as ${plural(rounds, 'round')} of taps ${rounds === 1 ? 'tells' : 'tell'}; minutes are said and planned accordingly.`
 }

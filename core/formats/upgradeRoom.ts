@@ -141,5 +141,7 @@ export function upgradeFile(file: unknown, version: number): unknown {
   if (version < 7) f = upgradeFile6(f)
   // Version 7 to 8 added what a round says of the meals, strangers in a look, readings of gravity, and acts: all optional.
   if (version < 8) f = { ...f, version: 8 }
+  // Version 8 to 9 added minutes of rounds by the day of the week: optional.
+  if (version < 9) f = { ...f, version: 9 }
   return f
 }

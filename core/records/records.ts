@@ -19,13 +19,16 @@ const base = { id, updatedAt: instant, removedAt: instant.nullable().default(nul
 
 export const measureSystem = z.enum(['metric', 'us'])
 
+const minutes = z.number().min(0).max(600)
 export const roundTime = z.object({
   name: name,
   at: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'not a clock time such as 06:30'),
   /** Tanks are fed at it and nothing else: no bottle is started or pulled. */
   feedingOnly: z.boolean().default(false),
-  /** Minutes there are for it; null for the usual (core/round/budget.ts). */
-  minutes: z.number().min(0).max(600).nullable().default(null),
+  /** Minutes there are for it; null for the usual (core/time/roundBudget.ts). */
+  minutes: minutes.nullable().default(null),
+  /** Where days of the week differ, Monday first; null for a day that does not. */
+  minutesByDay: z.array(minutes.nullable()).length(7).nullable().default(null),
 })
 
 export const room = z.object({

@@ -1,10 +1,12 @@
 import type { Stop } from './stop'
 import { kindOf } from './stopKinds'
 
-export const minutesOf = (stop: Stop): number => kindOf(stop).minutes(stop)
+/** Minutes of a stop in a room of some pace: reckoned for a practised person, and as long as it takes here. */
+export const minutesOf = (stop: Stop, pace: number): number =>
+  Math.round(kindOf(stop).minutes(stop) * pace * 4) / 4
 
-export const roundMinutes = (stops: readonly Stop[]): number =>
-  Math.round(stops.reduce((m, s) => m + minutesOf(s), 0) * 4) / 4
+export const roundMinutes = (stops: readonly Stop[], pace: number): number =>
+  stops.reduce((m, s) => m + minutesOf(s, pace), 0)
 
 /** A round is no longer than one keeps in mind: so many minutes for each stop of it, before what may wait moves on. */
 const MINUTES_A_STOP = 2.5

@@ -5,6 +5,7 @@ import { ofKind } from '../records/effectiveEntries'
 import type { Entry } from '../records/entries'
 import type { AnyRecord, Room } from '../records/records'
 import type { Learned } from '../stock/learned'
+import { paceOf, type Pace } from '../stock/pace'
 import type { Settled } from '../stock/settled'
 import { roomState, type RoomState } from '../stock/roomState'
 import { addHours, hoursBetween, toMs, type Instant } from '../time/localDate'
@@ -36,6 +37,8 @@ export interface Round {
   minutes: number
   spent: number
   budget: number
+  /** How long rounds take here, as the rounds before this one have shown. */
+  pace: Pace
   /** Acts of this round, newest first, for Undo. */
   done: { act: string; entries: Entry[] }[]
   /** Broods that were fed at this round and whose bellies nobody has looked at since. */
@@ -70,8 +73,8 @@ export function roundState(
 /** Which of what may wait is done at this round: the most pressing first, while minutes are left. */
 function withinBudget(
   stops: readonly Stop[],
-  left: number,
-  most: number,
+  { left, most }: { left: number; most: number },
+  pace: number,
 ): { now: Stop[]; later: readonly Stop[] } {
   const now: Stop[] = []
   const may: { stop: Stop; whole: Stop | null }[] = []
@@ -83,10 +86,10 @@ function withinBudget(
     } else if (stop.must) now.push(stop)
     else may.push({ stop, whole: null })
   }
-  let open = left - roundMinutes(now)
+  let open = left - roundMinutes(now, pace)
   const later: Stop[] = []
   for (const { stop, whole } of may.sort((a, b) => a.stop.waitsH - b.stop.waitsH)) {
-    const minutes = minutesOf(stop)
+    const minutes = minutesOf(stop, pace)
     if (minutes > open || (whole === null && now.length >= most)) {
       later.push(stop)
       continue
@@ -114,11 +117,17 @@ export function buildRound(state: RoomState, readings: Readings): Round {
   const { all, current } = roundsOf(state)
   const c = roundContext(state, readings)
   const found = STOP_KINDS.flatMap(k => k.find(c))
+  const pace = paceOf(state.entries, current.key)
   const answered = [...answersOf(state).values()].filter(a => a.roundKey === current.key)
-  const spent = answered.reduce((m, a) => m + (a.how === 'done' ? a.minutes : 0), 0)
+  const spent = answered.reduce((m, a) => m + (a.how === 'done' ? a.minutes * pace.factor : 0), 0)
   const doneStops = answered.filter(a => a.how === 'done').length
-  const budget = budgetOf(state.room.rounds.find(r => r.at === timeOf(current)))
-  const { now, later } = withinBudget(found, budget - spent, mostStops(budget) - doneStops)
+  const round = state.room.rounds.find(r => r.at === timeOf(current))
+  const budget = budgetOf(round, current.date)
+  const { now, later } = withinBudget(
+    found,
+    { left: budget - spent, most: mostStops(budget) - doneStops },
+    pace.factor,
+  )
   const stops = walkingOrder(now, state.places, lastPlace(state, current))
   return {
     current,
@@ -128,9 +137,10 @@ export function buildRound(state: RoomState, readings: Readings): Round {
     untils: new Map(
       stops.filter(s => !s.must).map(s => [s.key, latest(s, c.reckoning.rounds).key] as const),
     ),
-    minutes: roundMinutes(stops),
+    minutes: roundMinutes(stops, pace.factor),
     spent,
     budget,
+    pace,
     done: doneActs(state, current),
     bellies: belliesAfter(state, current),
     postponed: answered.filter(a => a.how === 'not-now').length,

@@ -17,7 +17,7 @@ export interface RoundLine extends StopLine {
 export const wordsOf = (stop: Stop, state: RoomState): StopLine[] => kindOf(stop).words(stop, state)
 
 /** Lines of the stops of a round, in their order. Minutes of a stop stand on its first line. */
-export function roundLines(stops: readonly Stop[], state: RoomState): RoundLine[] {
+export function roundLines(stops: readonly Stop[], state: RoomState, pace = 1): RoundLine[] {
   return stops.flatMap(stop => {
     const place = placeName(stop, state.places)
     return wordsOf(stop, state).map((part, i): RoundLine => ({
@@ -25,7 +25,7 @@ export function roundLines(stops: readonly Stop[], state: RoomState): RoundLine[
       place,
       ...part,
       cautions: i === 0 ? stop.cautions.map(x => x.text) : [],
-      minutes: i === 0 ? minutesOf(stop) : 0,
+      minutes: i === 0 ? minutesOf(stop, pace) : 0,
     }))
   })
 }

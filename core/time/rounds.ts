@@ -9,6 +9,8 @@ export interface RoundTime {
   feedingOnly?: boolean
   /** Minutes there are for it; null for the usual. */
   minutes?: number | null
+  /** Where days of the week differ, Monday first; null for a day that does not. */
+  minutesByDay?: readonly (number | null)[] | null
 }
 
 /** One round on one day. `key` names it in entries: it stays the same when the clock changes. */

@@ -13,7 +13,7 @@ const SEEDS = [1, 2, 3, 4, 5, 6]
 
 const sizeOf = (round: Round) => {
   const must = round.stops.filter(s => s.must)
-  return `${round.stops.length} stops, ${round.minutes} min; must ${must.length}, ${roundMinutes(must)} min; ${round.waiting.length} wait`
+  return `${round.stops.length} stops, ${round.minutes} min; must ${must.length}, ${roundMinutes(must, round.pace.factor)} min; ${round.waiting.length} wait`
 }
 
 /** A round done stop by stop as it says: how many of the stops that were still to be done said something else meanwhile. */

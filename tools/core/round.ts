@@ -53,6 +53,7 @@ export function stopRow(
   stop: Stop,
   state: RoomState,
   until: string | undefined,
+  pace: number,
 ): z.input<typeof stopOut> {
   const lines = wordsOf(stop, state)
   const first = lines[0]!
@@ -68,7 +69,7 @@ export function stopRow(
     text: lines.map(l => l.text).join(' '),
     why: first.why,
     cautions: stop.cautions.map(c => c.text),
-    minutes: minutesOf(stop),
+    minutes: minutesOf(stop, pace),
     must: stop.must,
     ...(until === undefined ? {} : { until }),
     ...(sources.length > 0 ? { sources } : {}),
@@ -84,12 +85,13 @@ export function run({ room, at }: z.output<typeof input>): z.input<typeof output
   const state = roundStateOf(room, new Date(at).toISOString())
   const round = roundOf(state)
   const { current } = round
+  const pace = round.pace.factor
   return {
     round: { name: current.name, at: current.at, key: current.key, minutes: round.minutes },
     minutes: round.minutes,
     budget: round.budget,
-    stops: round.stops.map(s => stopRow(s, state, round.untils.get(s.key))),
-    waiting: round.waiting.map(w => stopRow(w.stop, state, w.until.key)),
+    stops: round.stops.map(s => stopRow(s, state, round.untils.get(s.key), pace)),
+    waiting: round.waiting.map(w => stopRow(w.stop, state, w.until.key, pace)),
     gaps: round.reckoning.gaps.map(g => ({ tank: g.tank.id, share: g.share })),
   }
 }

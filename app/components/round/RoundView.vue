@@ -108,7 +108,12 @@ const waiting = computed(() => room.state?.broods.length === 0)
         </p>
       </section>
       <BelliesList v-if="round.bellies.length" :bellies="round.bellies" />
-      <InTurn><WaitingList v-if="round.waiting.length" :waiting="round.waiting" /></InTurn>
+      <InTurn
+        ><WaitingList
+          v-if="round.waiting.length"
+          :waiting="round.waiting"
+          :pace="round.pace.factor"
+      /></InTurn>
       <section v-if="round.done.length" class="mt-2">
         <h2 class="small">
           Done this round: {{ plural(round.done.length, 'thing') }}.

@@ -10,21 +10,22 @@ import { useRoomStore } from '~/stores/room'
 import { plural } from '~/words/round'
 
 /** What may wait, and does: the minutes of this round are up. Each says until when, and can be done all the same. */
-const props = defineProps<{ waiting: readonly Waiting[] }>()
+const props = defineProps<{ waiting: readonly Waiting[]; pace: number }>()
 const room = useRoomStore()
 const units = useUnits()
 const stops = useStops()
-const minutes = computed(() => props.waiting.reduce((m, w) => m + minutesOf(w.stop), 0))
+const took = (w: Waiting) => minutesOf(w.stop, props.pace)
+const minutes = computed(() => props.waiting.reduce((m, w) => m + took(w), 0))
 const rows = computed(() =>
-  props.waiting.map(({ stop, until }) => ({
-    stop,
+  props.waiting.map(w => ({
+    stop: w.stop,
     text: room.roundState
-      ? wordsOf(stop, room.roundState)
+      ? wordsOf(w.stop, room.roundState)
           .map(l => l.text)
           .join(' ')
       : '',
-    until: units.when(until.at),
-    minutes: minutesOf(stop),
+    until: units.when(w.until.at),
+    minutes: took(w),
   })),
 )
 </script>

@@ -1,13 +1,15 @@
 <script setup lang="ts">
-import { budgetOf } from '@renatus/core/time/roundBudget'
+import { usualBudget } from '@renatus/core/time/roundBudget'
 import { computed, ref } from 'vue'
 import * as z from 'zod'
+import DayMinutes from './DayMinutes.vue'
 import FormCheck from '~/components/shared/FormCheck.vue'
 import FormField from '~/components/shared/FormField.vue'
 import type { RecordDraft } from '~/db/registry'
 import { useTheme } from '~/composables/useTheme'
 import { useZodForm } from '~/composables/useZodForm'
 import { useRoomStore } from '~/stores/room'
+import { paceWords } from '~/words/learned'
 import {
   addressField,
   clockField,
@@ -23,7 +25,9 @@ const room = useRoomStore()
 const theme = useTheme()
 const current = computed(() => room.state!.room)
 const MOST_ROUNDS = 5
-const rounds = ref(current.value.rounds.map(r => ({ ...r })))
+const rounds = ref(
+  current.value.rounds.map(r => ({ ...r, minutesByDay: r.minutesByDay && [...r.minutesByDay] })),
+)
 const problem = ref<string | null>(null)
 const saved = ref(false)
 const zones = [
@@ -78,13 +82,20 @@ const submit = form.handleSubmit(async ({ pH, soft, cubes, cubesBy, ...v }) => {
       ...v,
       water: { pH, soft },
       cubesWanted: cubes === null ? null : { cubes, by: cubesBy },
-      rounds: rounds.value.map(r => ({ ...r })).sort((a, b) => (a.at < b.at ? -1 : 1)),
+      rounds: rounds.value.map(asKept).sort((a, b) => (a.at < b.at ? -1 : 1)),
     } as unknown as RecordDraft,
   ])
   saved.value = true
   setTimeout(() => {
     saved.value = false
   }, 4000)
+})
+/** How long rounds take here; nothing before some have been worked by their stops. */
+const pace = computed(() => (room.round ? paceWords(room.round.pace) : ''))
+/** A round whose days do not differ says nothing of them. */
+const asKept = (r: (typeof rounds.value)[number]) => ({
+  ...r,
+  minutesByDay: r.minutesByDay?.some(m => m !== null) ? [...r.minutesByDay] : null,
 })
 /** Minutes as typed; null for the usual. */
 function minutesFrom(text: string): number | null {
@@ -158,10 +169,11 @@ function minutesFrom(text: string): number | null {
             :value="r.minutes ?? ''"
             class="field w-20"
             inputmode="numeric"
-            :placeholder="String(budgetOf({ feedingOnly: r.feedingOnly, minutes: null }))"
+            :placeholder="String(usualBudget({ feedingOnly: r.feedingOnly, minutes: null }))"
             @change="r.minutes = minutesFrom(($event.target as HTMLInputElement).value)"
           />minutes</label
         >
+        <DayMinutes v-model="r.minutesByDay" :round="r" />
         <button
           v-if="rounds.length > 1"
           type="button"
@@ -171,12 +183,19 @@ function minutesFrom(text: string): number | null {
           Take out
         </button>
       </div>
+      <p v-if="pace" class="small">{{ pace }}</p>
       <p v-if="rounds.length < MOST_ROUNDS">
         <button
           type="button"
           class="btn"
           @click="
-            rounds.push({ name: 'Midday round', at: '12:30', feedingOnly: true, minutes: null })
+            rounds.push({
+              name: 'Midday round',
+              at: '12:30',
+              feedingOnly: true,
+              minutes: null,
+              minutesByDay: null,
+            })
           "
         >
           Add a round

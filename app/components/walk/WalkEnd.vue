@@ -45,7 +45,7 @@ const took = computed(() =>
           </li>
         </ul>
       </section>
-      <WaitingList v-if="round.waiting.length" :waiting="round.waiting" />
+      <WaitingList v-if="round.waiting.length" :waiting="round.waiting" :pace="round.pace.factor" />
       <section v-if="done.length" class="mt-3">
         <ShelfEdge name="Done" />
         <ul class="small">

@@ -31,7 +31,7 @@ provide(ON_ANSWER, { answered: w.answered })
 const minutes = computed(() =>
   props.round.stops
     .filter(s => w.open.value.some(o => o.key === s.key))
-    .reduce((m, s) => m + minutesOf(s), 0),
+    .reduce((m, s) => m + minutesOf(s, props.round.pace.factor), 0),
 )
 const place = computed(() => walk.value.steps.find(s => s.key === walk.value.at)?.place ?? '')
 

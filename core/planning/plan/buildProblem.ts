@@ -1,9 +1,10 @@
 import { foodOf } from '../../foods/index'
 import { daysBetween, type LocalDate } from '../../time/localDate'
+import { paceOf } from '../../stock/pace'
 import type { RoomState } from '../../stock/roomState'
 import { planDemand } from './demand'
 import { hatchingOf } from './hatching'
-import { labourOf, minutesOpen, mostOvertime, type Labour } from './labour'
+import { labourOf, minutesOpen, minutesThere, mostOvertime, type Labour } from './labour'
 import { STORE_LEAD_D } from '../firstFood'
 import type { BroodDay, PlanProblem, StartOn } from './problem'
 import { comesInDays } from './storesComing'
@@ -61,7 +62,16 @@ export function buildProblem(r: PlanRequest, days: number, hatchesFrom = 0): Bui
   const freely = r.state.room.foods.filter(f => !cultured.has(f) && foodOf(f) === null)
   const broodDays = withoutAbsent(planDemand(r.state, r.from, days), r.state, freely)
   const alive = runningSupply(r.state, r.readings, days)
-  const open = minutesOpen(r.state.room.rounds, { broodDays, running: alive, hatching }, days)
+  const { rounds } = r.state.room
+  const there = minutesThere(rounds, r.from, days)
+  const pace = paceOf(r.state.entries, r.state.today).factor
+  const open = minutesOpen(there, {
+    rounds: rounds.length,
+    pace,
+    broodDays,
+    running: alive,
+    hatching,
+  })
   const problem: PlanProblem = {
     days,
     phase: daysBetween(DAY_ONE, r.from),
@@ -69,7 +79,7 @@ export function buildProblem(r: PlanRequest, days: number, hatchesFrom = 0): Bui
     running: alive,
     startable: starts,
     lines: newLines(starts, r.state, days),
-    overtime: mostOvertime(r.state.room.rounds),
+    overtime: there.map(mostOvertime),
     minutes: open.map(m => Math.max(0, m)),
     vessels: freeVessels(starts, days),
     freely,
@@ -79,5 +89,5 @@ export function buildProblem(r: PlanRequest, days: number, hatchesFrom = 0): Bui
     onlyPinned: r.onlyPinned,
     idle: r.idle.map(d => daysBetween(r.from, d)).filter(d => d >= 0 && d < days),
   }
-  return { problem, starts, labour: labourOf(r.state.room.rounds, open) }
+  return { problem, starts, labour: labourOf(there, open) }
 }

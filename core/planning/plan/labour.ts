@@ -1,5 +1,6 @@
 import type { Food, FoodMethod } from '../../foods/contract'
 import { budgetOf } from '../../time/roundBudget'
+import { addDays, type LocalDate } from '../../time/localDate'
 import type { RoundTime } from '../../time/rounds'
 import { LOOK_AFTER_H } from '../tending'
 import type { BroodDay, Hatching, Running } from './problem'
@@ -27,15 +28,25 @@ export function tendMinutes(food: Food, method: FoodMethod): number {
 }
 
 /** Minutes that the rounds of a day have together. */
-const minutesADay = (rounds: readonly RoundTime[]) =>
-  rounds.reduce((sum, r) => sum + budgetOf(r), 0)
+const minutesOn = (rounds: readonly RoundTime[], date: LocalDate) =>
+  rounds.reduce((sum, r) => sum + budgetOf(r, date), 0)
+
+/** Minutes of the rounds on each of some days. */
+export const minutesThere = (
+  rounds: readonly RoundTime[],
+  from: LocalDate,
+  days: number,
+): number[] => Array.from({ length: days }, (_, d) => minutesOn(rounds, addDays(from, d)))
 
 const OVERTIME_SHARE = 0.5
-/** Most that a day may run over before only hunger counts, minutes. */
-export const mostOvertime = (rounds: readonly RoundTime[]) => OVERTIME_SHARE * minutesADay(rounds)
+/** Most that a day of so many minutes may run over before only hunger counts, minutes. */
+export const mostOvertime = (there: number) => OVERTIME_SHARE * there
 
 /** What takes minutes whatever is planned. */
 interface Spoken {
+  /** Rounds of a day, and how long they take against what is reckoned. */
+  rounds: number
+  pace: number
   broodDays: readonly BroodDay[]
   running: readonly Running[]
   hatching: Pick<Hatching, 'food'> | null
@@ -47,33 +58,35 @@ export interface Labour {
   taken: number
 }
 
-export const labourOf = (rounds: readonly RoundTime[], open: readonly number[]): Labour => ({
-  there: minutesADay(rounds),
-  taken: minutesADay(rounds) - open.reduce((sum, m) => sum + m, 0) / Math.max(1, open.length),
+const mean = (all: readonly number[]) =>
+  all.reduce((sum, m) => sum + m, 0) / Math.max(1, all.length)
+
+export const labourOf = (there: readonly number[], open: readonly number[]): Labour => ({
+  there: mean(there),
+  taken: mean(there) - mean(open),
 })
 
 /**
  * Minutes that are left for new vessels on each day: those of the rounds, less meals, hatches and what stands already.
  * Below zero where these alone are more than the rounds have.
- * @param rounds of a day
+ * @param there minutes of the rounds of each day
  */
 export function minutesOpen(
-  rounds: readonly RoundTime[],
-  { broodDays, running, hatching }: Spoken,
-  days: number,
+  there: readonly number[],
+  { rounds, pace, broodDays, running, hatching }: Spoken,
 ): number[] {
-  const left = new Array<number>(days).fill(minutesADay(rounds))
+  const left = [...there]
   const hatches = new Set<number>()
   for (const b of broodDays) {
     if (b.standby) continue
-    left[b.day]! -= MEAL_MIN * rounds.length
+    left[b.day]! -= MEAL_MIN * rounds * pace
     if (b.foods.some(f => f.food === hatching?.food && f.preferred >= HATCHED_FROM))
       hatches.add(b.day)
   }
-  for (const day of hatches) left[day]! -= HATCH_MIN
+  for (const day of hatches) left[day]! -= HATCH_MIN * pace
   for (const r of running)
     r.surplus.forEach((spared, day) => {
-      if (spared > 0 && day < days) left[day]! -= r.dayMinutes
+      if (spared > 0 && day < left.length) left[day]! -= r.dayMinutes
     })
   return left
 }

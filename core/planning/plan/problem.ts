@@ -97,8 +97,8 @@ export interface PlanProblem {
   lines: readonly Line[]
   /** Minutes that are left for new vessels on each day; Infinity where nobody counts them. */
   minutes: readonly number[]
-  /** Half as many minutes again as the rounds of a day have: beyond these only hunger counts. */
-  overtime: number
+  /** Half as many minutes again as the rounds of each day have: beyond these only hunger counts. */
+  overtime: readonly number[]
   /** Free vessels by class and day. */
   vessels: Readonly<Record<string, readonly number[]>>
   /** Foods that are at hand in any amount: bought, or planned elsewhere. */

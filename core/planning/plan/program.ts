@@ -180,7 +180,7 @@ function writeLabour(w: Writing, p: PlanProblem, starts: Starts): void {
       },
     )
     if (work.length === 0) continue
-    const over = w.add(`o${day}`, WEIGHTS.overtime, p.overtime, AID)
+    const over = w.add(`o${day}`, WEIGHTS.overtime, p.overtime[day]!, AID)
     const far = w.add(`p${day}`, WEIGHTS.starving, FAR_MIN, AID)
     const more = [over, far].map(variable => ({ variable, factor: -1 }))
     w.limit(`work${day}`, [...work, ...more], '<=', there)

@@ -36,21 +36,21 @@ function mayStand(
 /**
  * The first of some days on which one start more finds a vessel and its minutes, and somebody is there; where none has the minutes,
  * the one that runs over least. Null where no vessel is free, or all would run over by too much.
- * @param mostOver minutes that a day may run over
+ * @param mostOver minutes that a day may run over; as the day itself has it where nothing is said
  */
 export function dayThatFits(
   p: PlanProblem,
   start: Startable,
   days: readonly number[],
   made: readonly StartOn[],
-  mostOver = p.overtime,
+  mostOver: number | null = null,
 ): number | null {
   const used = minutesUsed(p, made)
   const over = (day: number) =>
     Math.max(0, used[day]! + start.startMinutes - (p.minutes[day] ?? Infinity))
   const [best] = days
     .filter(day => day >= 0 && day < p.days && !p.idle.includes(day))
-    .filter(day => mayStand(p, start, day, made) && over(day) <= mostOver)
+    .filter(day => mayStand(p, start, day, made) && over(day) <= (mostOver ?? p.overtime[day] ?? 0))
     .sort((a, b) => over(a) - over(b))
   return best ?? null
 }

@@ -5,6 +5,7 @@ import { buyingOf, firstDayToBuy } from '../../foods/buying'
 import type { Food, FoodMethod } from '../../foods/contract'
 import { courseQuantile, sampleCourses, type Courses } from '../../foods/courses'
 import { foodOf } from '../../foods/index'
+import { paceOf } from '../../stock/pace'
 import { running, type CultureState } from '../../stock/cultures'
 import { airAt, airNow, temperatureNow } from '../../stock/placeTemperature'
 import type { RoomState } from '../../stock/roomState'
@@ -95,6 +96,7 @@ export function roomStarts(
   warmerC = 0,
 ): RoomStart[] {
   const alive = running(state.cultureStates)
+  const pace = paceOf(state.entries, state.today).factor
   return state.room.foods.flatMap((id): RoomStart[] => {
     const food = foodOf(id)
     if (!food || food.profile.family === 'hatch') return []
@@ -144,8 +146,8 @@ export function roomStarts(
             ),
             vessel: vesselClass.id,
             holdsDays,
-            startMinutes: vesselMinutes(method),
-            dayMinutes: tendMinutes(food, method),
+            startMinutes: pace * vesselMinutes(method),
+            dayMinutes: pace * tendMinutes(food, method),
             price: bought ? buying.price : 0,
             leadDays,
             fromDay: coming ?? orderDay + leadDays,
@@ -210,6 +212,7 @@ export function runningSupply(
   readings: ReadonlyMap<string, CultureReading>,
   days: number,
 ): Running[] {
+  const pace = paceOf(state.entries, state.today).factor
   return running(state.cultureStates).flatMap((c): Running[] => {
     const ahead = readings.get(c.id)?.ahead
     const food = foodOf(c.record.foodId)
@@ -222,7 +225,7 @@ export function runningSupply(
         id: c.id,
         food: c.record.foodId,
         surplus: Array.from({ length: days }, (_, d) => (d < serves ? at(d) : 0)),
-        dayMinutes: tendMinutes(food!, method),
+        dayMinutes: pace * tendMinutes(food!, method),
       },
     ]
   })

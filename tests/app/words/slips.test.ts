@@ -17,6 +17,7 @@ import { noEaterWords, pieces } from '~/words/gel'
 import { entrySentence } from '~/words/log'
 import { shortMinutes } from '~/words/planMinutes'
 import { lastsWords, plural, roundLead } from '~/words/round'
+import { paceWords } from '~/words/learned'
 import { backWords, sinceWords } from '~/words/tending'
 import { NUMBERS, slipsIn, withNumbers } from './slipsIn'
 import { demoAt } from '../../../tools/rooms/demoAt'
@@ -71,6 +72,7 @@ function* sentencesOfNumbers(): Generator<string> {
     yield sinceWords(n * 24)
     yield slackWords(Math.round(n))
     yield noEaterWords('Mix', Math.round(n))
+    yield paceWords({ factor: n, rounds: Math.round(n) })
     yield shortMinutes({ there: n, taken: n + 1 }) ?? ''
     yield startLateWords(
       { days: Math.round(n), likely: 0.6, readyBy: '2026-03-24', code: 'late, doubtful' },

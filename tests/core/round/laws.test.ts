@@ -219,7 +219,7 @@ describe('the laws of the round', () => {
           stop.kind !== 'clear'
         )
           expect(lines.some(l => l.amount !== null)).toBe(true)
-        expect(minutesOf(stop)).toBeGreaterThan(0)
+        expect(minutesOf(stop, 1)).toBeGreaterThan(0)
       }
     })
   })
@@ -232,7 +232,7 @@ describe('the laws of the round', () => {
       expect(must.length).toBeGreaterThan(15)
       // Fry that grow fast eat what their growth asks for: two more vessels are drawn from than by the table alone.
       expect(must.length).toBeLessThanOrEqual(34)
-      expect(must.reduce((m, s) => m + minutesOf(s), 0)).toBeLessThanOrEqual(95)
+      expect(must.reduce((m, s) => m + minutesOf(s, 1), 0)).toBeLessThanOrEqual(95)
     }
   })
 

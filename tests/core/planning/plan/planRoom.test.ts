@@ -311,7 +311,7 @@ describe('futures', () => {
     lines: [],
     minutes: [],
     phase: 0,
-    overtime: 30,
+    overtime: [],
     begun: [],
     hatching: null,
     pinned: [],

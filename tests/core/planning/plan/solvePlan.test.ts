@@ -30,8 +30,8 @@ function costOf(p: PlanProblem, starts: readonly number[][]): number {
   for (const line of p.lines)
     if (p.startable.some((s, i) => s.food === line.food && starts[i]!.some(n => n > 0)))
       cost += WEIGHTS.minutes * line.minutes + WEIGHTS.cost * line.cost
-  work.forEach(over => {
-    const dear = Math.min(Math.max(0, over), p.overtime)
+  work.forEach((over, day) => {
+    const dear = Math.min(Math.max(0, over), p.overtime[day]!)
     cost += WEIGHTS.overtime * dear + WEIGHTS.starving * (Math.max(0, over) - dear)
   })
   for (const b of p.broodDays) {
@@ -180,7 +180,7 @@ const tinyRoom: fc.Arbitrary<PlanProblem> = fc.record({
     .map(line => [line]),
   minutes: fc.array(fc.integer({ min: 0, max: 60 }), { minLength: 5, maxLength: 5 }),
   phase: fc.constant(0),
-  overtime: fc.integer({ min: 0, max: 30 }),
+  overtime: fc.array(fc.integer({ min: 0, max: 30 }), { minLength: 5, maxLength: 5 }),
   begun: fc.constant([]),
   hatching: fc.constant(null),
   pinned: fc.constant([]),
@@ -226,7 +226,7 @@ describe('the programme of a plan', () => {
     lines: [],
     minutes: [],
     phase: 0,
-    overtime: 30,
+    overtime: new Array<number>(10).fill(30),
     begun: [],
     hatching: null,
     pinned: [],
