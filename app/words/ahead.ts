@@ -133,7 +133,7 @@ function factWords(c: FactChange): string {
     case 'culture-state':
       return `${c.name} is ${STATE_WORDS[c.is]}`
     case 'rounds':
-      return 'the rounds are at other hours'
+      return 'the rounds have other hours or minutes'
     case 'foods':
       return 'other foods are kept'
     case 'warmth':

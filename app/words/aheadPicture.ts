@@ -1,4 +1,6 @@
 import type { Bar, Lane, Mouth } from '@renatus/core/planning/plan/aheadPicture'
+import { numberText } from '@renatus/core/units/numberText'
+import type { CultureFeed } from '@renatus/core/planning/plan/web'
 import { foodInText } from './foods'
 import { plural } from './round'
 
@@ -35,4 +37,13 @@ export function laneWords(l: Lane, date: DayWords): string {
       ? 'what is wanted is there on every day'
       : `on ${plural(below, 'day')} there is less than the ladders like best, and others step in`
   return list([...l.bars.map(b => barWords(b, date)), ...(most > 0 ? [supply] : [])])
+}
+
+/** What a vessel drinks of another one, and where that comes from. */
+export function feedWords(f: CultureFeed, source: (id: string) => string): string {
+  const litres = numberText(f.litres, { digits: 2 })
+  const from = f.from
+    ? `: from ${source(f.from)}`
+    : '. None is kept here: feed yeast or powder, which foul sooner, or keep it'
+  return `${f.name} drinks ${litres} L of ${foodInText(f.food)} a day${from}.`
 }

@@ -222,7 +222,11 @@ describe('headless', () => {
     const { out } = await call(['plan'], { room, from: '2026-03-17', days: 28, certainty: 0.9 })
     const p = out as unknown as {
       status: string
-      starts: { food: string; why: string }[]
+      starts: { food: string; why: string; vessels: number }[]
+      days: { day: string; minutes: number; budget: number }[]
+      vessels: number
+      orders: { on: string; comes: string }[]
+      picture: { lanes: { food: string }[] }
       hatches: unknown[]
       takes: unknown[]
       cover: { probability: number }[]
@@ -234,6 +238,18 @@ describe('headless', () => {
     expect(p.starts.some(s => s.why.includes('Angels'))).toBe(true)
     expect(p.cover.every(c => c.probability >= 0 && c.probability <= 1)).toBe(true)
     expect(p.lastStarts.length).toBeGreaterThan(0)
+    expect(p.days).toHaveLength(28)
+    expect(p.days[0]).toMatchObject({ day: '2026-03-17', budget: 60 })
+    expect(p.vessels).toBe(p.starts.reduce((n, s) => n + s.vessels, 0))
+    expect(p.orders.every(o => o.on <= o.comes)).toBe(true)
+    expect(p.picture.lanes.map(l => l.food)).toEqual(
+      expect.arrayContaining(p.starts.map(s => s.food)),
+    )
+    const hurried = (
+      await call(['plan'], { room, from: '2026-03-17', days: 28, minutesPerRound: 4 })
+    ).out as unknown as typeof p
+    expect(hurried.days[0]!.budget).toBe(8)
+    expect(hurried.vessels).toBeLessThanOrEqual(p.vessels)
     expect((await call(['plan'], { room, from: '2026-02-01', days: 28 })).out).toMatchObject({
       status: 'infeasible',
       clash: expect.stringContaining('lies in the past') as never,

@@ -16,6 +16,9 @@ export interface BuiltProblem {
   problem: PlanProblem
   starts: RoomStart[]
   labour: Labour
+  /** Minutes of the rounds of each day, and what is left of them for new vessels; below zero where meals take more. */
+  there: number[]
+  open: number[]
 }
 
 /** Lines as starts of this problem; a line whose food or day is not there any more is left out. */
@@ -89,5 +92,5 @@ export function buildProblem(r: PlanRequest, days: number, hatchesFrom = 0): Bui
     onlyPinned: r.onlyPinned,
     idle: r.idle.map(d => daysBetween(r.from, d)).filter(d => d >= 0 && d < days),
   }
-  return { problem, starts, labour: labourOf(there, open) }
+  return { problem, starts, labour: labourOf(there, open), there, open }
 }

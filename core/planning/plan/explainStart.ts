@@ -2,6 +2,8 @@ import type { Reason } from '../../reasons/reason'
 import type { RoomState } from '../../stock/roomState'
 import { addDays, daysBetween, type LocalDate } from '../../time/localDate'
 import { lastSafeDays } from './redundancy'
+import { numberText } from '../../units/numberText'
+import type { CultureFeed } from './web'
 import type { PlanRequest, StartLine } from './request'
 import type { RoomStart } from './startables'
 import type { StartWorth } from './startWorth'
@@ -170,4 +172,34 @@ export function plannedStart(
     chances: s.reliability,
     why: whyStart(r, s, start, broodName(r.state, first?.brood), neededOn, worth),
   }
+}
+
+/** A start that feeds what feeds the broods: green water for water fleas, algae for rotifers. */
+export function feedingStart(
+  r: PlanRequest,
+  s: RoomStart,
+  start: StartOn,
+  feeds: readonly CultureFeed[],
+  solution: PlanSolution,
+  p: PlanProblem,
+): PlannedStart {
+  const of = plannedStart(r, s, start, solution, p, null)
+  const mine = feeds.filter(f => f.food === s.food && f.toDay > start.day)
+  const ready =
+    start.day +
+    Math.max(
+      0,
+      s.gives.findIndex(g => g > 0),
+    )
+  const neededOn = addDays(r.from, Math.max(ready, Math.min(...mine.map(f => f.fromDay))))
+  const first = mine.filter(f => addDays(r.from, f.fromDay) <= neededOn)
+  const litres = numberText(
+    first.reduce((sum, f) => sum + f.litres, 0),
+    { digits: 2 },
+  )
+  const names = [...new Set(first.map(f => f.name))]
+  const drink = names.length === 1 ? 'drinks' : 'drink'
+  const number = start.vessels === 1 ? 'one vessel' : `${start.vessels} vessels`
+  const rule = `${names.join(', ')} ${drink} ${litres} L of ${s.foodOf.profile.name.toLowerCase()} a day: ${number}, ready after ${Math.round(s.reliability.readyDays)} days. Without it, feed yeast or powder: it fouls sooner.`
+  return { ...of, neededOn, why: { ...of.why, rule } }
 }

@@ -18,13 +18,16 @@ const HATCH_MIN = 10
 /** From this share of a day's ration on somebody hatches for it. */
 const HATCHED_FROM = 0.1
 
+/** Feeds a day as a school has them. */
+export const feedsADay = (feed: NonNullable<FoodMethod['feed']>): number =>
+  feed.when === 'every' ? 1 / (feed.everyDays ?? 7) : FEEDS_A_DAY[feed.when]
+
 /** Minutes a day of looking at a vessel, feeding it and drawing from it, over the days that it stands. */
 export function tendMinutes(food: Food, method: FoodMethod): number {
   const { feed } = method
   const looks = (LOOK_MIN * 24) / LOOK_AFTER_H[food.profile.family]
   if (feed === null) return looks + DRAW_MIN
-  const feeds = feed.when === 'every' ? 1 / (feed.everyDays ?? 7) : FEEDS_A_DAY[feed.when]
-  return looks + DRAW_MIN + FEED_MIN * feeds
+  return looks + DRAW_MIN + FEED_MIN * feedsADay(feed)
 }
 
 /** Minutes that the rounds of a day have together. */

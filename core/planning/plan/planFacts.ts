@@ -3,6 +3,7 @@ import { bracket } from '../../math/bracket'
 import type { CultureReading } from '../../estimation/readCulture'
 import { running } from '../../stock/cultures'
 import { airNow } from '../../stock/placeTemperature'
+import type { RoundTime } from '../../time/rounds'
 import type { RoomState } from '../../stock/roomState'
 import { daysBetween, type LocalDate } from '../../time/localDate'
 
@@ -29,6 +30,10 @@ const STATES = [
   [-0.35, 'doubtful'],
 ] as const
 
+/** Hours of a round, and its minutes where the room says them. */
+const roundFact = (r: RoundTime) =>
+  [r.at, r.minutes ?? '', r.minutesByDay?.join(',') ?? ''].filter(x => x !== '').join('/')
+
 /** Facts of a room today. */
 export const planFacts = (
   state: RoomState,
@@ -50,7 +55,7 @@ export const planFacts = (
       state: c.quarantine ? 'apart' : bracket(-p, STATES, 'well'),
     }
   }),
-  rounds: state.room.rounds.map(r => r.at).join(' '),
+  rounds: state.room.rounds.map(roundFact).join(' '),
   foods: [...state.room.foods].sort().join(' '),
   warmth: [
     ...state.places.map(p => {

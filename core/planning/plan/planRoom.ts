@@ -2,7 +2,7 @@ import { compare } from '../../math/compare'
 import { addDays, type LocalDate } from '../../time/localDate'
 import { withBench } from './assumedBench'
 import { buildProblem, type BuiltProblem } from './buildProblem'
-import { plannedStart, type PlannedStart } from './explainStart'
+import { feedingStart, plannedStart, type PlannedStart } from './explainStart'
 import { bandsOf } from './fates'
 import { playFutures, type Cover } from './futures'
 import { gapsOf, type PlanGap } from './gaps'
@@ -11,12 +11,14 @@ import { lastStarts, type LastStart } from './lastStarts'
 import { planGets, type PlanGet } from './planGets'
 import { plannedHatches, type HatchLine } from './plannedHatches'
 import { PlanSearch, type PlanProgress } from './planSearch'
-import type { PlanSolution } from './problem'
+import type { PlanSolution, StartOn } from './problem'
 import { HORIZON, type PlanRequest } from './request'
 import { PLAN_LIMITS } from './solvePlan'
 import type { SolveLimits, Solver } from '../../math/solver'
 import { startWorths } from './startWorth'
 import { supplyCurves, type FoodCurve } from './supplyCurves'
+import { minutesUsed } from './standing'
+import { planWeb, type CultureFeed } from './web'
 import { takesOf, type Take } from './takes'
 
 export interface CulturePlan {
@@ -35,6 +37,10 @@ export interface CulturePlan {
   curves: FoodCurve[]
   /** By food: organisms a day of one new vessel, by days since its start; for moving starts about by eye. */
   profiles: Record<string, number[]>
+  /** Minutes that each day takes, and those that its rounds have. */
+  labourDays: { day: LocalDate; minutes: number; budget: number }[]
+  /** What cultures drink of cultures. */
+  feeds: CultureFeed[]
   /** What it counts on and the room has not: to be got first. */
   gets: PlanGet[]
   /** Foods that the room does not keep yet and that the plan reckons with. */
@@ -66,16 +72,13 @@ export function planRoom(
   const { problem } = built
   const on = (day: number) => addDays(r.from, day)
   const worths = startWorths(problem, solution, search.fates, r.seed)
-  const starts = solution.starts.map((s, i) =>
-    plannedStart(
-      r,
-      built.starts.find(x => x.id === s.startable)!,
-      s,
-      solution,
-      problem,
-      worths[i]!,
-    ),
-  )
+  const web = planWeb(r, built, solution)
+  const all = [...solution.starts, ...web.starts]
+  const startOf = (s: StartOn) => built.starts.find(x => x.id === s.startable)!
+  const starts = [
+    ...solution.starts.map((s, i) => plannedStart(r, startOf(s), s, solution, problem, worths[i]!)),
+    ...web.starts.map(s => feedingStart(r, startOf(s), s, web.feeds, solution, problem)),
+  ]
   return {
     status: solution.status,
     objective: solution.objective,
@@ -86,6 +89,8 @@ export function planRoom(
     clash: null,
     takesUp: [],
     gets: planGets(asked, problem, solution, bench.fromDay),
+    feeds: web.feeds,
+    labourDays: labourDays(r.from, built, all),
     labour: built.labour,
     starts: starts.sort((a, b) => compare(a.on, b.on) || compare(a.food, b.food)),
     hatches: plannedHatches(r, problem, solution).lines,
@@ -96,9 +101,23 @@ export function planRoom(
     })),
     lastStarts: lastStarts(built.problem, built.starts, r.from),
     gaps: gapsOf(r, problem, solution, built.starts),
-    curves: supplyCurves(problem, solution, built.starts, bandsOf(r, days)),
+    curves: supplyCurves(problem, { ...solution, starts: all }, built.starts, bandsOf(r, days)),
     profiles: profilesOf(built),
   }
+}
+
+/** Minutes of each day with everything that is started on it or stands. */
+function labourDays(
+  from: LocalDate,
+  { problem, there, open }: BuiltProblem,
+  starts: readonly StartOn[],
+): CulturePlan['labourDays'] {
+  const used = minutesUsed(problem, starts)
+  return there.map((budget, d) => ({
+    day: addDays(from, d),
+    minutes: budget - open[d]! + used[d]!,
+    budget,
+  }))
 }
 
 const profilesOf = ({ starts }: BuiltProblem) =>
@@ -134,6 +153,8 @@ function clashing(r: PlanRequest, built: BuiltProblem, days: number): CulturePla
     profiles: {},
     takesUp: [],
     gets: [],
+    feeds: [],
+    labourDays: [],
     labour: built.labour,
     clash: over
       ? `Pins ask for more vessels for ${over.foodOf.profile.name.toLowerCase()} at one time than are free: ${over.vesselClass.free}. Unpin one, or add a vessel.`

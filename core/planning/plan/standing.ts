@@ -3,7 +3,7 @@ import type { PlanProblem, StartOn, Startable } from './problem'
 const stands = (s: Startable, from: number, day: number) => from <= day && day < from + s.holdsDays
 
 /** Minutes that starts take on each day, for themselves and while they stand. */
-function minutesUsed(p: PlanProblem, made: readonly StartOn[]): number[] {
+export function minutesUsed(p: PlanProblem, made: readonly StartOn[]): number[] {
   const used = new Array<number>(p.days).fill(0)
   for (const m of made) {
     const s = p.startable.find(x => x.id === m.startable)
@@ -16,7 +16,7 @@ function minutesUsed(p: PlanProblem, made: readonly StartOn[]): number[] {
 }
 
 /** Whether a vessel is free for one start more, for as long as it would stand. */
-function mayStand(
+export function mayStand(
   p: PlanProblem,
   start: Startable,
   day: number,

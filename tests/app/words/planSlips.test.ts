@@ -8,7 +8,7 @@ import type { PlanChange } from '@renatus/core/planning/plan/planDifference'
 import type { UrgencyCode } from '@renatus/core/stock/urgency'
 import { roomState } from '@renatus/core/stock/roomState'
 import * as words from '~/words/ahead'
-import { laneWords, mouthWords } from '~/words/aheadPicture'
+import { feedWords, laneWords, mouthWords } from '~/words/aheadPicture'
 import { dateDoubt, stageLine, urgencyLine } from '~/words/broods'
 import { lostWords, standing } from '~/words/cultures'
 import { demoAt } from '../../../tools/rooms/demoAt'
@@ -125,6 +125,9 @@ function* sentencesOfPicture(): Generator<string> {
       supply: { p10: [1, 1], p50: [2, 2], p90: [4, 4] },
     }
     yield laneWords(lane, date)
+    const feed = { culture: 'c', name: 'Moina A', food: 'green-water', fromDay: 0, toDay: 9 }
+    for (const from of [null, 'g'])
+      yield feedWords({ ...feed, litres: n, from }, () => 'Green water 1')
   }
 }
 

@@ -1,0 +1,172 @@
+import type { FoodMethod } from '../../foods/contract'
+import { foodOf } from '../../foods/index'
+import { edible } from '../../fry/edibles'
+import { running } from '../../stock/cultures'
+import { addDays } from '../../time/localDate'
+import type { BuiltProblem } from './buildProblem'
+import { feedsADay } from './labour'
+import type { PlanSolution, StartOn } from './problem'
+import { lastSafeDays } from './redundancy'
+import type { PlanRequest } from './request'
+import { mayStand } from './standing'
+import { servesDays, type RoomStart } from './startables'
+
+/** What a culture drinks of another one: water fleas, rotifers and copepods on green water or algae. */
+export interface CultureFeed {
+  /** A vessel that stands, by its id, or a start of the plan, by food and date. */
+  culture: string
+  name: string
+  /** What is drunk, L a day. */
+  food: string
+  litres: number
+  /** The vessel or start it comes from first; null where nothing here gives it. */
+  from: string | null
+  /** First and last day, from the first of the plan. */
+  fromDay: number
+  toDay: number
+}
+
+/** Below this share of what is drunk nobody goes hungry. */
+const ENOUGH = 0.1
+/** Jars of a food beyond which a tank of it would be the thing. */
+const MOST_VESSELS = 4
+const MOST_STARTS = 6
+
+type Drinker = Omit<CultureFeed, 'from'>
+
+/** Litres a day that a vessel of a school drinks of another culture; null where it is fed otherwise. */
+export function drinks(
+  method: FoodMethod,
+  volumeL: number,
+): { food: string; litres: number } | null {
+  const { feed } = method
+  if (!feed?.foodId || feed.unit !== 'mL') return null
+  return { food: feed.foodId, litres: (feed.perL / 1000) * volumeL * feedsADay(feed) }
+}
+
+/** Animals or cells of a food in a litre as it is poured. */
+function perLitre(food: string): number {
+  const portion = edible(food)?.portion
+  return portion?.unit === 'mL' ? portion.perUnit * 1000 : Infinity
+}
+
+function standingDrinkers(r: PlanRequest, days: number): Drinker[] {
+  return running(r.state.cultureStates).flatMap((c): Drinker[] => {
+    const food = foodOf(c.record.foodId)
+    const method = food?.methods.find(m => m.id === c.record.methodId)
+    const drunk = method && !c.quarantine ? drinks(method, c.record.litres) : null
+    if (!method || !drunk) return []
+    const toDay = Math.min(days, servesDays(c, method.renewAfterDays, r.state.now)) - 1
+    return [{ culture: c.id, name: c.record.name, ...drunk, fromDay: 0, toDay }]
+  })
+}
+
+const keyOf = (r: PlanRequest, food: string, day: number) => `${food} ${addDays(r.from, day)}`
+
+function startedDrinkers(r: PlanRequest, built: BuiltProblem, made: readonly StartOn[]): Drinker[] {
+  return made.flatMap((m): Drinker[] => {
+    const s = built.starts.find(x => x.id === m.startable)
+    const drunk = s && drinks(s.method, s.vesselClass.litres)
+    if (!s || !drunk) return []
+    const toDay = Math.min(built.problem.days, m.day + s.holdsDays) - 1
+    return [
+      {
+        culture: keyOf(r, s.food, m.day),
+        name: s.foodOf.profile.name,
+        food: drunk.food,
+        litres: drunk.litres * m.vessels,
+        fromDay: m.day,
+        toDay,
+      },
+    ]
+  })
+}
+
+/** What is there of a food on each day when the broods have had theirs. */
+function leftOf(food: string, { problem, starts }: BuiltProblem, solution: PlanSolution): number[] {
+  const left = new Array<number>(problem.days).fill(0)
+  for (const x of problem.running)
+    if (x.food === food) left.forEach((_, d) => (left[d]! += x.surplus[d] ?? 0))
+  for (const m of solution.starts) {
+    const s = starts.find(x => x.id === m.startable)
+    if (s?.food === food) addGiven(left, s, m)
+  }
+  for (const m of solution.meals) {
+    if (m.food !== food) continue
+    const day = problem.broodDays.find(b => b.brood === m.brood && b.day === m.day)
+    left[m.day]! -= m.share * (day?.foods.find(f => f.food === food)?.organisms ?? 0)
+  }
+  return left
+}
+
+function addGiven(left: number[], s: RoomStart, m: StartOn): void {
+  for (let d = m.day; d < left.length; d++) left[d]! += (s.gives[d - m.day] ?? 0) * m.vessels
+}
+
+/** The day a start must be made for a day of need: as it is kept, else at its last safe day. */
+function startDay(s: RoomStart, needed: number, begun: readonly StartOn[]): number {
+  const kept = begun.find(b => b.startable === s.id && (s.gives[needed - b.day] ?? 0) > 0)
+  const safe = needed - Math.ceil(lastSafeDays(s.reliability))
+  return kept?.day ?? Math.max(s.fromDay, safe, 0)
+}
+
+/** Vessels of one food that are started so that those who drink it never stand dry. */
+function startsFor(
+  food: string,
+  wanted: readonly number[],
+  built: BuiltProblem,
+  solution: PlanSolution,
+): StartOn[] {
+  const { problem, starts } = built
+  const s = starts.find(x => x.food === food)
+  if (!s || problem.onlyPinned) return []
+  const left = leftOf(food, built, solution)
+  const found: StartOn[] = []
+  let from = 0
+  while (found.length < MOST_STARTS) {
+    const lacks = (d: number) => wanted[d]! - left[d]!
+    const needed = wanted.findIndex((w, d) => d >= from && w > 0 && lacks(d) > ENOUGH * w)
+    if (needed < 0) break
+    const day = startDay(s, needed, problem.begun)
+    const gives = day + s.gives.findIndex(g => g > 0)
+    const most = Math.max(...s.gives.slice(0, s.holdsDays))
+    const until = Math.min(problem.days, gives + s.holdsDays)
+    const worst = Math.max(0, ...wanted.map((_, d) => (d >= gives && d < until ? lacks(d) : 0)))
+    const vessels = Math.min(MOST_VESSELS, Math.max(1, Math.ceil(worst / most)))
+    const start = { startable: s.id, day, vessels }
+    const made = [...solution.starts, ...found]
+    if (gives < day || worst <= 0 || !mayStand(problem, s, day, made)) break
+    found.push(start)
+    addGiven(left, s, start)
+    // What comes before it is ready nothing can help; what it lacks after that is another start's.
+    from = Math.max(needed + 1, gives + 1)
+  }
+  return found
+}
+
+/** What cultures drink of cultures over the days of a plan, and the starts that this takes. */
+export function planWeb(
+  r: PlanRequest,
+  built: BuiltProblem,
+  solution: PlanSolution,
+): { feeds: CultureFeed[]; starts: StartOn[] } {
+  const { days } = built.problem
+  const drinkers = [...standingDrinkers(r, days), ...startedDrinkers(r, built, solution.starts)]
+  const foods = [...new Set(drinkers.map(d => d.food))].sort()
+  const starts = foods.flatMap(food => {
+    const wanted = new Array<number>(days).fill(0)
+    for (const d of drinkers)
+      if (d.food === food)
+        for (let day = d.fromDay; day <= d.toDay; day++) wanted[day]! += d.litres * perLitre(food)
+    return wanted.every(Number.isFinite) ? startsFor(food, wanted, built, solution) : []
+  })
+  const source = (food: string): string | null => {
+    const stands = built.problem.running.find(x => x.food === food && x.surplus.some(n => n > 0))
+    if (stands) return stands.id
+    const start = [...solution.starts, ...starts].find(
+      m => built.starts.find(s => s.id === m.startable)?.food === food,
+    )
+    return start ? keyOf(r, food, start.day) : null
+  }
+  return { feeds: drinkers.map(d => ({ ...d, from: source(d.food) })), starts }
+}
