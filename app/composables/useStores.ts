@@ -1,5 +1,4 @@
-import { buyingOf } from '@renatus/core/foods/buying'
-import { STORE_LEAD_D } from '@renatus/core/planning/firstFood'
+import { buyingOf, STORE_LEAD_D } from '@renatus/core/foods/buying'
 import { foodOf } from '@renatus/core/foods/index'
 import type { RecordDraft } from '@renatus/core/records/draft'
 import { keepingFoods, storeStands } from '@renatus/core/stock/storeActs'

@@ -8,6 +8,9 @@ export const USUAL_BUYING: Buying = {
   apartDays: 3,
   months: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
 }
+/** Days a powder, cubes or a tin take to come (working estimate). */
+export const STORE_LEAD_D = 2
+
 /** Water fleas are found and sent from spring to autumn. */
 export const FLEA_SEASON: Buying = { ...USUAL_BUYING, months: [4, 5, 6, 7, 8, 9, 10] }
 

@@ -1,4 +1,4 @@
-import { buyingOf, canBuyIn } from '../foods/buying'
+import { buyingOf, canBuyIn, STORE_LEAD_D } from '../foods/buying'
 import { foodOf } from '../foods/index'
 import { NAUPLII } from '../foods/hatchProfile'
 import type { Food } from '../foods/contract'
@@ -34,8 +34,6 @@ export interface Unprovided {
 
 /** Sooner than this before the first meal nothing has to be done for it (working estimate). */
 const LOOKED_AHEAD_D = 14
-/** Days a powder or cubes take to come (working estimate). */
-export const STORE_LEAD_D = 2
 /** Days from a filled bottle to the first pull. */
 const HATCH_D = 1
 /** Courses are looked at so far. */

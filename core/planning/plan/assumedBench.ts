@@ -4,7 +4,7 @@ import { lot as lotRecord, vessel as vesselRecord } from '../../records/records'
 import { lotState } from '../../stock/lotState'
 import { lotInUse, type HatchVessel, type LotInUse, type RoomState } from '../../stock/roomState'
 import { NOTHING_SETTLED } from '../../stock/settled'
-import { STORE_LEAD_D } from '../firstFood'
+import { STORE_LEAD_D } from '../../foods/buying'
 
 const ID = '00000000000000000000000000'
 const base = { id: ID, updatedAt: '2000-01-01T00:00:00Z', removedAt: null }

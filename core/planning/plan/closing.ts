@@ -1,6 +1,6 @@
 import { compare } from '../../math/compare'
 import { hatchFood } from '../../foods/hatchFood'
-import { buyingOf, canBuyIn } from '../../foods/buying'
+import { buyingOf, canBuyIn, STORE_LEAD_D } from '../../foods/buying'
 import { foodOf } from '../../foods/index'
 import { EDIBLES } from '../../fry/edibles'
 import type { LadderDay } from '../../fry/ladder'
@@ -50,8 +50,6 @@ interface Stretch {
   share: number
 }
 
-/** A powder or a gel comes within two days (working estimate). */
-const POWDER_DAYS = 2
 const POWDER_PRICE = 6
 const WARMER_C = 3
 /** What is no living food may be poor, and still carry fry over some days. */
@@ -120,7 +118,7 @@ function byOtherFood(c: ClosingContext, id: string, month: number): Way[] {
   if (r.state.room.foods.includes(id)) return []
   if (!food) {
     if (!c.allowed.has(id) || (c.suits.get(id) ?? 0) < BRIDGES_FROM) return []
-    const days = { readyIn: POWDER_DAYS, leadDays: POWDER_DAYS }
+    const days = { readyIn: STORE_LEAD_D, leadDays: STORE_LEAD_D }
     return [way(c, { kind: 'bridge', food: id, likely: 1, cost: POWDER_PRICE, ...days })]
   }
   if (!fits(c, id) || food.profile.family === 'hatch' || !canBuyIn(food, month)) return []

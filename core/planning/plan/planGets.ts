@@ -1,5 +1,5 @@
 import { addDays, type LocalDate } from '../../time/localDate'
-import { STORE_LEAD_D } from '../firstFood'
+import { STORE_LEAD_D } from '../../foods/buying'
 import { benchLacks, type BenchPart } from './assumedBench'
 import type { PlanProblem, PlanSolution } from './problem'
 import type { PlanRequest } from './request'
