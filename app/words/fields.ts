@@ -155,6 +155,16 @@ export const dateField = (label: string) =>
         : refuse(ctx, `${label} ${said(text)}: enter a date such as 2026-03-23.`),
     )
 
+/** A date that may be left empty: null. */
+export const optionalDate = (label: string) =>
+  z.coerce.string().transform((text, ctx) => {
+    if (text.trim() === '') return null
+    const date = z.iso.date().safeParse(text.trim())
+    return date.success
+      ? date.data
+      : refuse(ctx, `${label} ${said(text)}: enter a date such as 2026-03-23, or leave it empty.`)
+  })
+
 /** Rules that several forms share. */
 export const RULES = {
   vesselLitres: { label: 'Hatch vessel', min: 0, max: 200, above: true },

@@ -1,6 +1,14 @@
 import * as z from 'zod'
 import { isTimeZone } from '../time/localDate'
-import { GEL_FORMS, INGREDIENT_ROLES, LEVELS, MILLINGS, VESSEL_KINDS } from './vocabulary'
+import {
+  GEL_FORMS,
+  INGREDIENT_ROLES,
+  LEVELS,
+  LOT_KEEPS,
+  LOT_ORDERS,
+  MILLINGS,
+  VESSEL_KINDS,
+} from './vocabulary'
 
 /** Schemas of everything that is stored and can be edited. The newest updatedAt wins in a merge. */
 export const id = z.string().regex(/^[0-9A-Z]{26}$/, 'not an id of this app')
@@ -40,6 +48,8 @@ export const room = z.object({
   measures: measureSystem,
   water: z.object({ pH: z.number().min(3).max(11).nullable(), soft: z.boolean() }),
   /** Salt wanted in the hatch bottle, g/L. */
+  /** Which lot of cysts is used next. */
+  lotOrder: z.enum(LOT_ORDERS).default('ages-first'),
   hatchSaltGL: z.number().min(3).max(60).brand<'g/L'>(),
   /** Foods that are kept here or can be had at once; ladders are made of them. */
   foods: z.array(foodId).max(100).default(['brine-shrimp']),
@@ -106,6 +116,9 @@ export const lot = z.object({
     .default(null),
   spread: z.number().min(0.05).max(0.5),
   gramsAtStart: z.number().min(0).max(100_000).brand<'g'>(),
+  /** Sealed until then; null: until the first hatch out of it. */
+  openedOn: localDate.nullable().default(null),
+  kept: z.enum(LOT_KEEPS).default('fridge'),
   price: z.number().min(0).max(1_000_000).nullable(),
   priceGrams: positive(100_000).nullable(),
 })

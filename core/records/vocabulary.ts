@@ -61,6 +61,13 @@ export const VESSEL_KINDS = [
 ] as const
 export type VesselKind = (typeof VESSEL_KINDS)[number]
 
+/** How cysts are kept: frozen, cool and dry, at room temperature, or where it is damp too. */
+export const LOT_KEEPS = ['freezer', 'fridge', 'room', 'humid'] as const
+export type LotKeep = (typeof LOT_KEEPS)[number]
+
+/** Which lot is opened next: the one that loses most by waiting, or the newest, for a brood that must not fail. */
+export const LOT_ORDERS = ['ages-first', 'newest-first'] as const
+
 /** Heights of a place, from warm to cool. */
 export const LEVELS = ['top', 'middle', 'bottom'] as const
 export type Level = (typeof LEVELS)[number]

@@ -1,13 +1,16 @@
 import { ofKind } from '../records/effectiveEntries'
 import type { Entry } from '../records/entries'
 import type { Lot } from '../records/records'
-import { hoursBetween, toMs, type Instant } from '../time/localDate'
+import { hoursBetween, localDateOf, toMs, type Instant, type LocalDate } from '../time/localDate'
+import { hatchLeft } from './lotAgeing'
 import type { HatchCulture } from './hatchCultures'
 import type { LotLearned } from './learned'
 import type { Settled } from './settled'
 
 export interface LotState {
   gramsLeft: number
+  /** Since when it is open: as was said, or from its first hatch on; null while it is sealed. */
+  openedOn: LocalDate | null
   /** Grams a day over the last four weeks, or null before the first hatch. */
   gramsPerDay: number | null
   /** Hatch share, speed and spread: the tin's figures corrected by counts. */
@@ -26,13 +29,14 @@ interface LotContext {
   hatches: readonly HatchCulture[]
   learned: LotLearned | undefined
   now: Instant
+  timeZone: string
   settled: Settled
 }
 
 /** What is known of a lot: grams left, use, and what counted harvests have taught of it, else what its tin says. */
 export function lotState(
   lot: Lot,
-  { entries, hatches, learned, now, settled }: LotContext,
+  { entries, hatches, learned, now, timeZone, settled }: LotContext,
 ): LotState {
   const mine = hatches.filter(r => r.setup.lotId === lot.id)
   const weighed = ofKind(entries, 'lot.weighed')
@@ -44,10 +48,16 @@ export function lotState(
     .reduce((g, r) => g + r.setup.cystsG, 0)
   // What is settled was taken before any weighing that came after.
   const settledG = (weighed?.at ?? '') < settled.before ? (settled.cystsG[lot.id] ?? 0) : 0
+  const dayOf = (at: Instant) => localDateOf(at, timeZone)
+  const firstAt = settled.openedAt[lot.id] ?? mine[0]?.startedAt
+  const openedOn = lot.openedOn ?? (firstAt ? dayOf(firstAt) : null)
+  const left = hatchLeft({ openedOn, kept: lot.kept }, dayOf(now))
   return {
+    openedOn,
     gramsLeft: Math.max(0, (weighed?.data.grams ?? lot.gramsAtStart) - usedSince - settledG),
     gramsPerDay: recentUse(mine, now),
-    ...(learned ? taught(learned) : asLabelled(lot)),
+    // What counts have taught says by itself how old it is.
+    ...(learned && learned.hatch.from > 0 ? taught(learned) : asLabelled(lot, left)),
     pricePerGram: lot.price !== null && lot.priceGrams ? lot.price / lot.priceGrams : null,
   }
 }
@@ -60,12 +70,12 @@ const taught = (l: LotLearned) => ({
   hatchHigh: l.hatch.high,
   counts: l.hatch.from,
 })
-const asLabelled = ({ hatch, speed, spread }: Lot) => ({
-  hatch,
+const asLabelled = ({ hatch, speed, spread }: Lot, left: number) => ({
+  hatch: hatch * left,
   speed,
   spread,
-  hatchLow: hatch,
-  hatchHigh: hatch,
+  hatchLow: hatch * left,
+  hatchHigh: hatch * left,
   counts: 0,
 })
 

@@ -1,7 +1,7 @@
 import { median } from 'simple-statistics'
 import { ofKind } from '../records/effectiveEntries'
 import type { Entry, EntryOf } from '../records/entries'
-import { toMs } from '../time/localDate'
+import { addDays, toMs } from '../time/localDate'
 
 /** How long rounds really take, against what is reckoned for a practised person. */
 export interface Pace {
@@ -11,8 +11,9 @@ export interface Pace {
   rounds: number
 }
 
-/** Rounds that are looked back at: hands get quicker, and a room changes. */
+/** Rounds and days that are looked back at: hands get quicker, and a room changes. */
 const LOOKED_BACK = 20
+const LOOKED_BACK_D = 28
 /** Stops of a round below which it tells nothing of its pace. */
 const FEWEST_STOPS = 4
 /** A longer wait between two taps is a breakfast, minutes. */
@@ -58,9 +59,10 @@ export function paceOf(entries: readonly Entry[], before: string): Pace {
 }
 
 function learnPace(entries: readonly Entry[], before: string): Pace {
+  const from = addDays(before.slice(0, 10), -LOOKED_BACK_D)
   const byRound = new Map<string, Answered[]>()
   for (const e of ofKind(entries, 'stop.answered')) {
-    if (e.data.how !== 'done' || e.data.roundKey >= before) continue
+    if (e.data.how !== 'done' || e.data.roundKey >= before || e.data.roundKey < from) continue
     byRound.set(e.data.roundKey, [...(byRound.get(e.data.roundKey) ?? []), e])
   }
   const ratios = [...byRound.values()].flatMap(answers => ratioOf(answers) ?? [])

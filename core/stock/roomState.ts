@@ -25,6 +25,7 @@ import { cultureStates, type CultureState } from './cultures'
 import { gelBoxes, holdsGel, type GelBox } from './gelBoxes'
 import { hatchCultures, type HatchCulture } from './hatchCultures'
 import { NOTHING_LEARNED, type Learned } from './learned'
+import { lossADay } from './lotAgeing'
 import { lotState, type LotState } from './lotState'
 import { NOTHING_SETTLED, type Settled } from './settled'
 import { rollingSets, type Rolling } from './rollingSets'
@@ -122,11 +123,12 @@ export function roomState(
       entries,
       hatches,
       now,
+      timeZone: room.timeZone,
       learned: learned.lots[lot.id],
       settled,
     }),
   }))
-  const open = lots.find(holdsCysts)
+  const open = nextLot(lots, room.lotOrder)
   const um = open && learned.lots[open.lot.id]?.naupliiUm
   const preySize: PreySize = um && um.from > 0 ? { [NAUPLII]: um.value / um.book } : {}
   const mixes = all('gel-mix')
@@ -168,8 +170,15 @@ export function roomState(
 }
 
 const holdsCysts = (l: LotInUse) => l.state.gramsLeft >= 0.05
-/** The lot to open next: the oldest that still holds cysts. */
-export const lotInUse = (state: RoomState): LotInUse | null => state.lots.find(holdsCysts) ?? null
+/** The lot to use next of those that hold cysts: the one that loses most by waiting, then the oldest; or the newest. */
+function nextLot(lots: readonly LotInUse[], order: Room['lotOrder']): LotInUse | null {
+  const full = lots.filter(holdsCysts)
+  if (order === 'newest-first') return full.at(-1) ?? null
+  const loss = (l: LotInUse) => lossADay({ openedOn: l.state.openedOn, kept: l.lot.kept })
+  return full.reduce<LotInUse | null>((a, b) => (a && loss(a) >= loss(b) ? a : b), null)
+}
+export const lotInUse = (state: RoomState): LotInUse | null =>
+  nextLot(state.lots, state.room.lotOrder)
 export const saltInUse = (state: RoomState): SaltRecord | null => state.salts[0] ?? null
 
 /** The lot of a hatch as it is believed now; a removed lot falls back on the household figures. */

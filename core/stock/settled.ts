@@ -9,6 +9,8 @@ export interface Settled {
   firstAt: Instant | null
   /** Cysts of hatches that are left out and were started since their lot was last weighed before that, g by lot. */
   cystsG: Readonly<Record<string, number>>
+  /** Of hatches that are left out, when the first out of each lot was started. */
+  openedAt: Readonly<Record<string, Instant>>
   /** Hatches that are left out, by vessel. */
   hatches: Readonly<Record<string, number>>
   /** Boxes of gel that are empty, of which what was taken is left out. */
@@ -20,6 +22,7 @@ export const NOTHING_SETTLED: Settled = {
   entries: 0,
   firstAt: null,
   cystsG: {},
+  openedAt: {},
   hatches: {},
   emptied: [],
 }

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { storeUse, storeUseText } from '@renatus/core/round/storeUse'
 import { handText } from '@renatus/core/round/handText'
+import { lotInUse } from '@renatus/core/stock/roomState'
 import type { Store } from '@renatus/core/stock/stores'
 import type { Round } from '@renatus/core/round/round'
 import { useUnits } from '~/composables/useUnits'
@@ -9,6 +10,7 @@ import { useExportAge } from '~/composables/useExportAge'
 import { useRoomStore } from '~/stores/room'
 import { foodOf } from '@renatus/core/foods/index'
 import { useStores } from '~/composables/useStores'
+import { lotHatchWords } from '~/words/cysts'
 import { foodInText, foodName } from '~/words/foods'
 import { pieces } from '~/words/gel'
 import { lastsWords, plural } from '~/words/round'
@@ -60,6 +62,7 @@ const boxes = computed(() => room.state?.gel.boxes ?? [])
 const lots = computed(() =>
   (room.state?.lots ?? []).filter(l => l.state.gramsLeft > 0 || l.lot.gramsAtStart > 0),
 )
+const nextLot = computed(() => room.state && lotInUse(room.state)?.lot.id)
 const daysLeft = (l: (typeof lots.value)[number]) =>
   l.state.gramsPerDay ? l.state.gramsLeft / l.state.gramsPerDay : null
 </script>
@@ -158,11 +161,8 @@ const daysLeft = (l: (typeof lots.value)[number]) =>
           <span class="num font-semibold">{{ units.grams(l.state.gramsLeft) }}</span> cysts of
           {{ l.lot.name }}<br />
           <span class="small"
-            >hatches {{ units.share(l.state.hatch)
-            }}<template v-if="l.state.counts">
-              ({{ units.share(l.state.hatchLow) }} to {{ units.share(l.state.hatchHigh) }}, from
-              {{ plural(l.state.counts, 'counted bottle') }})</template
-            ><template v-else> says the tin</template
+            >{{ lotHatchWords(l, room.state!.today)
+            }}<template v-if="lots.length > 1 && l.lot.id === nextLot">; used next</template
             ><template v-if="daysLeft(l) !== null"
               >, lasts {{ lastsWords(daysLeft(l)!) }}</template
             ></span

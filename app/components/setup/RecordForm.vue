@@ -85,6 +85,7 @@ const submit = form.handleSubmit(async values => {
           :unit="f.unit"
           :hint="f.hint"
           :numeric="f.numeric"
+          :type="f.type"
           :options="f.options"
         />
       </template>

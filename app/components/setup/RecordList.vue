@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lotHatchWords } from '~/words/cysts'
 import { computed, ref } from 'vue'
 import type { AnyRecord, RecordOf } from '@renatus/core/records/records'
 import { SPECIES } from '@renatus/core/fry/species/index'
@@ -66,11 +67,11 @@ const LINES: { [T in AnyRecord['type']]?: (r: RecordOf<T>) => string } = {
 }
 function lotLine(r: RecordOf<'lot'>): string {
   const lot = room.state!.lots.find(l => l.lot.id === r.id)
-  const hatches = lot?.state.hatch ?? r.hatch
+  const hatches = lot ? lotHatchWords(lot, room.state!.today) : `hatches ${units.share(r.hatch)}`
   const price = lot?.state.pricePerGram
     ? `, ${((lot.state.pricePerGram * 1000) / (r.cystsPerG * lot.state.hatch)).toPrecision(2)} per thousand nauplii`
     : ''
-  return `${lot ? units.grams(lot.state.gramsLeft) : ''} left, hatches ${units.share(hatches)}${price}`
+  return `${lot ? units.grams(lot.state.gramsLeft) : ''} left, ${hatches}${price}`
 }
 const line = (r: AnyRecord): string =>
   (LINES[r.type] as ((x: AnyRecord) => string) | undefined)?.(r) ?? ''

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { LOT_ORDERS } from '@renatus/core/records/vocabulary'
 import { usualBudget } from '@renatus/core/time/roundBudget'
 import { computed, ref } from 'vue'
 import * as z from 'zod'
@@ -41,6 +42,7 @@ const schema = z.object({
   pH: optionalNumber(RULES.pH),
   soft: z.boolean(),
   hatchSaltGL: numberField(RULES.saltTarget),
+  lotOrder: z.enum(LOT_ORDERS),
   address: addressField,
   cubes: optionalNumber({ label: 'Cubes of nauplii wanted', min: 1, max: 2000, whole: true }),
   cubesBy: z.string().refine(d => d === '' || dateField('Wanted by').safeParse(d).success, {
@@ -54,6 +56,7 @@ const form = useZodForm(() => schema, {
   pH: current.value.water.pH === null ? '' : String(current.value.water.pH),
   soft: current.value.water.soft,
   hatchSaltGL: String(current.value.hatchSaltGL),
+  lotOrder: current.value.lotOrder,
   address: current.value.address ?? '',
   cubes: String(current.value.cubesWanted?.cubes ?? ''),
   cubesBy: current.value.cubesWanted?.by ?? '',
@@ -128,6 +131,14 @@ function minutesFrom(text: string): number | null {
         unit="g/L"
         numeric
         hint="25 is best, 15 to 35 does no harm (Lavens &amp; Sorgeloos 1996)"
+      />
+      <FormField
+        name="lotOrder"
+        label="Cysts used next"
+        :options="[
+          { value: 'ages-first', label: 'the lot that loses most by waiting' },
+          { value: 'newest-first', label: 'the newest lot' },
+        ]"
       />
       <FormField
         name="address"

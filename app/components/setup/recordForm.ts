@@ -27,6 +27,7 @@ interface FieldSpec {
   hint?: string
   numeric?: boolean
   check?: boolean
+  type?: 'date'
   options?: readonly { value: string; label: string }[]
   when?: (values: Record<string, unknown>) => boolean
 }

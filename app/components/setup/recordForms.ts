@@ -1,3 +1,5 @@
+import { LOT_KEEPS } from '@renatus/core/records/vocabulary'
+import { LOT_KEEP_WORDS } from '~/words/cysts'
 import * as z from 'zod'
 import type { Lot, Tank } from '@renatus/core/records/records'
 import { LOT_DEFAULTS } from '@renatus/core/dynamics/hatch/parameters'
@@ -5,6 +7,7 @@ import { tinSpeed } from '@renatus/core/dynamics/hatch/tinSpeed'
 import { celsius, hours } from '@renatus/core/units/quantity'
 import {
   numberField,
+  optionalDate,
   optionalNumber,
   RULES,
   temperatureField,
@@ -160,6 +163,17 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
         when: v => !tinHoursGiven(v),
       },
       { name: 'gramsAtStart', label: 'Grams when it came', unit: 'g', numeric: true },
+      {
+        name: 'openedOn',
+        label: 'Opened on',
+        type: 'date',
+        hint: 'Empty: sealed, until the first hatch out of it',
+      },
+      {
+        name: 'kept',
+        label: 'Kept',
+        options: LOT_KEEPS.map(value => ({ value, label: LOT_KEEP_WORDS[value] })),
+      },
       { name: 'price', label: 'Price', numeric: true, hint: 'Optional, for these grams' },
     ],
     schema: c =>
@@ -171,6 +185,8 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
         cystsPerG: numberField({ label: 'Cysts per gram', min: 100_000, max: 500_000 }),
         speed: numberField({ label: 'Speed', min: 0.5, max: 2 }),
         gramsAtStart: numberField(RULES.gramsLeft),
+        openedOn: optionalDate('Opened on'),
+        kept: z.enum(LOT_KEEPS),
         price: optionalNumber(RULES.price),
       }),
     initial: (r, c) => ({
@@ -184,6 +200,8 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
       cystsPerG: text(r?.cystsPerG, String(LOT_DEFAULTS.cystsPerG)),
       speed: text(r?.speed, '1'),
       gramsAtStart: text(r?.gramsAtStart, '100'),
+      openedOn: text(r?.openedOn, ''),
+      kept: text(r?.kept, 'fridge'),
       price: text(r?.price, ''),
     }),
     toRecord: ({ hatchPercent, tinHours, tinC, ...v }, r) => ({

@@ -51,6 +51,7 @@ const tin = (state: RoomState): LotInUse => ({
     hatches: [],
     learned: undefined,
     now: state.now,
+    timeZone: state.room.timeZone,
     settled: NOTHING_SETTLED,
   }),
 })

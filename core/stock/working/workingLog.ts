@@ -29,12 +29,23 @@ function sumBy<T>(items: readonly T[], keyOf: (x: T) => string | null, of: (x: T
   return sums
 }
 
+/** When the first hatch out of each lot was started. */
+function firstBy(hatches: readonly CultureState[]): Record<string, Instant> {
+  const first: Record<string, Instant> = {}
+  for (const { hatch, startedAt } of hatches) {
+    const { lotId } = hatch!
+    const known = first[lotId]
+    if (known === undefined || startedAt < known) first[lotId] = startedAt
+  }
+  return first
+}
+
 /** What hatches leave behind when they are left out. */
 function ofHatches(
   gone: readonly CultureState[],
   standing: readonly Entry[],
   before: Instant,
-): Pick<Settled, 'cystsG' | 'hatches'> {
+): Pick<Settled, 'cystsG' | 'hatches' | 'openedAt'> {
   const hatches = gone.filter(c => c.hatch !== null)
   const weighed = lastBefore(standing, 'lot.weighed', d => d.lotId, before)
   const lotOf = (c: CultureState) => {
@@ -43,6 +54,7 @@ function ofHatches(
   }
   return {
     cystsG: sumBy(hatches, lotOf, c => c.hatch!.cystsG),
+    openedAt: firstBy(hatches),
     hatches: sumBy(
       hatches,
       c => c.record.vesselId,
