@@ -8,7 +8,7 @@ import type {
   Sign,
   Stranger,
 } from '@renatus/core/records/vocabulary'
-import { keepingFoods } from '@renatus/core/stock/storeActs'
+import { keepingFoods } from '@renatus/core/stock/keepingFoods'
 import type { CultureDraft } from '@renatus/core/stock/newCultures'
 import type { CultureState } from '@renatus/core/stock/cultures'
 import type { Draft } from '~/db/logbook'

@@ -1,4 +1,4 @@
-import { keepingFoods } from '@renatus/core/stock/storeActs'
+import { keepingFoods } from '@renatus/core/stock/keepingFoods'
 import { local } from '~/db/local'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'

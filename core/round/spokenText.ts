@@ -23,4 +23,5 @@ const SAID: readonly (readonly [RegExp, string])[] = [
 export const spokenText = (text: string): string =>
   SAID.reduce((t, [sign, word]) => t.replace(sign, word), text)
     .replace(/\s+/g, ' ')
+    .replace(/ (?=[.,;:?!])/g, '')
     .trim()

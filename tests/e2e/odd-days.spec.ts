@@ -5,7 +5,7 @@ test('two days away: overdue bottle first, nothing made up for, and it says so',
   page,
 }) => {
   await setUp(page)
-  await addBrood(page, '800')
+  await addBrood(page, '8000')
   await page.goto('/')
   await page.getByRole('button', { name: 'Done' }).first().click()
   // What was done is stored before the page is left.
@@ -42,7 +42,7 @@ test('over a daylight-saving night the harvest still falls on the morning round,
   page,
 }) => {
   await setUp(page, '2026-03-28T06:05:00Z')
-  await addBrood(page, '800')
+  await addBrood(page, '8000')
   await page.goto('/')
   await expect(page.getByRole('article').filter({ hasText: /Start\s+Cone 1/ })).toContainText(
     'tomorrow 06:30',

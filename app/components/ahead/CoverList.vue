@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { CulturePlan } from '@renatus/core/planning/plan/planRoom'
-import { keepingFoods } from '@renatus/core/stock/storeActs'
+import { keepingFoods } from '@renatus/core/stock/keepingFoods'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { keepingFoods } from '@renatus/core/stock/storeActs'
+import { keepingFoods } from '@renatus/core/stock/keepingFoods'
 import { bracket } from '@renatus/core/math/bracket'
 import { computed } from 'vue'
 import type { Sheet } from '@renatus/core/fry/broodSheet'

@@ -2,7 +2,7 @@
 import { shortMinutes } from '~/words/planMinutes'
 import InTurn from '~/components/shared/InTurn.vue'
 import { computed, ref, watch } from 'vue'
-import { keepingFoods } from '@renatus/core/stock/storeActs'
+import { keepingFoods } from '@renatus/core/stock/keepingFoods'
 import { aheadPicture } from '@renatus/core/planning/plan/aheadPicture'
 import AheadWhatIf from '~/components/ahead/AheadWhatIf.vue'
 import ChangeList from '~/components/ahead/ChangeList.vue'

@@ -6,7 +6,7 @@ import { answerStop } from '@renatus/core/round/answerStop'
 import { buildRound } from '@renatus/core/round/round'
 import { wordsOf } from '@renatus/core/round/roundLines'
 import { roomState } from '@renatus/core/stock/roomState'
-import { storeStands } from '@renatus/core/stock/storeActs'
+import { storeStands } from '@renatus/core/stock/storeStands'
 import { cultureOf, startedFrom } from '../cultureRoom'
 import { log, records, uid } from '../room'
 

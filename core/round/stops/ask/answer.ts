@@ -1,7 +1,8 @@
 import * as z from 'zod'
 import type { Draft } from '../../../records/draft'
 import type { Order } from '../../../stock/orders'
-import { keepingFoods, storeStands } from '../../../stock/storeActs'
+import { keepingFoods } from '../../../stock/keepingFoods'
+import { storeStands } from '../../../stock/storeStands'
 import type { AnswerContext, Written } from '../../stopKind'
 import type { AskStop } from './find'
 

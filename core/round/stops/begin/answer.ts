@@ -6,7 +6,7 @@ import { airAt, airNow } from '../../../stock/placeTemperature'
 import { newCultures, nextNames, type CultureDraft } from '../../../stock/newCultures'
 import { running } from '../../../stock/cultures'
 import { fitsVessel } from '../../../planning/plan/vesselClasses'
-import { keepingFoods } from '../../../stock/storeActs'
+import { keepingFoods } from '../../../stock/keepingFoods'
 import type { AnswerContext, Written } from '../../stopKind'
 import type { BeginStop } from './find'
 

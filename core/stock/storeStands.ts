@@ -1,6 +1,5 @@
 import { edible } from '../fry/edibles'
-import type { Draft, RecordDraft } from '../records/draft'
-import type { RoomState } from './roomState'
+import type { Draft } from '../records/draft'
 
 /** A tin, bag or box of a food that does not grow stands in the room from now on; nobody has measured it. */
 export function storeStands(foodId: string, storeId: string): Draft {
@@ -22,13 +21,4 @@ export function storeStands(foodId: string, storeId: string): Draft {
       useBy: null,
     },
   }
-}
-
-/** What stands or grows here is offered: the record of the room with these foods; none where it has them. */
-export function keepingFoods(
-  { room }: Pick<RoomState, 'room'>,
-  more: readonly string[],
-): RecordDraft[] {
-  const foods = [...new Set([...room.foods, ...more])]
-  return foods.length > room.foods.length ? [{ ...room, foods }] : []
 }
