@@ -52,7 +52,7 @@ export function decisionWords(
       return {
         verb: 'Back up',
         amount: n.brood(d.brood),
-        rest: `${span(d.on, d.to, n.date)}: it is fed with ${Math.round(d.probability * 100)} % certainty. Start more, or have something that bridges.`,
+        rest: `${span(d.on, d.to, n.date)}: it is fed with ${Math.round(d.probability * 100)}\u00a0% certainty. Start more, or have something that bridges.`,
       }
     case 'hatch':
       return {
@@ -73,9 +73,10 @@ const listed = (all: readonly string[]) =>
   all.length < 2 ? all.join('') : `${all.slice(0, -1).join(', ')} and ${all.at(-1)}`
 
 function getWords({ parts, food, forBrood, neededOn }: PlanGet, n: Names) {
-  const amount = parts ? listed(parts.map(p => PARTS[p])) : foodInText(food)
-  const use = parts ? `to hatch ${foodInText(food)} for` : 'for'
-  return { verb: 'Get', amount, rest: `${use} ${n.brood(forBrood)}, fed from ${n.date(neededOn)}.` }
+  const whom = `${n.brood(forBrood)}, fed from ${n.date(neededOn)}`
+  if (!parts) return { verb: 'Get', amount: foodInText(food), rest: `for ${whom}.` }
+  const all = listed(parts.map(p => PARTS[p]))
+  return { verb: 'Get', amount: 'what a hatch takes', rest: `for ${whom}: ${all}.` }
 }
 
 /** From this share on a day has nothing. */

@@ -164,12 +164,17 @@ const putsOffStart = (a: Answered, roundKey: string) =>
 /** An option with what the least that is ever put into its vessel brings: below that no cysts are saved. */
 interface Weighed extends HatchOption {
   least: number
+  /** Yolk that is left in each at the first pull, 1 as hatched. */
+  yolk: number
 }
 
-/** Fewest cysts per fed nauplius; a second pull must earn its labour. */
+/** Where as many cysts are taken, whole yolk is worth so much more than none. */
+const YOLK_WORTH = 0.05
+
+/** Fewest cysts per fed nauplius, the fresher where these are as many; a second pull must earn its labour. */
 function score(o: Weighed): number {
   const need = o.yieldShare * o.hatchable
-  const fed = need / Math.max(o.least, o.hatchable)
+  const fed = (need / Math.max(o.least, o.hatchable)) * (1 + YOLK_WORTH * o.yolk)
   return fed * (o.pullsAt.length > 1 ? 1 - SECOND_PULL_GAIN : 1)
 }
 
@@ -220,6 +225,8 @@ function optionsFor(
         const ahead = hoursBetween(pull.at, first.at)
         if (toMs(pull.at) <= toMs(startAt) || ahead < -1e-6 || ahead >= CHILLED_HOLD_H) return
         const second = full[i + 1]
+        const drawn = model.curve.pull(hoursBetween(startAt, pull.at), 0)
+        const yolk = drawn.useful / Math.max(1e-9, drawn.hatchedFraction)
         for (const pullsAt of second ? [[pull.at], [pull.at, second.at]] : [[pull.at]]) {
           const option = hatchOption(vessel, model, startAt, pullsAt, wants)
           if (
@@ -227,7 +234,7 @@ function optionsFor(
             option.yieldShare >= LEAST_YIELD &&
             option.wants.some(w => w.key === first.key)
           )
-            found.push({ ...option, least })
+            found.push({ ...option, least, yolk })
         }
       })
     }

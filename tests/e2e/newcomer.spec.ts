@@ -90,12 +90,22 @@ test('begun with a fish alone: the room has nothing else, says so, and asks for 
   await pickFish(page, 'peacock', 'Peacock gudgeon (Tateurndina ocellicauda)')
   await page.getByLabel('Number of fry').fill('60')
   await page.getByLabel('That date is').selectOption({ label: 'expected' })
-  await page.getByLabel('Date', { exact: true }).fill('2026-04-10')
+  await page.getByLabel('Date', { exact: true }).fill('2026-04-03')
   await page.getByRole('button', { name: 'Save the brood' }).click()
   await expect(page.getByTestId('urgency').first()).toBeVisible()
   await visit(page, '/')
   await expect(page.getByTestId('round-lead')).toBeVisible({ timeout: 60_000 })
-  await visit(page, '/bench')
+  // Nothing stands here: that is a stop, from today on, and each way out of it is a button.
+  const provide = page.getByRole('article').filter({ hasText: 'Provide for Peacock gudgeon' })
+  await expect(provide).toContainText('swims free on Fri 3 Apr')
+  await expect(provide).toContainText(/Order frozen nauplii.*fed from Thu 26 Mar/s)
+  expect(await faults(page, 'a first food')).toEqual([])
+  await visit(page, '/ahead')
+  await expect(page.getByTestId('decision-0')).toContainText(/Get\s+what a hatch takes/, {
+    timeout: 60_000,
+  })
+  await visit(page, '/')
+  await provide.getByRole('link', { name: 'Hatch brine shrimp nauplii' }).click()
   await expect(page.getByText('To hatch brine shrimp Renatus must know')).toBeVisible()
   expect(await faults(page, '/bench')).toEqual([])
   for (const [kind, called] of [
@@ -114,4 +124,7 @@ test('begun with a fish alone: the room has nothing else, says so, and asks for 
   }
   await expect(page.getByText('To hatch brine shrimp Renatus must know')).toHaveCount(0)
   await expect(page.getByRole('button', { name: 'Start a hatch by hand' })).toBeVisible()
+  await visit(page, '/')
+  await expect(page.getByTestId('round-lead')).toBeVisible()
+  await expect(provide).toHaveCount(0)
 })

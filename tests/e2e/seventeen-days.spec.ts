@@ -89,6 +89,7 @@ test('seventeen days can be lived by one tap a stop, and what is fed stands in t
         await expect(page.getByText(/2 rounds without a meal logged\./)).toBeVisible()
       if (key === '3 morning') {
         // The page dies right after a tap: what was tapped stands, and is not asked again.
+        await allStopsStand(page)
         const text = await endFirst(page)
         beforeItDied = text
         await page.close()

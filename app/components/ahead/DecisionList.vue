@@ -40,7 +40,7 @@ const lines = computed(() =>
       >
         <p class="font-semibold" :class="l.on === 'Today' ? 'text-due' : ''">{{ l.on }}</p>
         <p class="sentence">
-          {{ l.verb }} <span class="amount">{{ l.amount }}</span> {{ l.rest }}
+          {{ l.verb }} <span class="amount whitespace-normal">{{ l.amount }}</span> {{ l.rest }}
         </p>
       </li>
     </ol>

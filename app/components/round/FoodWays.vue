@@ -1,16 +1,24 @@
 <script setup lang="ts">
 import type { FirstFoodWay } from '@renatus/core/planning/firstFood'
+import { addDays, type LocalDate } from '@renatus/core/time/localDate'
 import { useStores } from '~/composables/useStores'
+import { useUnits } from '~/composables/useUnits'
 import { foodInText } from '~/words/foods'
 
 /** Ways to a food that is not here, as buttons: what grows is begun, what does not is ordered or is here already. */
-defineProps<{ ways: readonly Pick<FirstFoodWay, 'kind' | 'foodId'>[] }>()
+const props = defineProps<{
+  ways: readonly (Pick<FirstFoodWay, 'kind' | 'foodId'> & { days?: number })[]
+  /** Where it is said from when each could be fed. */ today?: LocalDate
+}>()
 const { fill, order } = useStores()
+const units = useUnits()
+const from = (days: number | undefined) =>
+  props.today && days !== undefined ? `fed from ${units.date(addDays(props.today, days))}` : ''
 </script>
 
 <template>
-  <p v-if="ways.length" class="flex flex-wrap gap-2">
-    <template v-for="w in ways" :key="w.foodId">
+  <ul v-if="ways.length" class="flex flex-wrap gap-2" :class="{ 'flex-col': today }">
+    <li v-for="w in ways" :key="w.foodId" class="flex flex-wrap gap-x-3 gap-y-2 items-center">
       <NuxtLink v-if="w.kind === 'hatch'" to="/bench" :prefetch="false" class="btn"
         >Hatch {{ foodInText(w.foodId) }}</NuxtLink
       >
@@ -26,8 +34,9 @@ const { fill, order } = useStores()
       </button>
       <template v-else>
         <button class="btn" @click="order(w.foodId)">Order {{ foodInText(w.foodId) }}</button
-        ><button class="btn" @click="fill(w.foodId)">I have {{ foodInText(w.foodId) }}</button>
+        ><button class="btn" @click="fill(w.foodId)">It is here</button>
       </template>
-    </template>
-  </p>
+      <span v-if="from(w.days)" class="small">{{ from(w.days) }}</span>
+    </li>
+  </ul>
 </template>

@@ -54,6 +54,8 @@ describe('hatch plan', () => {
     for (const h of few.hatches) {
       expect(h.cystsG).toBe(0.5)
       expect(h.pulls).toHaveLength(1)
+      // Of pulls that serve the same meals with the same cysts the one with the most yolk is taken.
+      expect(h.pulls[0]!.h).toBeLessThan(30)
     }
   })
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { provideText, wayText } from '@renatus/core/round/stops/provide/words'
+import { provideText } from '@renatus/core/round/stops/provide/words'
 import type { ProvideStop } from '@renatus/core/round/stops/provide/find'
 import TankDrawing from '~/components/shared/TankDrawing.vue'
 import { useRoomStore } from '~/stores/room'
@@ -12,19 +12,13 @@ import StopFrame from '../StopFrame.vue'
 defineProps<{ stop: ProvideStop; now: boolean }>()
 const room = useRoomStore()
 const problem = ref<string | null>(null)
-const capital = (text: string) => text.replace(/^./, c => c.toUpperCase())
 </script>
 
 <template>
   <StopFrame :now="now" :cautions="stop.cautions" v-model:problem="problem">
     <template #drawing><TankDrawing :label="stop.brood.tank?.name ?? stop.brood.name" /></template>
     <p class="sentence">{{ provideText(stop) }}</p>
-    <ul class="grid gap-1">
-      <li v-for="w in stop.ways" :key="w.foodId">
-        {{ capital(wayText(w, room.state!.today)) }}
-      </li>
-    </ul>
-    <FoodWays :ways="stop.ways" class="mt-1" />
+    <FoodWays :ways="stop.ways" :today="room.state!.today" class="mt-1" />
     <template #actions>
       <StopButtons v-model:problem="problem" :stop="stop" done="Seen to" />
     </template>
