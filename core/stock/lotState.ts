@@ -39,6 +39,27 @@ export function lotState(
   { entries, hatches, learned, now, timeZone, settled }: LotContext,
 ): LotState {
   const mine = hatches.filter(r => r.setup.lotId === lot.id)
+  const dayOf = (at: Instant) => localDateOf(at, timeZone)
+  const firstAt = settled.openedAt[lot.id] ?? mine[0]?.startedAt
+  const openedOn = lot.openedOn ?? (firstAt ? dayOf(firstAt) : null)
+  const left = hatchLeft({ openedOn, kept: lot.kept }, dayOf(now))
+  return {
+    openedOn,
+    gramsLeft: gramsLeft(lot, entries, mine, settled),
+    gramsPerDay: recentUse(mine, now),
+    // What counts have taught says by itself how old it is.
+    ...(learned && learned.hatch.from > 0 ? taught(learned) : asLabelled(lot, left)),
+    pricePerGram: lot.price !== null && lot.priceGrams ? lot.price / lot.priceGrams : null,
+  }
+}
+
+/** As it was weighed last, or as it came, less what hatches took since. */
+function gramsLeft(
+  lot: Lot,
+  entries: readonly Entry[],
+  mine: readonly HatchCulture[],
+  settled: Settled,
+): number {
   const weighed = ofKind(entries, 'lot.weighed')
     .filter(e => e.data.lotId === lot.id)
     .at(-1)
@@ -48,18 +69,7 @@ export function lotState(
     .reduce((g, r) => g + r.setup.cystsG, 0)
   // What is settled was taken before any weighing that came after.
   const settledG = (weighed?.at ?? '') < settled.before ? (settled.cystsG[lot.id] ?? 0) : 0
-  const dayOf = (at: Instant) => localDateOf(at, timeZone)
-  const firstAt = settled.openedAt[lot.id] ?? mine[0]?.startedAt
-  const openedOn = lot.openedOn ?? (firstAt ? dayOf(firstAt) : null)
-  const left = hatchLeft({ openedOn, kept: lot.kept }, dayOf(now))
-  return {
-    openedOn,
-    gramsLeft: Math.max(0, (weighed?.data.grams ?? lot.gramsAtStart) - usedSince - settledG),
-    gramsPerDay: recentUse(mine, now),
-    // What counts have taught says by itself how old it is.
-    ...(learned && learned.hatch.from > 0 ? taught(learned) : asLabelled(lot, left)),
-    pricePerGram: lot.price !== null && lot.priceGrams ? lot.price / lot.priceGrams : null,
-  }
+  return Math.max(0, (weighed?.data.grams ?? lot.gramsAtStart) - usedSince - settledG)
 }
 
 const taught = (l: LotLearned) => ({

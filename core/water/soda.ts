@@ -18,19 +18,21 @@ export interface SodaAdvice {
 
 /**
  * Soda for a bottle, or null when the water needs none.
- * @param pH of the water, null when nobody has tested it
+ * @param water its pH, null when nobody has tested it, and whether it is soft
+ * @param proven what brought this room's water to 8.2, g/L; the first dose where it is known
  */
 export function sodaFor(
   volumeL: Litres,
   water: { pH: number | null; soft: boolean },
+  proven: number = SODA.doseGL,
 ): SodaAdvice | null {
   const sour = water.pH !== null && water.pH < SODA.whenBelowPH
   if (!sour && !water.soft) return null
   return {
-    firstG: volumeL * SODA.doseGL,
+    firstG: volumeL * proven,
     maximumG: volumeL * SODA.maximumGL,
     why: {
-      result: { label: 'baking soda, first dose', value: volumeL * SODA.doseGL, unit: 'g' },
+      result: { label: 'baking soda, first dose', value: volumeL * proven, unit: 'g' },
       rule: `Add 0.5 g of soda per litre, wait ${SODA.waitMinutes} minutes, test. Again while pH is under 8, at most 2 g per litre in all.`,
       formula: 'litres * dose',
       inputs: [
@@ -44,7 +46,7 @@ export function sodaFor(
         {
           key: 'dose',
           label: 'soda per litre and dose',
-          value: SODA.doseGL,
+          value: proven,
           unit: 'g/L',
           from: 'rule',
         },

@@ -272,6 +272,47 @@ describe('headless', () => {
     expect(sources).toEqual([])
   })
 
+  it('decapsulate and soda: amounts for this bottle and this water; what is to come says so', async () => {
+    const bleach = { percent: 8.25, as: 'sodium-hypochlorite', by: 'mass' }
+    const { out } = await call(['decapsulate'], { cystsG: 4, bleach })
+    expect(out).toMatchObject({ status: 'ok', minutes: { lookFrom: 3 }, limitsC: { most: 35 } })
+    expect(
+      (await call(['decapsulate'], { cystsG: 4, bleach: { percent: 5 } })).error,
+    ).toMatchObject({
+      path: 'bleach.as',
+    })
+    const soda = await call(['soda'], { volumeL: 2, pH: 7.2 })
+    expect(soda.out).toMatchObject({ firstG: 1, mostG: 4 })
+    expect((await call(['soda'], { volumeL: 2, pH: 7.2, proven: 0.8 })).out!.firstG).toBe(1.6)
+    expect((await call(['soda'], { volumeL: 2, pH: 8.4 })).out).toMatchObject({ firstG: 0 })
+    expect((await call(['soda'], { volumeL: 2, pH: 8.4, kHdeg: 1 })).out!.firstG).toBe(1)
+    expect((await call(['alarms'], {})).error).toMatchObject({ code: 'not-yet' })
+  })
+
+  it('merge: rooms of several devices are one, whoever is first, and what differs is named', async () => {
+    const at = '2026-03-16T06:00:00Z'
+    const file = (name: string, updatedAt: string, text: string) => ({
+      ...{ format: 'renatus-room', version: 9, exportedAt: updatedAt, by: name, kept: [] },
+      records: records().map(r => (r.type === 'tank' ? { ...r, name, updatedAt } : r)),
+      entries: [log(at, 'note', { text })],
+    })
+    const rooms = [
+      file('Left', '2026-03-17T06:00:00Z', 'a'),
+      file('Right', '2026-03-18T06:00:00Z', 'b'),
+    ]
+    type Merged = { room: { records: { type: string; name: string }[]; entries: unknown[] } }
+    const merged = async (of: unknown[]) =>
+      (await call(['merge'], { rooms: of })).out as unknown as Merged & { conflicts: object[] }
+    const one = await merged(rooms)
+    expect(one.room.records.find(r => r.type === 'tank')!.name).toBe('Right')
+    expect(one.room.entries).toHaveLength(2)
+    expect(one.conflicts).toMatchObject([{ type: 'tank', winner: 'theirs' }])
+    const other = await merged([...rooms].reverse())
+    expect(other.room.records).toEqual(one.room.records)
+    expect(other.room.entries).toEqual(one.room.entries)
+    expect((await merged([one.room, ...rooms])).room.entries).toEqual(one.room.entries)
+  })
+
   it('answer: a stop is answered once; the second tap is told so, a stop that is not there too', async () => {
     const room = {
       ...{ format: 'renatus-room', version: 7, exportedAt: '2026-03-16T06:00:00Z', by: 'x' },

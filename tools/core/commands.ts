@@ -20,6 +20,8 @@ const command = async <I extends z.ZodType, O extends z.ZodType>(
 export const COMMANDS: Record<string, () => Promise<Command>> = {
   'salt': () => command(import('./salt')),
   'salt-of': () => command(import('./saltOf')),
+  'decapsulate': () => command(import('./decapsulate')),
+  'soda': () => command(import('./soda')),
   'dose': () => command(import('./dose')),
   'hatch': () => command(import('./hatch')),
   'species': () => command(import('./species')),
@@ -31,9 +33,21 @@ export const COMMANDS: Record<string, () => Promise<Command>> = {
   'sources': () => command(import('./sources')),
   'answer': () => command(import('./answer')),
   'estimate': () => command(import('./estimate')),
+  'merge': () => command(import('./merge')),
   'gel-formula': () => command(import('./gelFormula')),
   'gel-batch': () => command(import('./gelBatch')),
 }
+
+/** Commands that are to come, with the part of the core that they need. */
+export const NOT_YET = new Set([
+  'temperatures',
+  'alarms',
+  'stores',
+  'trial',
+  'practice',
+  'scenarios',
+  'export',
+])
 
 /** Commands that need no input document. */
 export const LISTS = new Set(['species', 'foods'])
