@@ -11,7 +11,8 @@ export interface Urgency {
   inDays: number
 }
 
-const ORDER: readonly UrgencyCode[] = [
+/** The most pressing first. */
+export const URGENCIES: readonly UrgencyCode[] = [
   'unknown',
   'gap-now',
   'gap-soon',
@@ -28,7 +29,7 @@ const NEAR_DAYS = 7
 export function urgency(state: BroodState, sheet: Pick<Sheet, 'gaps' | 'next'> | null): Urgency {
   const of = (code: UrgencyCode, inDays: number): Urgency => ({
     code,
-    rank: ORDER.indexOf(code),
+    rank: URGENCIES.indexOf(code),
     inDays,
   })
   if (!sheet) return of('unknown', 0)

@@ -5,7 +5,7 @@ import type { Decision } from '@renatus/core/planning/plan/decisions'
 import type { PlannedStart } from '@renatus/core/planning/plan/explainStart'
 import type { FactChange } from '@renatus/core/planning/plan/planFacts'
 import type { PlanChange } from '@renatus/core/planning/plan/planDifference'
-import type { UrgencyCode } from '@renatus/core/stock/urgency'
+import { URGENCIES } from '@renatus/core/stock/urgency'
 import { roomState } from '@renatus/core/stock/roomState'
 import * as words from '~/words/ahead'
 import { feedWords, laneWords, mouthWords } from '~/words/aheadPicture'
@@ -131,16 +131,6 @@ function* sentencesOfPicture(): Generator<string> {
   }
 }
 
-const URGENCIES: UrgencyCode[] = [
-  'unknown',
-  'gap-now',
-  'gap-soon',
-  'first-food',
-  'trial',
-  'change-soon',
-  'well',
-  'eggs',
-]
 const demo = demoAt(NOW, 'Europe/Berlin')
 const { broods } = roomState(demo.records, demo.entries, NOW)
 const sheet = (closers: string[]) => ({
