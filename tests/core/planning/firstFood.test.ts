@@ -46,6 +46,36 @@ describe('the first food of a brood', () => {
     expect(ways(bare({ freeSwimmingOn: '2026-03-23' }))).toEqual([])
   })
 
+  it('what was ordered is asked for on its day, and stands in the room and on the ladder when it has come', () => {
+    const all = bare()
+    const order = { orderId: uid(), what: 'food' as const, foodId: 'frozen-nauplii' }
+    const placed = log('2026-03-22T06:00:00Z', 'order.placed', { ...order, comesOn: '2026-03-24' })
+    const state = stateOf(all, [placed])
+    const round = buildRound(state, new Map())
+    expect(round.stops.some(s => s.kind === 'provide')).toBe(false)
+    const ask = round.stops.find(s => s.kind === 'ask')!
+    expect(wordsOf(ask, state)[0]!.text).toBe('Has the order of frozen nauplii come?')
+    const context = {
+      state,
+      roundKey: round.current.key,
+      reckoning: round.reckoning,
+      now: NOW,
+      newId: uid,
+    }
+    const came = answerStop(ask, { how: 'done' }, context)
+    if (!came.ok) throw new Error('not answered')
+    const after = roomState(
+      [
+        ...all.filter(r => r.type !== 'room'),
+        { ...all.find(r => r.type === 'room')!, ...came.records[0] },
+      ] as AnyRecord[],
+      [placed, ...came.entries.map(e => log(NOW, e.kind, e.data))],
+      NOW,
+    )!
+    expect(after.stores.map(s => s.foodId)).toEqual(['frozen-nauplii'])
+    expect(after.room.foods).toContain('frozen-nauplii')
+  })
+
   it('is one stop of the round, said with its ways, and once a day', () => {
     const all = bare()
     const state = stateOf(all)

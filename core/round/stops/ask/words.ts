@@ -17,7 +17,8 @@ export function orderName(stop: AskStop): string {
   const { order } = stop.about
   const food = order.foodId ? edible(order.foodId) : null
   if (!food) return 'the cysts'
-  return order.what === 'starter' ? `the starter of ${foodInSentence(food)}` : foodInSentence(food)
+  const what = order.what === 'starter' ? 'the starter' : 'the order'
+  return `${what} of ${foodInSentence(food)}`
 }
 
 /** The question as it is asked. */

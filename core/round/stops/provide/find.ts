@@ -24,7 +24,8 @@ export function findProvides(c: RoundContext): ProvideStop[] {
   return unprovided(c.state).flatMap((u): ProvideStop[] => {
     const { brood, inDays, ways } = u
     if (seenToday(c, brood.id)) return []
-    const must = inDays - Math.min(...ways.map(w => w.days)) < SPARE_D
+    const fastest = Math.min(...ways.map(w => w.days))
+    const must = inDays - fastest < SPARE_D
     return [
       {
         kind: 'provide',

@@ -20,7 +20,7 @@ const BEGIN: Record<FirstFoodWay['kind'], (food: string) => string> = {
 }
 
 /** "hatch brine shrimp nauplii (fed from Fri 27 Mar)". */
-export const wayText = (w: FirstFoodWay, today: LocalDate) =>
+const wayText = (w: FirstFoodWay, today: LocalDate) =>
   `${BEGIN[w.kind](nameOf(w.foodId))} (fed from ${dayText(addDays(today, w.days))})`
 
 /** What is the matter, as the card says it. */
@@ -29,13 +29,14 @@ export const provideText = (s: ProvideStop) =>
 
 export function provideWords(stop: ProvideStop, state: RoomState): StopLine[] {
   const ways = stop.ways.map(w => wayText(w, state.today)).join(', or ')
+  const begin = ways ? ` ${ways.replace(/^./, c => c.toUpperCase())}.` : ''
   return [
     {
       subject: stop.subject.name,
       verb: 'Provide',
       amount: null,
       unit: '',
-      text: `${provideText(stop)} ${ways.replace(/^./, c => c.toUpperCase())}.`,
+      text: `${provideText(stop)}${begin}`,
       why: 'Nothing that fits its mouth stands, grows, is ordered or planned here.',
     },
   ]
