@@ -1,3 +1,4 @@
+import { compare } from '@renatus/core/math/compare'
 import { learnRoom, type LearningCache } from '@renatus/core/estimation/learning/learnRoom'
 import { randomStream } from '@renatus/core/math/random'
 import type { Entry } from '@renatus/core/records/entries'
@@ -62,7 +63,7 @@ export function livedLoft(today: LocalDate, timeZone: string): Loft {
     ...weeks.entries,
     ...loftAir(past, furniture, more),
     weighedPipette(pipette, past, more),
-  ]
+  ].sort((a, b) => compare(a.id, b.id))
   const whole = { records: weeks.records, entries }
   const first = before(whole, lived.find(r => r.date === today)!.at)
   const learning = learnRoom(first.records, first.entries)!

@@ -34,7 +34,8 @@ describe('a lot of cysts', () => {
       learned(bottles.slice(0, 2 * k)),
     )!.lots[0]!.state
   it('learns its hatch from counts, towards the truth and surer with each; a good look teaches nothing', () => {
-    expect(after(0)).toMatchObject({ hatch: 0.8, counts: 0 })
+    // Five weeks after it was opened it is a little less than the tin says.
+    expect(after(0)).toMatchObject({ hatch: expect.closeTo(0.78, 2) as never, counts: 0 })
     expect(Math.abs(after(8).hatch - 0.45)).toBeLessThan(0.05)
     expect(Math.abs(after(1).hatch - 0.45)).toBeGreaterThan(Math.abs(after(8).hatch - 0.45))
     expect(after(8).hatchHigh - after(8).hatchLow).toBeLessThan(
