@@ -1,3 +1,4 @@
+import { FIRST_PULL_D } from '../dynamics/hatch/handling'
 import { buyingOf, canBuyIn, STORE_LEAD_D } from '../foods/buying'
 import { foodOf } from '../foods/index'
 import { NAUPLII } from '../foods/hatchProfile'
@@ -34,8 +35,6 @@ export interface Unprovided {
 
 /** Sooner than this before the first meal nothing has to be done for it (working estimate). */
 const LOOKED_AHEAD_D = 14
-/** Days from a filled bottle to the first pull. */
-const HATCH_D = 1
 /** Courses are looked at so far. */
 const COURSE_D = 40
 /** Of all that would fit, the best are weighed against each other. */
@@ -61,7 +60,7 @@ function wayToGrow(state: RoomState, food: Food): FirstFoodWay[] {
   const { id, family } = food.profile
   if (family === 'hatch') {
     const cysts = state.lots.some(l => l.state.gramsLeft > 0) ? 0 : STORE_LEAD_D
-    return [{ kind: 'hatch', foodId: id, days: cysts + HATCH_D }]
+    return [{ kind: 'hatch', foodId: id, days: cysts + FIRST_PULL_D }]
   }
   if (!canBuyIn(food, Number(state.today.slice(5, 7)))) return []
   const method = food.methods[0]!

@@ -1,3 +1,5 @@
+import { FIRST_PULL_D } from '../../dynamics/hatch/handling'
+import { compare } from '../../math/compare'
 import { addDays, type LocalDate } from '../../time/localDate'
 import { STORE_LEAD_D } from '../../foods/buying'
 import { benchLacks, type BenchPart } from './assumedBench'
@@ -19,8 +21,6 @@ export interface PlanGet {
 
 /** A meal below this share is no reason to buy anything. */
 const WORTH = 0.02
-/** A bottle is filled the day before its nauplii are fed. */
-const HATCH_D = 1
 
 /** @param hatchedFrom days until what lacks at the bench is here; 0 where nothing does */
 export function planGets(
@@ -52,6 +52,6 @@ export function planGets(
     .filter(food => comesInDays(r.state, food) === null)
     .flatMap(food => get(food, null, STORE_LEAD_D))
   const bench = hatchedFrom > 0 && p.hatching ? p.hatching.food : null
-  const hatch = bench ? get(bench, benchLacks(r.state), hatchedFrom + HATCH_D) : []
-  return [...hatch, ...stores].sort((a, b) => (a.by < b.by ? -1 : Number(a.by > b.by)))
+  const hatch = bench ? get(bench, benchLacks(r.state), hatchedFrom + FIRST_PULL_D) : []
+  return [...hatch, ...stores].sort((a, b) => compare(a.by, b.by))
 }

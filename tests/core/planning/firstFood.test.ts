@@ -3,9 +3,9 @@ import { unprovided } from '@renatus/core/planning/firstFood'
 import type { Entry } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'
 import { answerStop } from '@renatus/core/round/answerStop'
-import { buildRound } from '@renatus/core/round/round'
+import { buildRound, type Round } from '@renatus/core/round/round'
 import { wordsOf } from '@renatus/core/round/roundLines'
-import { roomState } from '@renatus/core/stock/roomState'
+import { roomState, type RoomState } from '@renatus/core/stock/roomState'
 import { storeStands } from '@renatus/core/stock/storeStands'
 import { cultureOf, startedFrom } from '../cultureRoom'
 import { log, records, uid } from '../room'
@@ -20,6 +20,14 @@ const bare = (over: Parameters<typeof records>[0] = {}): AnyRecord[] =>
 const stateOf = (all: AnyRecord[], entries: Entry[] = []) => roomState(all, entries, NOW)!
 const ways = (all: AnyRecord[], entries: Entry[] = []) =>
   unprovided(stateOf(all, entries)).flatMap(u => u.ways.map(w => `${w.kind} ${w.foodId} ${w.days}`))
+
+const contextOf = (state: RoomState, round: Round) => ({
+  state,
+  roundKey: round.current.key,
+  reckoning: round.reckoning,
+  now: NOW,
+  newId: uid,
+})
 
 describe('the first food of a brood', () => {
   it('is asked for where nothing stands here, what is in time first', () => {
@@ -55,14 +63,7 @@ describe('the first food of a brood', () => {
     expect(round.stops.some(s => s.kind === 'provide')).toBe(false)
     const ask = round.stops.find(s => s.kind === 'ask')!
     expect(wordsOf(ask, state)[0]!.text).toBe('Has the order of frozen nauplii come?')
-    const context = {
-      state,
-      roundKey: round.current.key,
-      reckoning: round.reckoning,
-      now: NOW,
-      newId: uid,
-    }
-    const came = answerStop(ask, { how: 'done' }, context)
+    const came = answerStop(ask, { how: 'done' }, contextOf(state, round))
     if (!came.ok) throw new Error('not answered')
     const after = roomState(
       [
@@ -89,14 +90,7 @@ describe('the first food of a brood', () => {
     // Its tank does not tell to look whether that is ready of which there is none.
     const texts = round.stops.flatMap(s => wordsOf(s, state).map(l => l.text))
     expect(texts.join(' ')).not.toContain('first food of')
-    const context = {
-      state,
-      roundKey: round.current.key,
-      reckoning: round.reckoning,
-      now: NOW,
-      newId: uid,
-    }
-    const written = answerStop(stop, { how: 'done' }, context)
+    const written = answerStop(stop, { how: 'done' }, contextOf(state, round))
     if (!written.ok) throw new Error('not answered')
     const answered = written.entries.map(e => log(NOW, e.kind, e.data))
     const evening = roomState(all, answered, '2026-03-24T18:04:00Z')!
