@@ -7,19 +7,35 @@ import config from '../../playwright.config'
 
 const NOW = '2026-03-24T05:34:00Z'
 const FILM = join(mkdtempSync(join(tmpdir(), 'renatus-')), 'label.y4m')
-const SIZE = { w: 640, h: 480 }
-/** Pixels of a module of the code, and white around it. */
-const MODULE = 8
-const EDGE = 40
+/** What a phone sees at arm's length: 0.6 m away, 65 degrees wide, 1920 pixels. */
+const SIZE = { w: 1920, h: 1080 }
+const PX_PER_MM = SIZE.w / (2 * 600 * Math.tan((65 / 2) * (Math.PI / 180)))
+const CODE_MM = 33
+/** Looks across a pixel, so that edges come out grey as a lens makes them. */
+const PARTS = 4
 
-/** One grey picture of a code on white, as the film that stands in for a camera. */
+/** One grey picture of a code of 33 mm on white, as the film that stands in for a camera. */
 function film(text: string): Buffer {
   const { modules } = QRCode.create(text, { errorCorrectionLevel: 'M' })
+  const side = CODE_MM * PX_PER_MM
+  const from = {
+    x: Math.floor((SIZE.w - side) / 2) + 0.3,
+    y: Math.floor((SIZE.h - side) / 2) + 0.6,
+  }
+  const dark = (x: number, y: number) => {
+    const column = Math.floor(((x - from.x) / side) * modules.size)
+    const row = Math.floor(((y - from.y) / side) * modules.size)
+    const inside = Math.min(row, column) >= 0 && Math.max(row, column) < modules.size
+    return inside && modules.get(row, column) ? 1 : 0
+  }
   const luma = Buffer.alloc(SIZE.w * SIZE.h, 235)
-  for (let y = 0; y < modules.size * MODULE; y++)
-    for (let x = 0; x < modules.size * MODULE; x++)
-      if (modules.get(Math.floor(y / MODULE), Math.floor(x / MODULE)))
-        luma[(y + EDGE) * SIZE.w + x + EDGE] = 16
+  for (let y = Math.floor(from.y); y <= from.y + side; y++)
+    for (let x = Math.floor(from.x); x <= from.x + side; x++) {
+      let sum = 0
+      for (let i = 0; i < PARTS ** 2; i++)
+        sum += dark(x + (i % PARTS) / PARTS, y + Math.floor(i / PARTS) / PARTS)
+      luma[y * SIZE.w + x] = 235 - Math.round((sum / PARTS ** 2) * 200)
+    }
   const chroma = Buffer.alloc((SIZE.w * SIZE.h) / 2, 128)
   const head = `YUV4MPEG2 W${SIZE.w} H${SIZE.h} F10:1 Ip A1:1 C420jpeg\nFRAME\n`
   return Buffer.concat([Buffer.from(head), luma, chroma])
@@ -42,7 +58,7 @@ test.use({
   },
 })
 
-test('a label that is held before the camera opens its vessel', async ({ page }) => {
+test('a label at arm’s length before the camera opens its vessel', async ({ page }) => {
   await page.clock.install({ time: new Date(NOW) })
   await page.goto('/shelf?room=demo')
   const card = page.locator('main a[href^="/shelf/0"]').first()
