@@ -14,6 +14,7 @@ const CORE_ORDER = [
   'foods',
   'fry',
   'gel',
+  'instruments',
   'stock',
   'estimation',
   'planning',
@@ -44,7 +45,7 @@ module.exports = {
       from: { path: '^core/' },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'core'],
-        pathNot: 'node_modules/(zod|pure-rand|date-fns|@date-fns/tz|simple-statistics|image-js)/',
+        pathNot: 'node_modules/(zod|pure-rand|date-fns|@date-fns/tz|simple-statistics|image-js|papaparse)/',
       },
     },
     {

@@ -178,4 +178,6 @@ export interface Food {
   buying?: Buying
   /** Living range, degC. */
   rangeC: readonly [lo: number, hi: number]
+  /** Where a vessel of it is to be called as too warm sooner than at the end of that range, degC. */
+  alarmHighC?: number
 }

@@ -23,6 +23,8 @@ export const COMMANDS: Record<string, () => Promise<Command>> = {
   'decapsulate': () => command(import('./decapsulate')),
   'soda': () => command(import('./soda')),
   'dose': () => command(import('./dose')),
+  'temperatures': () => command(import('./temperatures')),
+  'alarms': () => command(import('./alarms')),
   'hatch': () => command(import('./hatch')),
   'species': () => command(import('./species')),
   'ladder': () => command(import('./ladder')),
@@ -39,15 +41,7 @@ export const COMMANDS: Record<string, () => Promise<Command>> = {
 }
 
 /** Commands that are to come, with the part of the core that they need. */
-export const NOT_YET = new Set([
-  'temperatures',
-  'alarms',
-  'stores',
-  'trial',
-  'practice',
-  'scenarios',
-  'export',
-])
+export const NOT_YET = new Set(['stores', 'trial', 'practice', 'scenarios', 'export'])
 
 /** Commands that need no input document. */
 export const LISTS = new Set(['species', 'foods'])

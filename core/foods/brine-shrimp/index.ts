@@ -14,4 +14,5 @@ export const brineShrimp: Food = {
   withoutAirH: 3,
   reliability: { failure: 0.03, readyLogSd: 0.08 },
   rangeC: [15, 34],
+  alarmHighC: 32,
 }
