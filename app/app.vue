@@ -5,6 +5,7 @@ import { useEventListener } from '@vueuse/core'
 import AppBanners from '~/components/shell/AppBanners.vue'
 import AppSpine from '~/components/shell/AppSpine.vue'
 import FailureNotices from '~/components/shell/FailureNotices.vue'
+import { liveOn } from '~/composables/liveOn'
 import ClockBar from '~/components/shell/ClockBar.vue'
 import { useEscape } from '~/composables/useEscape'
 
@@ -12,6 +13,7 @@ import { useEscape } from '~/composables/useEscape'
 const route = useRoute()
 const bare = computed(() => route.meta.bare === true)
 const FinderDialog = defineAsyncComponent(() => import('~/components/finder/FinderDialog.vue'))
+const AlarmBar = defineAsyncComponent(() => import('~/components/shell/AlarmBar.vue'))
 const finding = ref(false)
 useEscape()
 /** One key opens the finder, unless somebody is typing. */
@@ -38,6 +40,7 @@ useEventListener('keydown', (e: KeyboardEvent) => {
     <div v-if="!bare" class="pb-24 desk:pb-8 min-w-0">
       <ClockBar @find="finding = true" />
       <AppBanners />
+      <AlarmBar v-if="liveOn" />
       <main id="main" class="px-4 pt-5 desk:px-6 desk:pt-4 max-w-[74rem]">
         <NuxtPage />
       </main>

@@ -1,4 +1,5 @@
 import type { HatchSetup } from '@renatus/core/records/entries'
+import type { HatchSchool } from '@renatus/core/records/vocabulary'
 import { startHatch } from '@renatus/core/round/stops/hatch/answer'
 import { newId } from '~/db/newId'
 import { useRoomStore } from '~/stores/room'
@@ -8,15 +9,9 @@ import { useUndo } from './useUndo'
 /** What is put into a vessel, by hand. */
 export interface HatchAmounts {
   vesselId: string
+  school: HatchSchool
   setup: HatchSetup
   startedAt: string
-}
-
-/** The school that a hatch by hand is run by. */
-function schoolOf(s: HatchSetup): string {
-  if (s.decapsulated) return 'decapsulated'
-  if (!s.lit) return 'dark'
-  return s.pullsAt.length > 1 ? 'two-pulls' : 'one-pull'
 }
 
 /** Starting, emptying, reading the thermometer at the hatch bench, written to the log. */
@@ -25,12 +20,17 @@ export function useHatchActions() {
   const undo = useUndo()
 
   /** Returns a problem in words, or null. */
-  async function start({ vesselId, setup, startedAt }: HatchAmounts): Promise<string | null> {
+  async function start({
+    vesselId,
+    school,
+    setup,
+    startedAt,
+  }: HatchAmounts): Promise<string | null> {
     const vessel = room.state?.vessels.find(v => v.id === vesselId)
     if (!vessel) return null
     if (room.state?.hatches.some(h => h.vesselId === vesselId && h.endedAt === null))
       return VESSEL_BUSY(vessel.name)
-    const hatch = { vessel, school: schoolOf(setup), setup, startedAt }
+    const hatch = { vessel, school, setup, startedAt }
     const { entries, records } = startHatch(hatch, newId)
     const result = await room.write(entries, null, records)
     if (!result.ok) return answeredElsewhere(result, room.timeZone)

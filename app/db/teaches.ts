@@ -7,6 +7,7 @@ export const TEACH: ReadonlySet<EntryKind> = new Set<EntryKind>([
   'culture.looked',
   'culture.did',
   'culture.temperature',
+  'culture.course',
   'culture.harvested',
   'culture.refused',
   'culture.ended',

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import InTurn from '~/components/shared/InTurn.vue'
 import { computed, defineAsyncComponent, ref } from 'vue'
+import { useRoute } from '#app/composables/router'
 import HatchForm from '~/components/bench/HatchForm.vue'
 import MixingSheet from '~/components/bench/MixingSheet.vue'
 import HatchCard from '~/components/bench/HatchCard.vue'
@@ -14,7 +15,12 @@ import { plural } from '~/words/round'
 const room = useRoomStore()
 useCulturesStore()
 const units = useUnits()
-const starting = ref(false)
+const route = useRoute()
+/** Cysts whose shells were just taken off, g: they go into a bottle now. */
+const bareG = computed(() =>
+  route.query.start === 'decapsulated' ? Number(route.query.grams) || null : null,
+)
+const starting = ref(bareG.value !== null)
 const running = computed(() => room.state?.hatches.filter(r => r.endedAt === null) ?? [])
 const free = computed(
   () => room.state?.hatchVessels.filter(v => !running.value.some(r => r.vesselId === v.id)) ?? [],
@@ -71,9 +77,10 @@ const next = computed(() => room.round?.reckoning.hatch.hatches[0])
     >
       <div v-if="!starting" class="flex flex-wrap gap-3 items-center">
         <button class="btn" @click="starting = true">Start a hatch by hand</button
+        ><NuxtLink class="btn" to="/decapsulate" :prefetch="false">Take shells off</NuxtLink
         ><span class="small">Free: {{ free.map(v => v.name).join(', ') }}</span>
       </div>
-      <HatchForm v-else @saved="starting = false" @cancel="starting = false" />
+      <HatchForm v-else :bare-g="bareG" @saved="starting = false" @cancel="starting = false" />
     </section>
     <InTurn><MixingSheet /></InTurn>
     <InTurn

@@ -1,3 +1,5 @@
+import { hatchFood } from '@renatus/core/foods/hatchFood'
+import type { HatchSchool } from '@renatus/core/records/vocabulary'
 import type { HatchWarning } from '@renatus/core/dynamics/hatch/hatch'
 
 /** What a warning of the hatch model means, and what to do. */
@@ -13,3 +15,8 @@ export const HATCH_WARNINGS: Record<HatchWarning, string> = {
   'too-slow': 'At this temperature nine tenths need more than 60 hours. Warm the vessel.',
   'never': 'Nothing hatches like this. Check temperature and salt.',
 }
+
+/** Schools as they stand in a list. */
+export const HATCH_SCHOOL_NAMES = Object.fromEntries(
+  hatchFood.methods.map(m => [m.id, m.name.toLowerCase()]),
+) as Record<HatchSchool, string>

@@ -7,7 +7,7 @@ import { edible } from '@renatus/core/fry/edibles'
 import { dayText } from '@renatus/core/time/dayText'
 import { animalsText } from '@renatus/core/units/countable'
 import type { MeasureSystem } from '@renatus/core/units/kitchenMeasures'
-import { CULTURE_SENTENCES } from './logCultures'
+import { courseText, CULTURE_SENTENCES } from './logCultures'
 import type { Sentences, SentenceWords } from './sentences'
 
 /** Names of the kinds of entries, as filters show them. */
@@ -38,6 +38,11 @@ export const KIND_NAMES: Record<EntryKind, string> = {
   'culture.looked': 'Look',
   'culture.did': 'Culture tended',
   'culture.temperature': 'Temperature read',
+  'culture.course': 'Thermometer',
+  'culture.tested': 'Water tested',
+  'place.course': 'Thermometer of a place',
+  'tank.course': 'Thermometer of a tank',
+  'lot.decapsulated': 'Shells taken off',
   'culture.gravity': 'Gravity read',
   'culture.harvested': 'Drawn from',
   'culture.refused': 'Not worth a harvest',
@@ -90,6 +95,12 @@ export const CORRECTABLE: Partial<
   ],
 }
 
+const NAKED_WORDS = {
+  hatch: 'to hatch',
+  feed: 'to feed as they are',
+  store: 'stored in brine',
+  lost: 'lost',
+} as const
 const foodName = (id: string) => edible(id)?.name.toLowerCase() ?? id
 export const EVENT_WORDS = {
   spawned: 'spawned',
@@ -206,6 +217,8 @@ const SENTENCES: Sentences<EntryKind> = {
   'clock.started': d => d.label,
   'clock.seen': () => 'seen',
   'lot.weighed': (d, w) => `${w.name(d.lotId)}: ${formatGrams(d.grams)} left`,
+  'lot.decapsulated': (d, w) =>
+    `${formatGrams(d.grams)} of ${w.name(d.lotId)}: ${NAKED_WORDS[d.outcome]}`,
   'brood.counted': (d, w) => `${w.name(d.broodId)}: ${numberText(d.fry)} fry`,
   'brood.event': (d, w) => `${w.name(d.broodId)}: ${EVENT_WORDS[d.event]} on ${dayText(d.on)}`,
   'brood.left': (d, w) => `${w.name(d.broodId)}: ${numberText(d.fry)} ${leftText(d, w.name)}`,
@@ -218,6 +231,7 @@ const SENTENCES: Sentences<EntryKind> = {
   'weaning.decided': (d, w) =>
     `${w.name(d.broodId)}: ${d.take ? 'takes' : 'does not take'} ${foodName(d.foodId)}${d.take ? '' : ' yet'}`,
   'tank.temperature': (d, w) => `${w.name(d.tankId)}: ${d.temperatureC.toFixed(1)} °C`,
+  'tank.course': (d, w) => `${w.name(d.tankId)}: ${courseText(d)}`,
   'tank.task': (d, w) => `${w.name(d.tankId)}: ${TASK_WORDS[d.task] ?? d.task}`,
   'sample.counted': (d, w) => {
     const animals = d.counts.reduce((a, b) => a + b, 0)

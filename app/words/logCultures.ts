@@ -4,7 +4,7 @@ import { formatCount, formatGrams, formatMillilitres } from '@renatus/core/units
 import type { Sentences } from './sentences'
 import { CLEAN_WORDS, LEVEL_WORDS, REFUSED } from './tending'
 
-type CultureKind = Extract<EntryKind, `culture.${string}` | 'place.temperature'>
+type CultureKind = Extract<EntryKind, `culture.${string}` | `place.${string}`>
 
 const ACTION_WORDS: Record<EntryData<'culture.did'>['action'], string> = {
   feed: 'fed',
@@ -24,6 +24,21 @@ const ORIGIN_WORDS = {
   cultures: 'from',
   unknown: '',
 } as const
+
+const HOW_WORDS = {
+  'typed': 'read',
+  'min-max': 'lowest and highest',
+  'file': 'from its file',
+  'live': 'live',
+} as const
+
+/** What an instrument showed, from the coldest to the warmest. */
+export function courseText(d: Pick<EntryData<'place.course'>, 'how' | 'points'>): string {
+  const c = d.points.map(p => p.c)
+  const [low, high] = [Math.min(...c), Math.max(...c)].map(x => x.toFixed(1))
+  const span = low === high ? `${low} °C` : `${low} to ${high} °C`
+  return `${span} (${HOW_WORDS[d.how]})`
+}
 
 const unitText = (amount: number, unit: EntryData<'culture.did'>['unit']) =>
   unit === 'share'
@@ -87,6 +102,10 @@ export const CULTURE_SENTENCES: Sentences<CultureKind> = {
   },
   'culture.did': (d, w) => `${w.name(d.cultureId)}: ${all(didParts(d))}`,
   'culture.temperature': (d, w) => `${w.name(d.cultureId)}: ${d.temperatureC.toFixed(1)} °C`,
+  'culture.course': (d, w) => `${w.name(d.cultureId)}: ${courseText(d)}`,
+  'place.course': (d, w) => `${w.name(d.placeId)}: ${courseText(d)}`,
+  'culture.tested': (d, w) =>
+    `${w.name(d.cultureId)}: pH ${d.pH.toFixed(1)}${d.sodaG > 0 ? ` with ${formatGrams(d.sodaG)} of soda` : ''}`,
   'culture.gravity': (d, w) => `${w.name(d.cultureId)}: ${d.sg.toFixed(3)}`,
   'culture.harvested': (d, w) => `${w.name(d.cultureId)}: ${all(harvestParts(d, w.name))}`,
   'culture.refused': (d, w) => w.name(d.cultureId),

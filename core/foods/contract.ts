@@ -66,6 +66,9 @@ export interface Upkeep {
   whenBelow?: { key: string; value: number }
 }
 
+/** How a vessel that hatches is emptied: at once, at two rounds, one or the other as it suits, or a little at each round. */
+export type HatchPulls = 'one' | 'two' | 'one-or-two' | 'each'
+
 export interface FoodMethod {
   id: string
   name: string
@@ -101,6 +104,8 @@ export interface FoodMethod {
   topUp?: Water
   /** Chance that a start of this school fails before it is ready, where neither family nor factors say it. */
   failure?: number
+  /** Of a food that hatches. */
+  pulls?: HatchPulls
   /** Usual vessel. */
   vessel: { volumeL: number; depthCm: number; widthCm: number; matterGPerL: number }
 }

@@ -143,5 +143,7 @@ export function upgradeFile(file: unknown, version: number): unknown {
   if (version < 8) f = { ...f, version: 8 }
   // Version 8 to 9 added minutes of rounds by the day of the week: optional.
   if (version < 9) f = { ...f, version: 9 }
+  // Version 9 to 10 added courses of instruments, tested water, cysts without shells and the school of hatches: optional.
+  if (version < 10) f = { ...f, version: 10 }
   return f
 }

@@ -1,10 +1,11 @@
 import { hatchFactors, productOfFactors } from '../dynamics/hatch/factors'
-import { hatch, harvestWindow, type Hatch } from '../dynamics/hatch/hatch'
+import { hatch, harvestWindow, type HarvestWindow, type Hatch } from '../dynamics/hatch/hatch'
 import { CHILLED_HOLD_H } from '../dynamics/hatch/handling'
 import type { HatchVessel } from '../stock/roomState'
 import { hoursBetween, type Instant } from '../time/localDate'
-import { grams, type GramsPerLitre } from '../units/quantity'
+import { grams } from '../units/quantity'
 import { keeps, type Want } from './allocate'
+import { broughtBy, type HatchWay } from './hatchWay'
 
 /** The lot as the planner sees it. */
 export interface LotForPlan {
@@ -16,14 +17,6 @@ export interface LotForPlan {
   spread: number
   gramsLeft: number
 }
-export interface WaterForPlan {
-  saltGL: GramsPerLitre
-  pH: number
-}
-
-/** Load beyond which even a household bottle is not filled, g/L (Lavens & Sorgeloos 1996). */
-export const MOST_CYSTS_GL = 5
-
 /** A way to cover a run of meals: start, pulls, and how many hatchable nauplii it takes. */
 export interface HatchOption {
   vessel: HatchVessel
@@ -36,13 +29,13 @@ export interface HatchOption {
   yieldShare: number
 }
 
-const emptyBottle = (vessel: HatchVessel, lot: LotForPlan, water: WaterForPlan) => ({
+const emptyBottle = (vessel: HatchVessel, lot: LotForPlan, way: HatchWay) => ({
   vesselL: vessel.litres,
   cystsG: grams(0),
-  saltGL: water.saltGL,
-  pH: water.pH,
-  lit: vessel.lit,
-  decapsulated: false,
+  saltGL: way.saltGL,
+  pH: way.pH,
+  lit: way.lit ?? vessel.lit,
+  decapsulated: way.decapsulated,
   temperature: vessel.temperatureC,
   lot,
 })
@@ -51,9 +44,13 @@ const emptyBottle = (vessel: HatchVessel, lot: LotForPlan, water: WaterForPlan) 
 export const vesselModel = (
   vessel: HatchVessel,
   lot: LotForPlan,
-  water: WaterForPlan,
+  way: HatchWay,
   cystsG = 0,
-): Hatch => hatch({ ...emptyBottle(vessel, lot, water), cystsG: grams(cystsG) })
+): Hatch => hatch({ ...emptyBottle(vessel, lot, way), cystsG: grams(cystsG) })
+
+/** Until when a bottle is pulled, h after its start. */
+export const lastCall = (window: HarvestWindow, way: Pick<HatchWay, 'pulls'>): number =>
+  way.pulls === 'each' ? Math.max(window.lastCallH, window.drawUntilH) : window.lastCallH
 
 /**
  * How many hatchable nauplii a start and its pulls take to cover the wants: the worst of all prefixes,
@@ -65,17 +62,14 @@ export function hatchOption(
   startAt: Instant,
   pullsAt: Instant[],
   wants: readonly Want[],
+  way: Pick<HatchWay, 'pulls'>,
 ): HatchOption | null {
   const window = harvestWindow(model.curve)
   const last = pullsAt.at(-1)
-  if (!window || !last || hoursBetween(startAt, last) > window.lastCallH) return null
-  let taken = 0
-  const pulls = pullsAt.map(at => {
-    const h = hoursBetween(startAt, at)
-    const useful = model.curve.pull(h, taken).useful
-    taken = h
-    return { at, useful }
-  })
+  if (!window || !last || hoursBetween(startAt, last) > lastCall(window, way)) return null
+  const hours = pullsAt.map(at => hoursBetween(startAt, at))
+  const brought = broughtBy(way, model.curve, hours)
+  const pulls = pullsAt.map((at, i) => ({ at, useful: brought[i]!.useful }))
   const first = pullsAt[0]!
   const mine = wants.filter(
     w => hoursBetween(first, w.at) > -1e-6 && hoursBetween(first, w.at) < CHILLED_HOLD_H - 1e-6,
@@ -100,25 +94,25 @@ export function hatchOption(
 export function cystsFor(
   vessel: HatchVessel,
   lot: LotForPlan,
-  water: WaterForPlan,
+  way: HatchWay,
   hatchable: number,
 ): number {
   const yields = (g: number) => {
-    const model = vesselModel(vessel, lot, water)
+    const model = vesselModel(vessel, lot, way)
     const factors = hatchFactors(
       {
         vesselL: vessel.litres,
         cystsG: grams(g),
-        saltGL: water.saltGL,
-        pH: water.pH,
-        lit: vessel.lit,
+        saltGL: way.saltGL,
+        pH: way.pH,
+        lit: way.lit ?? vessel.lit,
       },
       model.factors.temperature,
     )
     return g * lot.cystsPerG * lot.hatch * productOfFactors(factors)
   }
   let lo = 0
-  let hi = MOST_CYSTS_GL * vessel.litres
+  let hi = way.mostCystsGL * vessel.litres
   if (yields(hi) <= hatchable) return hi
   while (hi - lo > 1e-6 * hi) {
     const middle = (lo + hi) / 2

@@ -5,14 +5,10 @@ import { hoursBetween, toInstant, toMs, type Instant } from '../time/localDate'
 import { fullRounds, type RoundOccurrence } from '../time/rounds'
 import { allocate, type Batch, type Want } from './allocate'
 import { HATCH_MARGIN, leastCysts } from './hatchMargin'
-import {
-  hatchOption,
-  vesselModel,
-  type HatchOption,
-  type LotForPlan,
-  type WaterForPlan,
-} from './hatchOption'
+import { hatchOption, vesselModel, type HatchOption, type LotForPlan } from './hatchOption'
+import { hatchWay, type HatchWay } from './hatchWay'
 import { SPILL, type Meal } from './meals'
+import { runsOfPulls } from './pullRounds'
 import { plannedHatch, type PlannedHatch } from './plannedHatch'
 import { rotationFor, type Rotation } from './rotation'
 import { answersOf, type Answered } from './reckoning/answered'
@@ -80,7 +76,7 @@ export function hatchPlan(
     spread: open.state.spread,
     gramsLeft: open.state.gramsLeft,
   }
-  const water = { saltGL: state.room.hatchSaltGL, pH: state.hatchPH }
+  const way = hatchWay(state)
   const free = new Map(state.hatchVessels.map(v => [v.id, freeFrom(state, v, pulls)]))
   const putOff = new Set(
     rounds
@@ -100,7 +96,7 @@ export function hatchPlan(
     const openWants = wants.filter(isShort).map(w => ({ ...w, useful: lacking.get(w.key)! }))
     const options =
       lot && lot.gramsLeft > 0.05
-        ? optionsFor(state, rounds, first, openWants, lot, water, free, putOff)
+        ? optionsFor(state, rounds, first, openWants, lot, way, free, putOff)
         : []
     const best = options.reduce<Weighed | null>(
       (a, b) => (a === null || score(b) > score(a) + 1e-9 ? b : a),
@@ -114,7 +110,7 @@ export function hatchPlan(
     const group = vesselsFor(
       best,
       lot,
-      water,
+      way,
       state.hatchVessels.filter(v => canStart(free, v, best.startAt)),
     )
     const from: LotForPlan = lot
@@ -124,7 +120,7 @@ export function hatchPlan(
       return plannedHatch(
         state,
         { ...best, vessel, hatchable: best.hatchable * share },
-        { lot: from, water, meals: fed, rounds, share },
+        { lot: from, way, meals: fed, rounds, share },
       )
     })
     for (const hatch of planned) {
@@ -153,7 +149,7 @@ export function hatchPlan(
     pulls,
     meals,
     gaps: gapsOf(short, meals, wants, [...batches, ...frozenBatches(state)]),
-    rotation: rotationFor(state, hatches, lot, water),
+    rotation: rotationFor(state, hatches, lot, way),
   }
 }
 
@@ -207,7 +203,7 @@ function optionsFor(
   first: Want,
   wants: readonly Want[],
   lot: LotForPlan,
-  water: WaterForPlan,
+  way: HatchWay,
   free: Map<string, Instant | null>,
   putOff: ReadonlySet<string>,
 ): Weighed[] {
@@ -215,8 +211,8 @@ function optionsFor(
   const soon = quarterBefore(state.now)
   const full = fullRounds(rounds).filter(r => Math.abs(hoursBetween(r.at, first.at)) <= LONGEST_H)
   for (const vessel of state.hatchVessels) {
-    const model = vesselModel(vessel, lot, water)
-    const least = (leastCysts(vessel.litres) * perGramIn(vessel, lot, water)) / HATCH_MARGIN
+    const model = vesselModel(vessel, lot, way)
+    const least = (leastCysts(vessel.litres) * perGramIn(vessel, lot, way)) / HATCH_MARGIN
     for (const start of full) {
       if (putOff.has(start.key)) continue
       const startAt = start.at < soon ? soon : start.at
@@ -224,11 +220,10 @@ function optionsFor(
       full.forEach((pull, i) => {
         const ahead = hoursBetween(pull.at, first.at)
         if (toMs(pull.at) <= toMs(startAt) || ahead < -1e-6 || ahead >= CHILLED_HOLD_H) return
-        const second = full[i + 1]
         const drawn = model.curve.pull(hoursBetween(startAt, pull.at), 0)
         const yolk = drawn.useful / Math.max(1e-9, drawn.hatchedFraction)
-        for (const pullsAt of second ? [[pull.at], [pull.at, second.at]] : [[pull.at]]) {
-          const option = hatchOption(vessel, model, startAt, pullsAt, wants)
+        for (const pullsAt of runsOfPulls(full.slice(i), way)) {
+          const option = hatchOption(vessel, model, startAt, pullsAt, wants, way)
           if (
             option &&
             option.yieldShare >= LEAST_YIELD &&
@@ -243,17 +238,17 @@ function optionsFor(
 }
 
 /** Nauplii of a gram that is not crowded. */
-const perGramIn = (vessel: HatchVessel, lot: LotForPlan, water: WaterForPlan) =>
-  vesselModel(vessel, lot, water, 1).nauplii
+const perGramIn = (vessel: HatchVessel, lot: LotForPlan, way: HatchWay) =>
+  vesselModel(vessel, lot, way, 1).nauplii
 
 /** The vessel of the option, and more that are free and as warm when it alone would be crowded. */
 function vesselsFor(
   option: HatchOption,
   lot: LotForPlan,
-  water: WaterForPlan,
+  way: HatchWay,
   free: readonly HatchVessel[],
 ): HatchVessel[] {
-  const wantG = option.hatchable / perGramIn(option.vessel, lot, water)
+  const wantG = option.hatchable / perGramIn(option.vessel, lot, way)
   const group = [option.vessel]
   for (const vessel of free) {
     if (wantG <= group.reduce((g, v) => g + v.litres * fullDensity(v.litres), 0)) break
@@ -277,11 +272,7 @@ function whyNone(
   if (state.hatchVessels.length === 0) return 'no-vessel'
   if (putOff.has(rounds[0]!.key) && hoursBetween(state.now, first.at) > 12) return 'put-off'
   const soonest = Math.min(
-    ...state.hatchVessels.map(
-      v =>
-        vesselModel(v, lot, { saltGL: state.room.hatchSaltGL, pH: state.hatchPH }).curve.t50h ??
-        Infinity,
-    ),
+    ...state.hatchVessels.map(v => vesselModel(v, lot, hatchWay(state)).curve.t50h ?? Infinity),
   )
   return hoursBetween(state.now, first.at) < soonest + 2 ? 'too-late' : 'no-vessel'
 }

@@ -2,6 +2,7 @@ import { densityFactor, fullDensity } from '../dynamics/hatch/factors'
 import { harvestWindow, type HatchWarning } from '../dynamics/hatch/hatch'
 import type { Reason } from '../reasons/reason'
 import type { SaltRecord } from '../records/records'
+import type { HatchSchool } from '../records/vocabulary'
 import { saltInUse, type HatchVessel, type RoomState } from '../stock/roomState'
 import { hoursBetween, type Instant } from '../time/localDate'
 import type { RoundOccurrence } from '../time/rounds'
@@ -9,13 +10,12 @@ import { saltFor, type SaltRecipe } from '../water/salinity'
 import { sodaFor, type SodaAdvice } from '../water/soda'
 import {
   cystsFor,
-  MOST_CYSTS_GL,
   roundUpGrams,
   vesselModel,
   type HatchOption,
   type LotForPlan,
-  type WaterForPlan,
 } from './hatchOption'
+import { broughtBy, schoolOfHatch, type HatchWay } from './hatchWay'
 import { HATCH_MARGIN, leastCysts } from './hatchMargin'
 import { SPILL, type Meal } from './meals'
 
@@ -38,6 +38,10 @@ export interface PlannedHatch {
   saltG: number
   recipe: SaltRecipe | null
   cystsG: number
+  /** How it is run. */
+  school: HatchSchool
+  lit: boolean
+  decapsulated: boolean
   soda: SodaAdvice | null
   pulls: PlannedPull[]
   meals: Meal[]
@@ -49,7 +53,7 @@ export interface PlannedHatch {
 
 interface Context {
   lot: LotForPlan
-  water: WaterForPlan
+  way: HatchWay
   meals: Meal[]
   rounds: readonly RoundOccurrence[]
   share: number
@@ -59,27 +63,24 @@ interface Context {
 export function plannedHatch(
   state: RoomState,
   option: HatchOption,
-  { lot, water, meals, rounds, share }: Context,
+  { lot, way, meals, rounds, share }: Context,
 ): PlannedHatch {
   const { vessel, startAt, pullsAt } = option
-  const wantG = cystsFor(vessel, lot, water, HATCH_MARGIN * option.hatchable)
+  const wantG = cystsFor(vessel, lot, way, HATCH_MARGIN * option.hatchable)
   const proposedG = Math.max(leastCysts(vessel.litres), roundUpGrams(wantG))
   const cystsG = Math.min(proposedG, Math.max(0.1, Math.floor(lot.gramsLeft * 10) / 10))
-  const model = vesselModel(vessel, lot, water, cystsG)
+  const model = vesselModel(vessel, lot, way, cystsG)
   const salt = saltInUse(state)
-  const recipe = salt && saltFor(vessel.litres, water.saltGL, salt, state.room.measures)
-  let taken = 0
-  const pulls = pullsAt.map((at): PlannedPull => {
-    const h = hoursBetween(startAt, at)
-    const pull = model.curve.pull(h, taken)
-    taken = h
-    return {
-      at,
-      h,
-      nauplii: pull.hatchedFraction * model.nauplii,
-      useful: pull.useful * model.nauplii,
-    }
-  })
+  const lit = way.lit ?? vessel.lit
+  const recipe = salt && saltFor(vessel.litres, way.saltGL, salt, state.room.measures)
+  const hours = pullsAt.map(at => hoursBetween(startAt, at))
+  const brought = broughtBy(way, model.curve, hours)
+  const pulls = brought.map((pull, i): PlannedPull => ({
+    at: pullsAt[i]!,
+    h: pull.h,
+    nauplii: pull.hatchedFraction * model.nauplii,
+    useful: pull.useful * model.nauplii,
+  }))
   const startRound = rounds.findLast(r => hoursBetween(r.at, startAt) >= -1e-6) ?? rounds[0]!
   return {
     key: `start:${vessel.id}:${startRound.key}`,
@@ -89,17 +90,20 @@ export function plannedHatch(
     startAt,
     startRound,
     waterL: vessel.litres,
-    saltG: vessel.litres * water.saltGL,
+    saltG: vessel.litres * way.saltGL,
     recipe,
     cystsG,
-    soda: sodaFor(vessel.litres, state.room.water),
+    school: schoolOfHatch(way, { lit, pulls: pulls.length }),
+    lit,
+    decapsulated: way.decapsulated,
+    soda: sodaFor(vessel.litres, state.room.water, way.provenSodaGL ?? undefined),
     pulls,
     meals,
     wasted: 1 - densityFactor(cystsG, vessel.litres),
     warnings: model.warnings,
     why: {
-      cysts: whyCysts(option, lot, model, { cystsG, wantG }, share, meals),
-      salt: whySalt(vessel, water, salt),
+      cysts: whyCysts(option, lot, model, { cystsG, wantG, mostGL: way.mostCystsGL }, share, meals),
+      salt: whySalt(vessel, way, salt),
       time: whyTime(vessel, option, model),
     },
   }
@@ -109,15 +113,15 @@ function whyCysts(
   option: HatchOption,
   lot: LotForPlan,
   model: ReturnType<typeof vesselModel>,
-  { cystsG, wantG }: { cystsG: number; wantG: number },
+  { cystsG, wantG, mostGL }: { cystsG: number; wantG: number; mostGL: number },
   share: number,
   meals: Meal[],
 ): Reason {
   const f = model.factors
-  const most = MOST_CYSTS_GL * option.vessel.litres
+  const most = mostGL * option.vessel.litres
   const least =
     wantG < leastCysts(option.vessel.litres) ? ' Less than half a gram is not worth a vessel.' : ''
-  const byDensity = wantG > most - 0.01 ? ` Held to ${MOST_CYSTS_GL} g per litre.` : ''
+  const byDensity = wantG > most - 0.01 ? ` Held to ${mostGL} g per litre.` : ''
   const held =
     cystsG < wantG - 0.05 ? ' It would take more: held to what the lot has left.' : byDensity
   return {
@@ -196,9 +200,9 @@ function whyCysts(
   }
 }
 
-function whySalt(vessel: HatchVessel, water: WaterForPlan, salt: SaltRecord | null): Reason {
+function whySalt(vessel: HatchVessel, way: HatchWay, salt: SaltRecord | null): Reason {
   return {
-    result: { label: 'salt', value: vessel.litres * water.saltGL, unit: 'g' },
+    result: { label: 'salt', value: vessel.litres * way.saltGL, unit: 'g' },
     rule: 'Litres of water put in times the salt wanted per litre.',
     formula: 'litres * target',
     inputs: [
@@ -212,7 +216,7 @@ function whySalt(vessel: HatchVessel, water: WaterForPlan, salt: SaltRecord | nu
       {
         key: 'target',
         label: 'salt wanted',
-        value: water.saltGL,
+        value: way.saltGL,
         unit: 'g/L',
         from: 'Setup; 15 to 35 g/L do no harm',
       },

@@ -2,7 +2,8 @@ import { CLEAN_UP_H } from '../dynamics/hatch/handling'
 import type { Reason } from '../reasons/reason'
 import type { RoomState } from '../stock/roomState'
 import { hoursBetween } from '../time/localDate'
-import { vesselModel, type LotForPlan, type WaterForPlan } from './hatchOption'
+import { vesselModel, type LotForPlan } from './hatchOption'
+import type { HatchWay } from './hatchWay'
 import type { PlannedHatch } from './plannedHatch'
 
 export interface Rotation {
@@ -19,14 +20,14 @@ export function rotationFor(
   state: RoomState,
   hatches: readonly PlannedHatch[],
   lot: LotForPlan | null,
-  water: WaterForPlan,
+  way: HatchWay,
 ): Rotation | null {
   const vessel = state.hatchVessels[0]
   if (!vessel || !lot) return null
   const planned = hatches[0]
   const hours = planned
     ? hoursBetween(planned.startAt, planned.pulls.at(-1)!.at)
-    : vesselModel(vessel, lot, water).curve.best?.h
+    : vesselModel(vessel, lot, way).curve.best?.h
   if (hours === undefined) return null
   const vessels = Math.ceil((hours + CLEAN_UP_H) / HARVEST_INTERVAL_H) + 1
   return {

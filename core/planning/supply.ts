@@ -2,12 +2,15 @@ import { CHILLED_HOLD_H } from '../dynamics/hatch/handling'
 import { NAUPLII } from '../foods/hatchProfile'
 import { harvestWindow } from '../dynamics/hatch/hatch'
 import type { Reason } from '../reasons/reason'
-import { lastPullH, modelOfHatch, type HatchCulture } from '../stock/hatchCultures'
-import { pullForecast } from '../stock/pullForecast'
+import { modelOfHatch, type HatchCulture } from '../stock/hatchCultures'
+import { movedPulls, type MovedPull } from '../stock/movedPulls'
+import { pullForecasts } from '../stock/pullForecast'
 import { lotOfHatch, type RoomState } from '../stock/roomState'
 import { addHours, hoursBetween, toMs, type Instant } from '../time/localDate'
 import { fullRounds, type RoundOccurrence } from '../time/rounds'
 import type { Batch } from './allocate'
+import { lastCall } from './hatchOption'
+import { waysOf } from '../stock/hatchPulls'
 import { wasAnswered } from './reckoning/answered'
 
 /** The next pull of a running hatch, at the round where it belongs. */
@@ -22,6 +25,8 @@ export interface ExpectedPull {
   /** Useful = nauplii x energy. */
   useful: number
   late: boolean
+  /** It is due at another hour than was meant: it was warmer or colder in the bottle. */
+  moved: MovedPull | null
   /** For the next pull of the bottle. */
   why: Reason | null
 }
@@ -32,7 +37,7 @@ export function isSpent(state: RoomState, hatch: HatchCulture): boolean {
   const window = harvestWindow(model.curve)
   const elapsed = hoursBetween(hatch.startedAt, state.now)
   // Nothing will ever hatch: after three days it is only smell.
-  return window ? elapsed > window.lastCallH + 12 : elapsed > 72
+  return window ? elapsed > lastCall(window, waysOf(hatch)) + 12 : elapsed > 72
 }
 
 /**
@@ -54,42 +59,40 @@ export function expectedPulls(
     const done = hatch.pulls.length
     const planned =
       hatch.setup.pullsAt.length > 0
-        ? hatch.setup.pullsAt
-        : [nearestRound(full, addHours(hatch.startedAt, model.curve.best.h)).at]
+        ? movedPulls(hatch, model, lot, state.hatchPH)
+        : [unmoved(nearestRound(full, addHours(hatch.startedAt, model.curve.best.h)).at)]
     const open = planned.slice(done)
     // After a failed first look there is still the late half: one more pull at the planned time or now.
-    let since = lastPullH(hatch)
-    const rounds = open.map(at => pullRound(state, hatch, full, current, at))
-    open.forEach((at, i) => {
-      const pullNo = done + i + 1
-      const round = rounds[i]!
+    const rounds = open.map(p => pullRound(state, hatch, full, current, p.at))
+    const due = open
+      .map((pull, i) => ({ pull, round: rounds[i]!, pullNo: done + i + 1 }))
       // A pull that was missed and the one that is due are one.
-      if (rounds[i + 1] === round) return
-      const h = hoursBetween(
-        hatch.startedAt,
-        round === current && toMs(state.now) > toMs(round.at) ? state.now : round.at,
-      )
-      const pull = model.curve.pull(h, since)
-      const first = since === lastPullH(hatch) ? pullForecast(hatch, model, lot, h) : null
-      const nauplii = first?.nauplii ?? model.nauplii * pull.hatchedFraction
-      const share =
-        first?.energy ?? (pull.hatchedFraction > 0 ? pull.useful / pull.hatchedFraction : 1)
-      since = h
+      .filter(({ round }, i) => rounds[i + 1] !== round)
+    const hours = due.map(({ round }) => {
+      const overdue = round === current && toMs(state.now) > toMs(round.at)
+      return hoursBetween(hatch.startedAt, overdue ? state.now : round.at)
+    })
+    const forecasts = pullForecasts(hatch, model, lot, hours)
+    due.forEach(({ pull, round, pullNo }, i) => {
+      const { nauplii, energy, why } = forecasts[i]!
       found.push({
         hatch,
         round,
         pullNo,
         ofPulls: planned.length,
         nauplii,
-        energy: share,
-        useful: nauplii * share,
-        why: first?.why ?? null,
-        late: toMs(at) < toMs(current.at) - 60_000,
+        energy,
+        useful: nauplii * energy,
+        why: i === 0 ? why : null,
+        moved: pull.byH === 0 ? null : pull,
+        late: toMs(pull.at) < toMs(current.at) - 60_000,
       })
     })
   }
   return found.sort((a, b) => toMs(a.round.at) - toMs(b.round.at))
 }
+
+const unmoved = (at: Instant): MovedPull => ({ meant: at, at, byH: 0 })
 
 /** The round at which a pull is made: a missed one now, one that was answered for at this round at the next. */
 function pullRound(

@@ -2,6 +2,7 @@ import * as z from 'zod'
 import { isTimeZone } from '../time/localDate'
 import {
   GEL_FORMS,
+  HATCH_SCHOOLS,
   INGREDIENT_ROLES,
   LEVELS,
   LOT_KEEPS,
@@ -47,9 +48,11 @@ export const room = z.object({
   rounds: z.array(roundTime).min(1).max(5),
   measures: measureSystem,
   water: z.object({ pH: z.number().min(3).max(11).nullable(), soft: z.boolean() }),
-  /** Salt wanted in the hatch bottle, g/L. */
   /** Which lot of cysts is used next. */
   lotOrder: z.enum(LOT_ORDERS).default('ages-first'),
+  /** How hatches are run here; null: one pull or two, as it suits the meals. */
+  hatchSchool: z.enum(HATCH_SCHOOLS).nullable().default(null),
+  /** Salt wanted in the hatch bottle, g/L. */
   hatchSaltGL: z.number().min(3).max(60).brand<'g/L'>(),
   /** Foods that are kept here or can be had at once; ladders are made of them. */
   foods: z.array(foodId).max(100).default(['brine-shrimp']),

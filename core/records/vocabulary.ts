@@ -65,6 +65,18 @@ export type VesselKind = (typeof VESSEL_KINDS)[number]
 export const LOT_KEEPS = ['freezer', 'fridge', 'room', 'humid'] as const
 export type LotKeep = (typeof LOT_KEEPS)[number]
 
+/** How a hatch is run; core/foods/brine-shrimp/methods.ts says what each does. */
+export const HATCH_SCHOOLS = [
+  'one-pull',
+  'two-pulls',
+  'keep-and-draw',
+  'dark',
+  'room-temperature',
+  'decapsulated',
+  'unrinsed',
+] as const
+export type HatchSchool = (typeof HATCH_SCHOOLS)[number]
+
 /** Which lot is opened next: the one that loses most by waiting, or the newest, for a brood that must not fail. */
 export const LOT_ORDERS = ['ages-first', 'newest-first'] as const
 
@@ -147,6 +159,14 @@ export type Answer = (typeof ANSWERS)[number]
 /** What can be ordered. */
 export const ORDERS = ['starter', 'cysts', 'food'] as const
 export type OrderKind = (typeof ORDERS)[number]
+
+/** How readings of an instrument come in: typed, as its lowest and highest since the last look, from its file, live. */
+export const COURSE_SOURCES = ['typed', 'min-max', 'file', 'live'] as const
+export type CourseSource = (typeof COURSE_SOURCES)[number]
+
+/** What becomes of cysts whose shells are off. */
+export const NAKED_CYSTS = ['hatch', 'feed', 'store', 'lost'] as const
+export type NakedCysts = (typeof NAKED_CYSTS)[number]
 
 /** How a culture ends. */
 export const ENDINGS = ['used up', 'failed', 'given away', 'discarded', 'reset'] as const

@@ -1,6 +1,6 @@
 import { ofKind } from '../records/effectiveEntries'
 import type { Entry, EntryData } from '../records/entries'
-import { hoursBetween, toMs, type Instant } from '../time/localDate'
+import { addHours, hoursBetween, toMs, type Instant } from '../time/localDate'
 
 /** A clock is an end instant in the log, not a timer: it survives whatever happens to the page. */
 export interface Clock {
@@ -8,6 +8,8 @@ export interface Clock {
   label: string
   startedAt: Instant
   endsAt: Instant
+  /** Hours it was moved by since it was started, negative for sooner. */
+  movedH: number
   about: { type: string; id: string }
   /** Hours to go; zero or less once it has ended. */
   left: number
@@ -28,11 +30,13 @@ const takenOver = (d: EntryData<'clock.started'>, now: Instant): boolean =>
  * Clocks nobody has answered yet, the next to end first. The clock of a hatch is answered by its next pull or by emptying it,
  * that of a store by feeding it out or pouring it away.
  * @param stores ids of the stores that still hold something
+ * @param movedH hours by which what a clock waits for is later than it was meant, by culture
  */
 export function clocks(
   entries: readonly Entry[],
   now: Instant,
   stores: ReadonlySet<string>,
+  movedH: ReadonlyMap<string, number> = new Map(),
 ): Clock[] {
   const seen = new Set(ofKind(entries, 'clock.seen').map(e => e.data.clockId))
   const lastAnswer = new Map<string, Instant>()
@@ -50,17 +54,20 @@ export function clocks(
         !takenOver(e.data, now),
     )
     .map(({ at, data }) => {
-      const span = toMs(data.endsAt) - toMs(at)
+      const by = data.about.type === 'culture' ? (movedH.get(data.about.id) ?? 0) : 0
+      const endsAt = by === 0 ? data.endsAt : addHours(data.endsAt, by)
+      const span = toMs(endsAt) - toMs(at)
       const passed = span <= 0 ? 1 : Math.min(1, Math.max(0, (toMs(now) - toMs(at)) / span))
       return {
         id: data.clockId,
         label: data.label,
         startedAt: at,
-        endsAt: data.endsAt,
+        endsAt,
+        movedH: by,
         about: data.about,
-        left: hoursBetween(now, data.endsAt),
+        left: hoursBetween(now, endsAt),
         passed,
-        ended: toMs(now) >= toMs(data.endsAt),
+        ended: toMs(now) >= toMs(endsAt),
       }
     })
     .sort((a, b) => toMs(a.endsAt) - toMs(b.endsAt))

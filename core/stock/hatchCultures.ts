@@ -1,4 +1,5 @@
 import { hatch, type Hatch } from '../dynamics/hatch/hatch'
+import type { Reading } from '../instruments/reading'
 import type { TemperatureCourse } from '../dynamics/hatch/temperature'
 import { ofKind } from '../records/effectiveEntries'
 import type { Entry, HatchSetup } from '../records/entries'
@@ -21,11 +22,15 @@ export interface HatchCulture {
   /** What its vessel is called. */
   name: string
   vesselId: string | null
+  /** The school it is run by. */
+  school: string
   placeId: string | null
   setup: HatchSetup
   startedAt: Instant
   /** Hours since start and degrees: the set temperature, then what was read. */
   temperature: TemperatureCourse
+  /** As its water was tested last; null where nobody has. */
+  pH: number | null
   pulls: Pull[]
   /** When the vessel was emptied or fully harvested; null while it runs. */
   endedAt: Instant | null
@@ -43,10 +48,12 @@ export function hatchCultures(
       id: c.id,
       name: c.record.name,
       vesselId: c.record.vesselId,
+      school: c.record.methodId,
       placeId: c.placeId,
       setup: c.hatch,
       startedAt: c.startedAt,
       temperature: c.hatch.temperatureC,
+      pH: null,
       pulls: [],
       endedAt: c.ended?.at ?? null,
     })
@@ -59,6 +66,14 @@ export function hatchCultures(
     const h = Math.max(0, hoursBetween(culture.startedAt, e.at))
     culture.temperature = [...before, { h, c: e.data.temperatureC }]
   }
+  for (const e of ofKind(entries, 'culture.course')) {
+    const culture = found.get(e.data.cultureId)
+    if (culture) culture.temperature = withCourse(culture, e.data.points)
+  }
+  for (const e of ofKind(entries, 'culture.tested')) {
+    const culture = found.get(e.data.cultureId)
+    if (culture) culture.pH = e.data.pH
+  }
   for (const e of ofKind(entries, 'culture.harvested')) {
     const { cultureId, organisms, seen } = e.data
     const culture = found.get(cultureId)
@@ -68,9 +83,22 @@ export function hatchCultures(
   return [...found.values()].sort((a, b) => (a.startedAt < b.startedAt ? -1 : 1))
 }
 
+/** The course of a bottle with what an instrument showed: until its first reading it was as warm as was set or read before. */
+function withCourse(
+  { temperature, startedAt }: HatchCulture,
+  points: readonly Reading[],
+): TemperatureCourse {
+  const read = points.map(p => ({ h: hoursBetween(startedAt, p.at), c: p.c })).filter(p => p.h >= 0)
+  const first = read[0]?.h ?? 0
+  if (read.length === 0) return temperature
+  const known = typeof temperature === 'number' ? [{ h: 0, c: temperature }] : temperature
+  const within = (h: number) => h > first && h < read.at(-1)!.h
+  return [...known.filter(p => !within(p.h)), ...read].sort((a, b) => a.h - b.h)
+}
+
 /** The model of a hatch: what it should do, given what is known of its lot and its temperature. */
 export function modelOfHatch(
-  culture: Pick<HatchCulture, 'setup' | 'temperature'>,
+  culture: Pick<HatchCulture, 'setup' | 'temperature' | 'pH'>,
   lot: Pick<Lot, 'cystsPerG' | 'speed' | 'spread'> & { hatch: number },
   pH: number,
 ): Hatch {
@@ -79,7 +107,7 @@ export function modelOfHatch(
     vesselL: waterL,
     cystsG,
     saltGL: gramsPerLitre(saltG / waterL),
-    pH,
+    pH: culture.pH ?? pH,
     lit,
     decapsulated,
     temperature: culture.temperature,

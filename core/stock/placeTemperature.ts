@@ -1,4 +1,5 @@
 import { ofKind } from '../records/effectiveEntries'
+import { meansOf } from '../instruments/meansOf'
 import type { Entry } from '../records/entries'
 import type { CultureRecord, Place } from '../records/records'
 import type { Level } from '../records/vocabulary'
@@ -22,7 +23,12 @@ function airCourse(place: Place, entries: readonly Entry[]): { at: Instant; air:
     topC: place.topC ?? null,
     bottomC: place.bottomC ?? null,
   }
-  return [{ at: '', air: before }, ...readings.map(e => ({ at: e.at, air: e.data }))]
+  const courses = ofKind(entries, 'place.course')
+    .filter(e => e.data.placeId === place.id)
+    .flatMap(e => meansOf(e.data.points))
+    .map(({ at, c }) => ({ at, air: { topC: c, bottomC: c } }))
+  const read = [...readings.map(e => ({ at: e.at, air: e.data })), ...courses]
+  return [{ at: '', air: before }, ...read.sort((a, b) => (a.at < b.at ? -1 : 1))]
 }
 
 /** How warm a place is now. */
@@ -69,8 +75,12 @@ export function temperatureNow(
   const inVessel = ofKind(entries, 'culture.temperature')
     .filter(e => e.data.cultureId === c.id)
     .map(e => ({ at: e.at, temperatureC: e.data.temperatureC as number }))
+  const measured = ofKind(entries, 'culture.course')
+    .filter(e => e.data.cultureId === c.id)
+    .map(e => e.data.points.at(-1)!)
+    .map(p => ({ at: p.at, temperatureC: p.c }))
   return (
-    [...placeTemperatures(c, places, entries), ...inVessel]
+    [...placeTemperatures(c, places, entries), ...inVessel, ...measured]
       .sort((a, b) => (a.at < b.at ? -1 : 1))
       .at(-1)?.temperatureC ?? c.temperatureC
   )

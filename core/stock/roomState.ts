@@ -23,7 +23,8 @@ import { broodState, type BroodState } from './broodState'
 import { clocks, type Clock } from './clocks'
 import { cultureStates, type CultureState } from './cultures'
 import { gelBoxes, holdsGel, type GelBox } from './gelBoxes'
-import { hatchCultures, type HatchCulture } from './hatchCultures'
+import { hatchCultures, modelOfHatch, type HatchCulture } from './hatchCultures'
+import { movedPulls } from './movedPulls'
 import { NOTHING_LEARNED, type Learned } from './learned'
 import { lossADay } from './lotAgeing'
 import { lotState, type LotState } from './lotState'
@@ -165,8 +166,29 @@ export function roomState(
       boxes: made.filter(holdsGel),
       made,
     },
-    clocks: clocks(entries, now, new Set(stores.map(s => s.id))),
+    clocks: clocks(
+      entries,
+      now,
+      new Set(stores.map(s => s.id)),
+      clockMoves(hatches, lots, hatchPH),
+    ),
   }
+}
+
+/** By how many hours the next pull of each hatch is later than it was meant: its clock goes with it. */
+function clockMoves(
+  hatches: readonly HatchCulture[],
+  lots: readonly LotInUse[],
+  pH: number,
+): ReadonlyMap<string, number> {
+  const measured = hatches.filter(h => h.endedAt === null && typeof h.temperature !== 'number')
+  return new Map(
+    measured.map(h => {
+      const lot = lotOfHatch({ lots }, h)
+      const moved = movedPulls(h, modelOfHatch(h, lot, pH), lot, pH)
+      return [h.id, moved[h.pulls.length]?.byH ?? 0]
+    }),
+  )
 }
 
 const holdsCysts = (l: LotInUse) => l.state.gramsLeft >= 0.05
@@ -183,7 +205,7 @@ export const saltInUse = (state: RoomState): SaltRecord | null => state.salts[0]
 
 /** The lot of a hatch as it is believed now; a removed lot falls back on the household figures. */
 export function lotOfHatch(
-  state: RoomState,
+  state: { lots: readonly LotInUse[] },
   culture: Pick<HatchCulture, 'setup'>,
 ): { hatch: number; cystsPerG: number; speed: number; spread: number } {
   const found = state.lots.find(l => l.lot.id === culture.setup.lotId)

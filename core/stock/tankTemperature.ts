@@ -1,5 +1,6 @@
 import { entriesOf } from '../records/entriesOf'
 import { ofKind } from '../records/effectiveEntries'
+import { meansOf } from '../instruments/meansOf'
 import type { Entry } from '../records/entries'
 import type { Tank } from '../records/records'
 import { addDays, localDateOf, type LocalDate } from '../time/localDate'
@@ -21,10 +22,24 @@ export function tankTemperature(
   timeZone: string,
 ): TankTemperature {
   const read = ofKind(entriesOf(entries, 'tankId', tank.id), 'tank.temperature')
+  const set = read.map(e => ({ on: localDateOf(e.at, timeZone), c: e.data.temperatureC as number }))
   return {
     before: read[0]?.data.was ?? tank.temperatureC,
-    changes: read.map(e => ({ on: localDateOf(e.at, timeZone), c: e.data.temperatureC })),
+    changes: [...set, ...dayMeans(entriesOf(entries, 'tankId', tank.id), timeZone)].sort((a, b) =>
+      a.on < b.on ? -1 : 1,
+    ),
   }
+}
+
+/** What an instrument in the water showed, day by day. */
+function dayMeans(entries: readonly Entry[], timeZone: string): { on: LocalDate; c: number }[] {
+  const points = ofKind(entries, 'tank.course').flatMap(e => meansOf(e.data.points))
+  const byDay = new Map<LocalDate, number[]>()
+  for (const { at, c } of points) {
+    const on = localDateOf(at, timeZone)
+    byDay.set(on, [...(byDay.get(on) ?? []), c])
+  }
+  return [...byDay].map(([on, day]) => ({ on, c: day.reduce((s, c) => s + c, 0) / day.length }))
 }
 
 export const temperatureOn = ({ before, changes }: TankTemperature, date: LocalDate): number =>

@@ -58,3 +58,27 @@ export function sodaFor(
     },
   }
 }
+
+/** What a tested bottle asks for next. */
+export type NextSoda =
+  | { kind: 'right' }
+  | { kind: 'add'; g: number }
+  /** All that may go in is in: other water, or other cysts' salt. */
+  | { kind: 'most' }
+
+/**
+ * The next dose for a bottle whose water was tested: none from pH 8 on, never more than the most in all.
+ * @param givenG soda that is in it already
+ */
+export function nextSoda(
+  volumeL: Litres,
+  pH: number,
+  givenG: number,
+  proven: number = SODA.doseGL,
+): NextSoda {
+  if (pH >= SODA.whenBelowPH) return { kind: 'right' }
+  const room = volumeL * SODA.maximumGL - givenG
+  const dose = givenG === 0 ? proven : SODA.doseGL
+  if (room <= 0.01 * volumeL) return { kind: 'most' }
+  return { kind: 'add', g: Math.min(room, volumeL * dose) }
+}

@@ -36,7 +36,7 @@ describe('headless', () => {
       cystsG: 16,
       saltGL: 25,
       temperatureC: [{ h: 0, c: 25 }],
-      pullsAt: [36, 24],
+      pullsAtH: [36, 24],
     })
     expect(out).toMatchObject({ hatchFactors: { density: 0.85 }, warnings: ['over-2-g-per-L'] })
     expect(out!.at).toHaveLength(31)
@@ -286,13 +286,13 @@ describe('headless', () => {
     expect((await call(['soda'], { volumeL: 2, pH: 7.2, proven: 0.8 })).out!.firstG).toBe(1.6)
     expect((await call(['soda'], { volumeL: 2, pH: 8.4 })).out).toMatchObject({ firstG: 0 })
     expect((await call(['soda'], { volumeL: 2, pH: 8.4, kHdeg: 1 })).out!.firstG).toBe(1)
-    expect((await call(['alarms'], {})).error).toMatchObject({ code: 'not-yet' })
+    expect((await call(['stores'], {})).error).toMatchObject({ code: 'not-yet' })
   })
 
   it('merge: rooms of several devices are one, whoever is first, and what differs is named', async () => {
     const at = '2026-03-16T06:00:00Z'
     const file = (name: string, updatedAt: string, text: string) => ({
-      ...{ format: 'renatus-room', version: 9, exportedAt: updatedAt, by: name, kept: [] },
+      ...{ format: 'renatus-room', version: 10, exportedAt: updatedAt, by: name, kept: [] },
       records: records().map(r => (r.type === 'tank' ? { ...r, name, updatedAt } : r)),
       entries: [log(at, 'note', { text })],
     })

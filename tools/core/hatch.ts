@@ -1,6 +1,10 @@
 import * as z from 'zod'
-import { hatch } from '@renatus/core/dynamics/hatch/hatch'
+import { draws, evenShares } from '@renatus/core/dynamics/hatch/draws'
+import { harvestWindow, hatch } from '@renatus/core/dynamics/hatch/hatch'
+import type { HatchCurve } from '@renatus/core/dynamics/hatch/hatchCurve'
 import { LOT_DEFAULTS } from '@renatus/core/dynamics/hatch/parameters'
+import { hatchFood } from '@renatus/core/foods/hatchFood'
+import { HATCH_SCHOOLS, type HatchSchool } from '@renatus/core/records/vocabulary'
 import { volumeL } from './shared'
 
 const celsius = z.number().min(-5).max(60)
@@ -28,7 +32,9 @@ export const input = z.object({
       spread: z.number().min(0.01).max(1).default(LOT_DEFAULTS.spread),
     })
     .prefault({}),
-  pullsAt: z.array(hours).max(20).optional(),
+  pullsAtH: z.array(hours).max(20).optional(),
+  pullsAt: z.array(hours).max(20).optional().describe('older name of pullsAtH'),
+  school: z.enum(HATCH_SCHOOLS).optional().describe('sets light, shells, salt and how pulls draw'),
 })
 
 const point = z.object({ h: z.number(), hatchedFraction: z.number(), useful: z.number() })
@@ -64,9 +70,43 @@ export const output = z.object({
   ),
 })
 
+/** Pulls of a school where none are asked for: at its best hour, in two, or at every twelfth hour to the last call. */
+function usualPulls(school: HatchSchool | undefined, curve: HatchCurve): number[] {
+  const window = harvestWindow(curve)
+  if (!school || !curve.best || !window) return []
+  const method = hatchFood.methods.find(m => m.id === school)
+  if (method?.pulls === 'two') return bestTwo(curve)
+  if (method?.pulls !== 'each') return [curve.best.h]
+  const until = Math.max(window.lastCallH, window.drawUntilH)
+  const times: number[] = []
+  for (let h = window.fromH; h <= until; h += BETWEEN_H.drawn) times.push(h)
+  return times
+}
+
+const BETWEEN_H = { two: 10, drawn: 12 } as const
+
+/** The two pulls, ten hours apart, that bring most yolk together. */
+function bestTwo(curve: HatchCurve): number[] {
+  const worth = (h: number) => curve.pull(h).useful + curve.pull(h + BETWEEN_H.two, h).useful
+  const from = curve.t10h ?? curve.best!.h
+  const tried = Array.from({ length: 10 * 24 }, (_, i) => from + i / 10)
+  const first = tried.reduce((a, b) => (worth(b) > worth(a) + 1e-12 ? b : a))
+  return [first, first + BETWEEN_H.two]
+}
+
 export function run(i: z.output<typeof input>): z.input<typeof output> {
-  const { curve, factors, nauplii, warnings } = hatch({ ...i, temperature: i.temperatureC })
-  let since = 0
+  const method = hatchFood.methods.find(m => m.id === i.school)
+  const lit = method?.sets.lit === undefined ? i.lit : method.sets.lit > 0
+  const decapsulated = i.decapsulated || (method?.sets.decapsulated ?? 0) > 0
+  const { curve, factors, nauplii, warnings } = hatch({
+    ...i,
+    lit,
+    decapsulated,
+    temperature: i.temperatureC,
+  })
+  const asked = i.pullsAtH ?? i.pullsAt ?? usualPulls(i.school, curve)
+  const at = asked.toSorted((a, b) => a - b)
+  const brought = method?.pulls === 'each' ? draws(curve, evenShares(at)) : wholeOf(curve, at)
   return {
     t10h: curve.t10h,
     t50h: curve.t50h,
@@ -79,13 +119,12 @@ export function run(i: z.output<typeof input>): z.input<typeof output> {
       hatchedFraction: curve.hatchedAt(2 * n),
       useful: curve.usefulAt(2 * n),
     })),
-    pulls: [...(i.pullsAt ?? [])]
-      .sort((a, b) => a - b)
-      .map(h => {
-        const pull = { h, ...curve.pull(h, since) }
-        since = h
-        return pull
-      }),
+    pulls: brought,
     warnings,
   }
+}
+
+/** Each pull takes all that hatched since the one before. */
+function wholeOf(curve: HatchCurve, hours: readonly number[]) {
+  return hours.map((h, i) => ({ h, ...curve.pull(h, hours[i - 1] ?? 0) }))
 }

@@ -3,6 +3,7 @@ import InTurn from '~/components/shared/InTurn.vue'
 import { computed, defineAsyncComponent, ref, useId } from 'vue'
 import { harvestWindow } from '@renatus/core/dynamics/hatch/hatch'
 import { modelOfHatch, type HatchCulture } from '@renatus/core/stock/hatchCultures'
+import { movedPulls } from '@renatus/core/stock/movedPulls'
 import { pullForecast } from '@renatus/core/stock/pullForecast'
 import { lotOfHatch } from '@renatus/core/stock/roomState'
 import { addHours, hoursBetween } from '@renatus/core/time/localDate'
@@ -12,6 +13,7 @@ import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
 import { numberOf, temperatureField } from '~/words/fields'
 import { HATCH_WARNINGS } from '~/words/hatch'
+import HatchWater from './HatchWater.vue'
 import HoldButton from '~/components/shared/HoldButton.vue'
 import ThumbInput from '~/components/shared/ThumbInput.vue'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
@@ -47,6 +49,17 @@ const phase = computed(() => {
     return `Harvest soon: last call ${units.when(addHours(props.hatch.startedAt, w.lastCallH))}.`
   return 'Past the last call: the nauplii starve and die. Smell before you feed.'
 })
+const moved = computed(() =>
+  movedPulls(props.hatch, model.value, lotOfHatch(state.value, props.hatch), state.value.hatchPH),
+)
+/** "meant for 06:30", or when it is due since it was warmer or colder than was set. */
+function pullText(i: number): string {
+  const { meant, at, byH } = moved.value[i]!
+  if (byH === 0) return `meant for ${units.when(meant)}`
+  const why = byH < 0 ? 'warmer' : 'colder'
+  const by = units.duration(Math.abs(byH))
+  return `due ${units.when(at)}, ${by} ${byH < 0 ? 'sooner' : 'later'} than meant: it was ${why} than was set`
+}
 const thermometer = useId()
 const reading = ref('')
 /** What is known of the bottle now: the steps begin there. */
@@ -116,9 +129,10 @@ async function read() {
         {{
           hatch.pulls[i]
             ? `${units.count(hatch.pulls[i]!.nauplii)} nauplii taken ${units.when(hatch.pulls[i]!.at)}`
-            : `meant for ${units.when(at)}`
+            : pullText(i)
         }}
       </p>
+      <HatchWater :hatch="hatch" />
       <div class="flex flex-wrap gap-2">
         <NuxtLink class="btn btn-main" :prefetch="false" :to="`/harvest/${hatch.id}`"
           >Harvest</NuxtLink

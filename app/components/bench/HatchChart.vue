@@ -25,6 +25,8 @@ const props = defineProps<{
   nowH: number | null
   pullsH: readonly number[]
   label: string
+  /** Another school on the same hours. */
+  other?: { curve: HatchCurve; label: string } | null
 }>()
 const theme = useTheme()
 const colours = computed(() => {
@@ -63,6 +65,18 @@ const data = computed(() => ({
       borderWidth: 3,
       pointRadius: 0,
     },
+    ...(props.other
+      ? [
+          {
+            label: `useful: ${props.other.label.toLowerCase()}`,
+            data: hours.value.map(h => ({ x: h, y: 100 * props.other!.curve.usefulAt(h) })),
+            borderColor: colours.value.plan,
+            borderDash: [2, 4],
+            borderWidth: 3,
+            pointRadius: 0,
+          },
+        ]
+      : []),
   ],
 }))
 const options = computed(() => {

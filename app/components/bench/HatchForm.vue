@@ -1,16 +1,19 @@
 <script setup lang="ts">
 import { nowMs } from '~/composables/clock'
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import * as z from 'zod'
-import { hatch, harvestWindow } from '@renatus/core/dynamics/hatch/hatch'
+import { hatch, harvestWindow, type Hatch } from '@renatus/core/dynamics/hatch/hatch'
 import { CYST_DENSITY_G_PER_ML } from '@renatus/core/dynamics/hatch/handling'
 import type { HatchStop } from '@renatus/core/round/stops/hatch/find'
 import { roundsAround } from '@renatus/core/time/rounds'
-import { addHours } from '@renatus/core/time/localDate'
+import { hatchFood } from '@renatus/core/foods/hatchFood'
+import { broughtBy, hatchWay } from '@renatus/core/planning/hatchWay'
+import { pullRounds } from '@renatus/core/planning/pullRounds'
+import { HATCH_SCHOOLS, type HatchSchool } from '@renatus/core/records/vocabulary'
+import { hoursBetween } from '@renatus/core/time/localDate'
 import { nextMultiple } from '@renatus/core/units/nextMultiple'
 import { grams, gramsPerLitre, litres } from '@renatus/core/units/quantity'
 import FormField from '~/components/shared/FormField.vue'
-import FormCheck from '~/components/shared/FormCheck.vue'
 import type { HatchSetup } from '@renatus/core/records/entries'
 import { useHatchActions } from '~/composables/useHatchActions'
 import { useStops } from '~/composables/useStops'
@@ -19,9 +22,17 @@ import { useZodForm } from '~/composables/useZodForm'
 import { useRoomStore } from '~/stores/room'
 import { massField, numberField, RULES, temperatureField, volumeField } from '~/words/fields'
 import { HATCH_WARNINGS } from '~/words/hatch'
+import { plural } from '~/words/round'
 
+const HatchChart = defineAsyncComponent(() => import('./HatchChart.vue'))
 /** What really went into a vessel: opened from "Differs", or on its own for a hatch nobody proposed. */
-const props = withDefaults(defineProps<{ stop?: HatchStop | null }>(), { stop: null })
+const props = withDefaults(
+  defineProps<{
+    stop?: HatchStop | null
+    /** Cysts whose shells are off already, g. */ bareG?: number | null
+  }>(),
+  { stop: null, bareG: null },
+)
 const proposed = props.stop?.planned ?? null
 const emit = defineEmits<{ saved: []; cancel: [] }>()
 const room = useRoomStore()
@@ -58,9 +69,15 @@ const schemaOf = (values: Record<string, unknown>) =>
       unit: 'min',
       whole: true,
     }),
-    lit: z.boolean(),
-    decapsulated: z.boolean(),
+    school: z.enum(HATCH_SCHOOLS),
+    other: z.enum(['', ...HATCH_SCHOOLS]),
   })
+function usualSchool(): HatchSchool {
+  if (proposed) return proposed.school
+  if (props.bareG !== null) return 'decapsulated'
+  return state.value.room.hatchSchool ?? (first?.lit === false ? 'dark' : 'one-pull')
+}
+const vesselOf = (id: unknown) => state.value.vessels.find(v => v.id === id)
 const initial = {
   vesselId: first?.id ?? '',
   lotId: proposed?.lot.id ?? lots.value[0]?.lot.id ?? '',
@@ -69,28 +86,34 @@ const initial = {
   salt: String(
     Number((proposed?.saltG ?? (first?.litres ?? 1) * state.value.room.hatchSaltGL).toPrecision(4)),
   ),
-  cysts: String(proposed?.cystsG ?? 1),
+  cysts: String(proposed?.cystsG ?? props.bareG ?? 1),
   temperature: String(units.toTemperatureUnit(first?.temperatureC ?? 26)),
   minutesAgo: '0',
-  lit: first?.lit ?? true,
-  decapsulated: false,
+  school: usualSchool(),
+  other: '',
 }
 const form = useZodForm(schemaOf, initial)
 const by = (step: number) => (value: number, way: 1 | -1) => nextMultiple(step, value, way)
 
+/** The vessel and the way it is run. */
+const wayOf = (school: HatchSchool) => {
+  const way = hatchWay(state.value, school)
+  return { ...way, lit: way.lit ?? vesselOf(form.values.vesselId)?.lit ?? true }
+}
 /** What the model says of these amounts, while they are typed. */
-const forecast = computed(() => {
+function forecastOf(school: HatchSchool) {
   const parsed = schemaOf(form.values).safeParse(form.values)
   const lot = state.value.lots.find(l => l.lot.id === form.values.lotId)
   if (!parsed.success || !lot) return null
   const v = parsed.data
+  const way = wayOf(school)
   const model = hatch({
     vesselL: litres(v.water),
     cystsG: grams(v.cysts),
     saltGL: gramsPerLitre(v.salt / v.water),
     pH: state.value.hatchPH,
-    lit: v.lit,
-    decapsulated: v.decapsulated,
+    lit: way.lit,
+    decapsulated: way.decapsulated,
     temperature: v.temperature,
     lot: {
       hatch: lot.state.hatch,
@@ -99,32 +122,45 @@ const forecast = computed(() => {
       spread: lot.state.spread,
     },
   })
+  const startedAt = new Date(nowMs() - v.minutesAgo * 60_000).toISOString()
+  const pullsAt =
+    proposed && school === proposed.school
+      ? proposed.pulls.map(p => p.at)
+      : pulls(school, model, startedAt)
+  const pullsH = pullsAt.map(at => hoursBetween(startedAt, at))
+  const brought = broughtBy(way, model.curve, pullsH)
   return {
     model,
+    pullsAt,
+    pullsH,
+    brings: model.nauplii * brought.reduce((sum, d) => sum + d.useful, 0),
     window: harvestWindow(model.curve),
     saltGL: v.salt / v.water,
     cystsGL: v.cysts / v.water,
   }
-})
-
-/** The planned pulls, or the round nearest to the best hour. */
-function pullsFor(startedAt: string): string[] {
-  if (proposed) return proposed.pulls.map(p => p.at)
-  const best = forecast.value?.model.curve.best
-  if (!best) return []
-  const target = Date.parse(addHours(startedAt, best.h))
-  const rounds = roundsAround(
-    startedAt,
-    state.value.room.rounds,
-    state.value.room.timeZone,
-    0,
-    8,
-  ).filter(r => Date.parse(r.at) > Date.parse(startedAt))
-  const nearest = rounds.reduce((a, b) =>
-    Math.abs(Date.parse(b.at) - target) < Math.abs(Date.parse(a.at) - target) ? b : a,
-  )
-  return [nearest.at]
 }
+const pulls = (school: HatchSchool, model: Hatch, startedAt: string) =>
+  pullRounds(
+    wayOf(school),
+    model.curve,
+    startedAt,
+    roundsAround(startedAt, state.value.room.rounds, state.value.room.timeZone, 0, 8).filter(
+      r => !r.feedingOnly,
+    ),
+  )
+const forecast = computed(() => forecastOf(form.values.school as HatchSchool))
+const method = computed(() => hatchFood.methods.find(m => m.id === form.values.school))
+const compared = computed(() => {
+  const id = form.values.other as HatchSchool | ''
+  const found = id === '' ? null : forecastOf(id)
+  const name = hatchFood.methods.find(m => m.id === id)?.name ?? ''
+  return found && { ...found, name }
+})
+const schools = hatchFood.methods.map(m => ({ value: m.id, label: m.name }))
+const others = computed(() => [
+  { value: '', label: 'none' },
+  ...schools.filter(s => s.value !== form.values.school),
+])
 
 const submit = form.handleSubmit(async v => {
   const startedAt = new Date(nowMs() - v.minutesAgo * 60_000).toISOString()
@@ -136,14 +172,15 @@ const submit = form.handleSubmit(async v => {
     cystsG: v.cysts,
     sodaG: proposed?.soda?.firstG ?? 0,
     temperatureC: v.temperature,
-    lit: v.lit,
-    decapsulated: v.decapsulated,
-    pullsAt: pullsFor(startedAt),
+    lit: wayOf(v.school).lit,
+    decapsulated: wayOf(v.school).decapsulated,
+    pullsAt: forecast.value?.pullsAt ?? [],
   }
   problem.value = props.stop
-    ? await stops.done(props.stop, { ...put, startedAt })
+    ? await stops.done(props.stop, { ...put, startedAt, school: v.school })
     : await actions.start({
         vesselId: v.vesselId,
+        school: v.school,
         setup: { ...put, proposed: null } as HatchSetup,
         startedAt,
       })
@@ -189,12 +226,10 @@ const submit = form.handleSubmit(async v => {
         :unit="units.temperatureUnit.value"
         :next="by(0.5)"
       />
+      <FormField name="school" label="School" :options="schools" />
       <FormField name="minutesAgo" label="Started" unit="minutes ago" :next="by(5)" />
     </div>
-    <div v-if="!proposed" class="flex flex-wrap gap-x-6">
-      <FormCheck name="lit" label="Lit in the first hours" />
-      <FormCheck name="decapsulated" label="Decapsulated cysts" />
-    </div>
+    <p v-if="method" class="small max-w-prose">{{ method.about }}</p>
     <p v-if="forecast" class="small" role="status">
       <strong class="text-ink num">{{ forecast.saltGL.toFixed(1) }} g/L</strong> salt,
       <strong class="text-ink num">{{ forecast.cystsGL.toFixed(1) }} g/L</strong> cysts: about
@@ -209,6 +244,29 @@ const submit = form.handleSubmit(async v => {
         ></template
       >
     </p>
+    <div v-if="forecast && !proposed" class="grid gap-2">
+      <p class="sentence" role="status">
+        {{ method?.name }} brings
+        <span class="amount">{{ units.count(forecast.brings) }}</span> nauplii’s worth of yolk in
+        {{ plural(forecast.pullsAt.length, 'pull')
+        }}<template v-if="compared"
+          >; {{ compared.name.toLowerCase() }}
+          <span class="amount">{{ units.count(compared.brings) }}</span> in
+          {{ plural(compared.pullsAt.length, 'pull') }}</template
+        >.
+      </p>
+      <div class="max-w-64">
+        <FormField name="other" label="Compare with" :options="others" />
+      </div>
+      <HatchChart
+        :curve="forecast.model.curve"
+        :window="forecast.window"
+        :now-h="null"
+        :pulls-h="forecast.pullsH"
+        :other="compared ? { curve: compared.model.curve, label: compared.name } : null"
+        :label="`Hatched and useful share over the hours: ${method?.name}`"
+      />
+    </div>
     <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
     <div class="flex gap-2">
       <button class="btn btn-main" :disabled="form.isSubmitting.value">Log the start</button

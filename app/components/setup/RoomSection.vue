@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { LOT_ORDERS } from '@renatus/core/records/vocabulary'
+import { HATCH_SCHOOLS, LOT_ORDERS, type HatchSchool } from '@renatus/core/records/vocabulary'
 import { usualBudget } from '@renatus/core/time/roundBudget'
 import { computed, ref } from 'vue'
 import * as z from 'zod'
@@ -10,6 +10,7 @@ import type { RecordDraft } from '~/db/registry'
 import { useTheme } from '~/composables/useTheme'
 import { useZodForm } from '~/composables/useZodForm'
 import { useRoomStore } from '~/stores/room'
+import { HATCH_SCHOOL_NAMES } from '~/words/hatch'
 import { paceWords } from '~/words/learned'
 import {
   addressField,
@@ -35,6 +36,10 @@ const zones = [
   ...new Set([current.value.timeZone, 'UTC', ...Intl.supportedValuesOf('timeZone')]),
 ].map(z => ({ value: z, label: z.replaceAll('_', ' ') }))
 
+const SCHOOL_NAMES: { value: HatchSchool | ''; label: string }[] = [
+  { value: '', label: 'one pull or two, as it suits' },
+  ...HATCH_SCHOOLS.map(value => ({ value, label: HATCH_SCHOOL_NAMES[value] })),
+]
 const schema = z.object({
   name: textField('Name of the room'),
   timeZone: z.string(),
@@ -43,6 +48,7 @@ const schema = z.object({
   soft: z.boolean(),
   hatchSaltGL: numberField(RULES.saltTarget),
   lotOrder: z.enum(LOT_ORDERS),
+  hatchSchool: z.enum(['', ...HATCH_SCHOOLS]),
   address: addressField,
   cubes: optionalNumber({ label: 'Cubes of nauplii wanted', min: 1, max: 2000, whole: true }),
   cubesBy: z.string().refine(d => d === '' || dateField('Wanted by').safeParse(d).success, {
@@ -57,12 +63,13 @@ const form = useZodForm(() => schema, {
   soft: current.value.water.soft,
   hatchSaltGL: String(current.value.hatchSaltGL),
   lotOrder: current.value.lotOrder,
+  hatchSchool: current.value.hatchSchool ?? '',
   address: current.value.address ?? '',
   cubes: String(current.value.cubesWanted?.cubes ?? ''),
   cubesBy: current.value.cubesWanted?.by ?? '',
 })
 
-const submit = form.handleSubmit(async ({ pH, soft, cubes, cubesBy, ...v }) => {
+const submit = form.handleSubmit(async ({ pH, soft, cubes, cubesBy, hatchSchool, ...v }) => {
   problem.value = null
   for (const r of rounds.value) {
     const found = [
@@ -84,6 +91,7 @@ const submit = form.handleSubmit(async ({ pH, soft, cubes, cubesBy, ...v }) => {
       ...current.value,
       ...v,
       water: { pH, soft },
+      hatchSchool: hatchSchool === '' ? null : hatchSchool,
       cubesWanted: cubes === null ? null : { cubes, by: cubesBy },
       rounds: rounds.value.map(asKept).sort((a, b) => (a.at < b.at ? -1 : 1)),
     } as unknown as RecordDraft,
@@ -140,6 +148,7 @@ function minutesFrom(text: string): number | null {
           { value: 'newest-first', label: 'the newest lot' },
         ]"
       />
+      <FormField name="hatchSchool" label="Hatches are run" :options="SCHOOL_NAMES" />
       <FormField
         name="address"
         label="Address for phones"

@@ -5,6 +5,7 @@ import { useRoute, useRouter } from '#app/composables/router'
 import { hatchFood } from '@renatus/core/foods/hatchFood'
 import { SETTLE_MINUTES } from '@renatus/core/dynamics/hatch/handling'
 import { harvestNow } from '@renatus/core/round/stops/harvest/find'
+import { harvestSteps } from '@renatus/core/stock/hatchPulls'
 import { roundAt } from '@renatus/core/round/round'
 import { countedInCup, gradeOf, seenInCup } from '@renatus/core/stock/naupliiInCup'
 import { hoursBetween } from '@renatus/core/time/localDate'
@@ -37,8 +38,8 @@ const age = computed(() => (hatch.value ? hoursBetween(hatch.value.startedAt, ro
 const isLast = computed(() =>
   expected.value ? expected.value.pullNo >= expected.value.ofPulls : true,
 )
-/** The steps that keep the vessel running belong to every pull but the last. */
-const steps = computed(() => hatchFood.methods[isLast.value ? 0 : 1]!.harvest)
+/** Steps of its school; those that keep the vessel running belong to every pull but the last. */
+const steps = computed(() => harvestSteps(hatch.value?.school ?? '', isLast.value))
 
 const seen = ref<'good' | 'thin' | 'failed' | 'count'>('good')
 const input = reactive({

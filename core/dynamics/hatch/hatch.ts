@@ -109,6 +109,8 @@ export interface HarvestWindow {
   fromH: number
   toH: number
   lastCallH: number
+  /** Last call of a bottle that is kept and drawn from. */
+  drawUntilH: number
 }
 
 const windows = new WeakMap<HatchCurve, HarvestWindow | null>()
@@ -119,6 +121,10 @@ export function harvestWindow(curve: HatchCurve): HarvestWindow | null {
   if (window === undefined) windows.set(curve, (window = findWindow(curve)))
   return window
 }
+
+/** Hours after T90 until what was kept has starved; warmer is sooner. */
+const drawnFor = (temperatureC: number) =>
+  HATCH.drawnForH / HATCH.energyQ10 ** ((temperatureC - HATCH.energyReferenceC) / 10)
 
 function findWindow(curve: HatchCurve): HarvestWindow | null {
   if (!curve.best) return null
@@ -131,5 +137,6 @@ function findWindow(curve: HatchCurve): HarvestWindow | null {
     fromH,
     toH,
     lastCallH: Math.max(toH, (curve.t90h ?? curve.best.h) + HATCH.crowdingDelayH),
+    drawUntilH: (curve.t90h ?? curve.best.h) + drawnFor(curve.meanTemperatureC),
   }
 }

@@ -22,6 +22,8 @@ export const HATCH = {
   /** From T90 plus this delay nauplii left in the bottle die at the rate below. */
   crowdingDelayH: 12,
   crowdingDeathPerHour: 0.02,
+  /** A bottle that is kept and drawn from is called for the last time so long after T90 at the reference temperature, h. */
+  drawnForH: 36,
   /** Temperature of a fridge shelf, degC. */
   fridgeC: 4,
   /** Longest useful hold in the fridge, h (Lavens & Sorgeloos 1996). */

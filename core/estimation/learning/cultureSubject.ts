@@ -1,3 +1,4 @@
+import { meansOf } from '../../instruments/meansOf'
 import type { Action } from '../../dynamics/contract'
 import type { Food, FoodMethod } from '../../foods/contract'
 import { foodOf } from '../../foods/index'
@@ -55,6 +56,13 @@ function observed(e: Entry, h: number): Observation[] {
       return [{ h, kind: 'action', action: actionOf(e.data) }]
     case 'culture.temperature':
       return [{ h, kind: 'temperature', c: e.data.temperatureC }]
+    case 'culture.course': {
+      return meansOf(e.data.points).map(p => ({
+        h: h + hoursBetween(e.at, p.at),
+        kind: 'temperature',
+        c: p.c,
+      }))
+    }
     case 'culture.refused':
       return [{ h, kind: 'refused' }]
     case 'culture.harvested': {

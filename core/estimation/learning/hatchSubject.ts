@@ -1,3 +1,4 @@
+import { meansOf } from '../../instruments/meansOf'
 import { hatchFood as food } from '../../foods/hatchFood'
 import { ofKind } from '../../records/effectiveEntries'
 import type { Entry } from '../../records/entries'
@@ -57,6 +58,10 @@ export function hatchObservations(
   for (const e of ofKind(entries, 'culture.temperature'))
     if (e.data.cultureId === hatch.id)
       observations.push({ h: h(e.at), kind: 'temperature', c: e.data.temperatureC })
+  for (const e of ofKind(entries, 'culture.course'))
+    if (e.data.cultureId === hatch.id)
+      for (const { at, c } of meansOf(e.data.points))
+        observations.push({ h: h(at), kind: 'temperature', c })
   for (const e of ofKind(entries, 'sample.counted')) {
     if (e.data.of?.id !== hatch.id) continue
     const animals = e.data.counts.reduce((a, b) => a + b, 0)
@@ -72,7 +77,7 @@ export function hatchObservations(
     observations.push({
       h: h(e.at),
       kind: 'action',
-      action: { kind: 'takeOut', amount: 1, unit: 'share' },
+      action: { kind: 'takeOut', amount: e.data.share, unit: 'share' },
     })
   }
   return { observations, counts }

@@ -12,6 +12,10 @@ const start: readonly MethodStep[] = [
   { text: 'Soda if the water asks for it: first dose, wait, test.' },
   { text: 'Pour in the cysts.', cautions: [CAUTIONS.dust] },
   {
+    text: 'It stands so that it cannot tip, never above a socket; a check valve in the air line, the valve below closed before water goes in.',
+    cautions: [CAUTIONS.mains],
+  },
+  {
     text: 'Air from the lowest point so that everything tumbles. Lamp on.',
     cautions: [CAUTIONS.mains, CAUTIONS.heat, CAUTIONS.lamp],
   },
@@ -68,6 +72,7 @@ const onePull: FoodMethod = {
   factors: {},
   sets: {},
   upkeep: [],
+  pulls: 'one',
   vessel: { volumeL: 2, depthCm: 25, widthCm: 12, matterGPerL: 0 },
 }
 
@@ -83,6 +88,7 @@ export const methods: readonly FoodMethod[] = [
     'Two pulls',
     'The early hatchers are taken fresh at one round, the late ones at the next; the vessel runs on in between.',
     {
+      pulls: 'two',
       harvest: [
         ...draw,
         sieve,
@@ -92,8 +98,31 @@ export const methods: readonly FoodMethod[] = [
       upkeep: [{ action: 'takeOut', amount: 1, unit: 'share', everyH: 12, fromDay: 1 }],
     },
   ),
+  school(
+    onePull,
+    'keep-and-draw',
+    'Keep and draw',
+    'One bottle for two to three days, a little drawn at each round: least work, and every round finds them thinner.',
+    {
+      pulls: 'each',
+      harvest: [
+        {
+          text: 'Air off. Light at the lowest point. Shells rise, nauplii sink.',
+          clockMinutes: SETTLE_MINUTES,
+        },
+        { text: 'Draw from below only what this round needs.' },
+        sieve,
+        { text: 'Air on, lamp on. The bottle goes on until the last call, then it is cleaned.' },
+      ],
+      harvestRule:
+        'At each round from about 24 h on. Their yolk falls, and from half a day after most have hatched they die; the last call is a day after that.',
+      renewAfterDays: 3,
+      upkeep: [{ action: 'takeOut', amount: 0.3, unit: 'share', everyH: 12, fromDay: 1 }],
+    },
+  ),
   school(onePull, 'dark', 'In the dark', 'No lamp: simpler, and about a fifth fewer hatch.', {
     sets: { lit: 0 },
+    pulls: 'one-or-two',
     materials: onePull.materials.filter(m => m !== 'lamp'),
   }),
   school(
@@ -104,6 +133,7 @@ export const methods: readonly FoodMethod[] = [
     {
       measures: cysts(1),
       sets: { cystsGL: 1 },
+      pulls: 'one-or-two',
       harvestRule: 'Half has hatched after 36 h at 21 °C; look at the curve.',
       renewAfterDays: 4,
     },
@@ -115,6 +145,7 @@ export const methods: readonly FoodMethod[] = [
     'Shells dissolved before the hatch: nothing to part, a shorter hatch, and a procedure that wants care.',
     {
       sets: { decapsulated: 1 },
+      pulls: 'one-or-two',
       measures: [
         ...onePull.measures,
         {
@@ -158,6 +189,7 @@ export const methods: readonly FoodMethod[] = [
     {
       measures: salt(15),
       sets: { saltGL: 15 },
+      pulls: 'one-or-two',
       harvest: [
         ...draw,
         { text: 'Let them settle once more in a cup and draw only the thick of it.' },

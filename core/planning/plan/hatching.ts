@@ -5,7 +5,8 @@ import { lotInUse, type RoomState } from '../../stock/roomState'
 import { daysBetween, localDateOf } from '../../time/localDate'
 import { currentRound, roundsAround } from '../../time/rounds'
 import { keeps } from '../allocate'
-import { MOST_CYSTS_GL, vesselModel, type LotForPlan } from '../hatchOption'
+import { lastCall, vesselModel, type LotForPlan } from '../hatchOption'
+import { hatchWay } from '../hatchWay'
 import { expectedPulls, frozenBatches, liveBatches } from '../supply'
 import type { Hatching } from './problem'
 
@@ -47,17 +48,17 @@ export function hatchingOf(state: RoomState, days: number, fromDay = 0): Hatchin
     .filter(b => b.day < days)
   const lot = lotForPlan(state)
   const most = new Array<number>(days).fill(0)
-  const water = { saltGL: state.room.hatchSaltGL, pH: state.hatchPH }
+  const way = hatchWay(state)
   let gramsEach = 0
   if (lot) {
     for (const vessel of state.hatchVessels) {
-      const full = vesselModel(vessel, lot, water, MOST_CYSTS_GL * vessel.litres)
+      const full = vesselModel(vessel, lot, way, way.mostCystsGL * vessel.litres)
       const window = harvestWindow(full.curve)
       if (!window) continue
       // The cycle of whole rounds that brings most a day.
       const cycles = [2, 3, 4, 5, 6]
         .map(n => n * ROUND_H)
-        .filter(h => h <= window.lastCallH)
+        .filter(h => h <= lastCall(window, way))
         .map(h => ({
           h,
           useful: full.curve.pull(h, 0).useful * keeps({ holdH: CHILLED_HOLD_H }, MEAN_HOLD_H),
@@ -70,7 +71,7 @@ export function hatchingOf(state: RoomState, days: number, fromDay = 0): Hatchin
       const { h: cycle, useful } = best
       const first = fromDay + Math.ceil(cycle / 24)
       for (let d = first; d < days; d++) most[d]! += (full.nauplii * useful * 24) / cycle
-      const thin = vesselModel(vessel, lot, water, vessel.litres)
+      const thin = vesselModel(vessel, lot, way, vessel.litres)
       gramsEach = Math.max(gramsEach, vessel.litres / Math.max(1, thin.nauplii * useful))
     }
   }

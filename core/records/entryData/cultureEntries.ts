@@ -13,10 +13,12 @@ import {
   STRANGERS,
   WATERS,
 } from '../vocabulary'
-import { celsius, grams, seen } from './fields'
+import { celsius, course, grams, seen } from './fields'
 
 const despite = z.array(z.enum(REFUSALS)).max(10).default([])
 const air = z.number().min(-20).max(50).brand<'degC'>()
+/** A bottle that is drawn from for three days at five rounds a day. */
+const PULLS_MOST = 15
 export const hatchSetup = z.object({
   lotId: id,
   saltId: id,
@@ -28,7 +30,7 @@ export const hatchSetup = z.object({
   lit: z.boolean(),
   decapsulated: z.boolean(),
   /** Rounds at which it is meant to be pulled. */
-  pullsAt: z.array(instant).max(2),
+  pullsAt: z.array(instant).max(PULLS_MOST),
   /** What was proposed, when the user did something else. */
   proposed: z.object({ waterL: z.number(), saltG: z.number(), cystsG: z.number() }).nullable(),
 })
@@ -126,6 +128,15 @@ export const cultureEntries = {
     was: z.object({ topC: air.nullable(), bottomC: air.nullable() }).nullable(),
   }),
   'culture.temperature': z.object({ cultureId: id, temperatureC: celsius }),
+  /** What an instrument in its vessel, or in the bath it stands in, showed. */
+  'culture.course': z.object({ cultureId: id, ...course }),
+  'place.course': z.object({ placeId: id, ...course }),
+  /** Water of a vessel as tested, and the soda that had gone into it by then, g in all. */
+  'culture.tested': z.object({
+    cultureId: id,
+    pH: z.number().min(3).max(11),
+    sodaG: grams(400),
+  }),
   /** Specific gravity of salt water, at 25/25 C. */
   'culture.gravity': z.object({ cultureId: id, sg: z.number().min(1).max(1.06) }),
   /** Somebody wanted to harvest and found it not worth it. */

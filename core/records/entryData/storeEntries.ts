@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import { foodId, id, instant, localDate } from '../records'
-import { HAND_UNITS, ORDERS, STORE_KEEPS } from '../vocabulary'
+import { HAND_UNITS, NAKED_CYSTS, ORDERS, STORE_KEEPS } from '../vocabulary'
 
 const storeName = z.string().max(60).default('')
 
@@ -49,6 +49,15 @@ export const storeEntries = {
   /** It came; or it is not waited for any more. */
   'order.came': z.object({ orderId: id, came: z.boolean().default(true) }),
   'lot.weighed': z.object({ lotId: id, grams: z.number().min(0).max(100_000) }),
+  /** Cysts of a lot had their shells taken off, dry g of them, and what became of them. */
+  'lot.decapsulated': z.object({
+    lotId: id,
+    grams: z.number().positive().max(1000),
+    outcome: z.enum(NAKED_CYSTS),
+    /** Minutes in the bleach, and the warmest that was read, °C; null where nobody read. */
+    minutes: z.number().min(0).max(120).nullable(),
+    warmestC: z.number().min(-5).max(100).nullable(),
+  }),
   /** Lengths of newly hatched nauplii of a lot, um. */
   'lot.measured': z.object({
     lotId: id,

@@ -1,7 +1,7 @@
 import * as z from 'zod'
 import { foodId, id, localDate } from '../records'
 import { HAND_UNITS, SOURCE_KINDS } from '../vocabulary'
-import { celsius } from './fields'
+import { celsius, course } from './fields'
 
 const source = z.object({ kind: z.enum(SOURCE_KINDS), id })
 const handAmount = z.object({ value: z.number().min(0).max(1e9), unit: z.enum(HAND_UNITS) })
@@ -29,6 +29,7 @@ export const tankEntries = {
   }),
   /** Water of a tank as read, or as set from now on; `was` is what held before. */
   'tank.temperature': z.object({ tankId: id, temperatureC: celsius, was: celsius.nullable() }),
+  'tank.course': z.object({ tankId: id, ...course }),
   'tank.task': z.object({
     tankId: id,
     broodId: id.nullable(),

@@ -32,6 +32,8 @@ export function stillHolds(
   )
   const air = lastBefore(standing, 'place.temperature', d => d.placeId, sinceCultures)
   const water = lastBefore(standing, 'tank.temperature', d => d.tankId, sinceBroods)
+  const airCourse = lastBefore(standing, 'place.course', d => d.placeId, sinceCultures)
+  const waterCourse = lastBefore(standing, 'tank.course', d => d.tankId, sinceBroods)
   const fed = lastBefore(standing, 'tank.fed', d => d.tankId, before)
   const weighed = lastBefore(standing, 'lot.weighed', d => d.lotId, before)
   const cleaned = lastBefore(standing, 'vessel.cleaned', d => d.vesselId, before)
@@ -61,6 +63,8 @@ export function stillHolds(
     // Until the next of the same kind.
     'place.temperature': e => since(e.at, air.get(e.data.placeId)),
     'tank.temperature': e => since(e.at, water.get(e.data.tankId)),
+    'place.course': e => since(e.at, airCourse.get(e.data.placeId)),
+    'tank.course': e => since(e.at, waterCourse.get(e.data.tankId)),
     'lot.weighed': e => since(e.at, weighed.get(e.data.lotId)),
     'vessel.cleaned': e => since(e.at, cleaned.get(e.data.vesselId)),
     'tank.fed': e =>
@@ -91,6 +95,8 @@ export function stillHolds(
     'culture.looked': ofLoud,
     'culture.did': ofLoud,
     'culture.temperature': ofLoud,
+    'culture.course': ofLoud,
+    'culture.tested': ofLoud,
     'culture.gravity': ofLoud,
     'culture.refused': ofLoud,
     'sample.counted': ofLoud,

@@ -7,13 +7,13 @@ import {
   vesselModel,
 } from '@renatus/core/planning/hatchOption'
 import { HATCH_MARGIN } from '@renatus/core/planning/hatchMargin'
+import { hatchWay } from '@renatus/core/planning/hatchWay'
 import { hatchPlan } from '@renatus/core/planning/hatchPlan'
 import { hatchProfile } from '@renatus/core/foods/hatchProfile'
 import { wholeMeal } from '@renatus/core/fry/wholeMeal'
 import { mealsAt, SPILL } from '@renatus/core/planning/meals'
 import { currentRound, roundsAround } from '@renatus/core/time/rounds'
 import { hoursBetween } from '@renatus/core/time/localDate'
-import { gramsPerLitre } from '@renatus/core/units/quantity'
 import type { RoomState } from '@renatus/core/stock/roomState'
 import { log, started, stateAt } from '../room'
 
@@ -87,8 +87,8 @@ describe('hatch plan', () => {
       spread: 0.17,
       gramsLeft: 100,
     }
-    const water = { saltGL: gramsPerLitre(25), pH: state.hatchPH }
-    const model = vesselModel(vessel, lot, water)
+    const way = hatchWay(state)
+    const model = vesselModel(vessel, lot, way)
     const wants = mealsOf(state, rounds).map(m => ({
       key: m.round.key,
       at: m.at,
@@ -99,7 +99,7 @@ describe('hatch plan', () => {
         .filter(p => p.at > s.at && p.at <= wants[0]!.at)
         .map(
           p =>
-            hatchOption(vessel, model, s.at < state.now ? state.now : s.at, [p.at], wants)
+            hatchOption(vessel, model, s.at < state.now ? state.now : s.at, [p.at], wants, way)
               ?.yieldShare ?? 0,
         ),
     )
@@ -196,13 +196,13 @@ describe('cysts for a number of nauplii', () => {
       spread: 0.17,
       gramsLeft: 100,
     }
-    const water = { saltGL: gramsPerLitre(25), pH: 8.2 }
+    const way = hatchWay(state)
     fc.assert(
       fc.property(fc.integer({ min: 1000, max: 1_700_000 }), n => {
-        const g = cystsFor(state.hatchVessels[0]!, lot, water, n)
+        const g = cystsFor(state.hatchVessels[0]!, lot, way, n)
         return (
           g > 9.99 ||
-          Math.abs(vesselModel(state.hatchVessels[0]!, lot, water, g).nauplii / n - 1) < 0.01
+          Math.abs(vesselModel(state.hatchVessels[0]!, lot, way, g).nauplii / n - 1) < 0.01
         )
       }),
       { seed: 32 },

@@ -37,11 +37,16 @@ const spoons = computed(() => {
 const pulls = computed(() =>
   p.value.pulls
     .map((pull, i) => {
-      const which = i === 0 ? 'First pull' : 'second'
+      const which = i === 0 ? 'First pull' : (['second', 'third'][i - 1] ?? `${i + 1}th`)
       return `${which} ${units.when(pull.at)}, about ${units.count(pull.nauplii)} nauplii`
     })
     .join('; '),
 )
+const schoolText = computed(() => {
+  const { school, pulls } = p.value
+  if (school === 'keep-and-draw') return 'The bottle is kept: a little at each round.'
+  return pulls.length > 1 ? 'Two pulls, since that saves cysts.' : 'One pull.'
+})
 const reasons = computed(() => [
   p.value.why.cysts,
   p.value.why.salt,
@@ -73,6 +78,11 @@ const reasons = computed(() => [
       <strong class="num">{{ units.grams(p.soda.firstG) }}</strong> baking soda first; wait, test,
       again while pH is under 8, at most {{ units.grams(p.soda.maximumG) }}.
     </p>
+    <p v-if="p.decapsulated" class="mt-1">
+      <NuxtLink class="link" :prefetch="false" :to="`/decapsulate?grams=${p.cystsG}`"
+        >Take the shells off first, by the clock</NuxtLink
+      >: an hour and a half.
+    </p>
     <p v-if="stop.after" class="mt-1">After the hatch that is still in {{ p.vessel.name }}.</p>
     <ul v-if="p.warnings.length" class="mt-1 border-l-4 border-due pl-3">
       <li v-for="w in p.warnings" :key="w">
@@ -86,7 +96,7 @@ const reasons = computed(() => [
     <template #more>
       <p class="small">
         {{ pulls }}: {{ plural(mealRounds, 'round') }} for {{ plural(tanks, 'tank') }}.
-        {{ p.pulls.length > 1 ? 'Two pulls, since that saves cysts.' : 'One pull.' }}
+        {{ schoolText }}
       </p>
       <WhyPanel :reasons="reasons" :ask="`Why ${units.grams(p.cystsG)}?`" />
     </template>

@@ -1,3 +1,4 @@
+import { waysOf } from '../../../stock/hatchPulls'
 import * as z from 'zod'
 import { HATCH } from '../../../dynamics/hatch/parameters'
 import { hatchFood } from '../../../foods/hatchFood'
@@ -142,6 +143,10 @@ function pulled({ pull }: HarvestStop, given: HarvestGiven | null) {
   }
 }
 
+/** Of what swims now: all of it, or its part where the bottle is kept. */
+const shareOf = ({ pull }: HarvestStop) =>
+  waysOf(pull.hatch).pulls === 'each' ? 1 / Math.max(1, pull.ofPulls - pull.pullNo + 1) : 1
+
 export function harvestDone(
   stop: HarvestStop,
   given: HarvestGiven | null,
@@ -165,7 +170,7 @@ export function harvestDone(
         data: {
           cultureId: pull.hatch.id,
           seen,
-          share: 1,
+          share: shareOf(stop),
           ml: null,
           organisms: nauplii,
           energy: pull.energy,

@@ -71,6 +71,7 @@ export function harvestNow(
       energy: forecast.energy,
       useful: forecast.nauplii * forecast.energy,
       late: false,
+      moved: null,
       why: forecast.why,
     },
   }

@@ -1,6 +1,7 @@
 import { CUP_ML } from '../../../planning/reckoning/sourcesAt'
 import { animalsText } from '../../../units/countable'
 import { formatCount, formatMillilitres } from '../../../units/format'
+import { numberText } from '../../../units/numberText'
 import type { StopLine } from '../../stopKind'
 import { freezeMl } from './answer'
 import type { HarvestStop } from './find'
@@ -25,9 +26,20 @@ export function harvestWords(stop: HarvestStop): StopLine[] {
       unit: 'nauplii',
       big: formatCount(pull.nauplii),
       text: `Harvest ${subject.name}: about ${animalsText(pull.nauplii, 'nauplii')} into a cup of ${CUP_ML} mL, pull ${pull.pullNo} of ${pull.ofPulls}.${tanks}${freezeText(stop)}`,
-      why: pull.late
-        ? 'It was due before: harvest it now, look and smell first.'
-        : (pull.why?.rule ?? 'It is due at this round.'),
+      why: whyText(stop),
     },
   ]
+}
+
+/** "It was warmer in the bottle than was set: due 2.7 h sooner." */
+function whyText({ pull }: HarvestStop): string {
+  const { moved, late, why } = pull
+  if (late) return 'It was due before: harvest it now, look and smell first.'
+  if (moved) {
+    const hours = `${numberText(Math.round(Math.abs(moved.byH) * 10) / 10)} h`
+    return moved.byH < 0
+      ? `It was warmer in the bottle than was set: it is ready ${hours} sooner.`
+      : `It was colder in the bottle than was set: it is ready ${hours} later.`
+  }
+  return why?.rule ?? 'It is due at this round.'
 }

@@ -1,9 +1,10 @@
 import * as z from 'zod'
 import { NAUPLII } from '../../../foods/hatchProfile'
 import type { Draft, RecordDraft } from '../../../records/draft'
+import { HATCH_SCHOOLS } from '../../../records/vocabulary'
 import type { HatchSetup } from '../../../records/entries'
 import type { AnswerContext, Written } from '../../stopKind'
-import { schoolOf, type HatchStop } from './find'
+import type { HatchStop } from './find'
 
 /** What really went in; whatever is left out is as proposed. */
 export const hatchGiven = z.object({
@@ -16,7 +17,8 @@ export const hatchGiven = z.object({
   temperatureC: z.number().min(-5).max(60).optional(),
   lit: z.boolean().optional(),
   decapsulated: z.boolean().optional(),
-  pullsAt: z.array(z.iso.datetime()).max(2).optional(),
+  pullsAt: z.array(z.iso.datetime()).max(15).optional(),
+  school: z.enum(HATCH_SCHOOLS).optional(),
   startedAt: z.iso.datetime().optional(),
 })
 export type HatchGiven = z.infer<typeof hatchGiven>
@@ -131,13 +133,13 @@ const asProposed = ({ planned: p }: HatchStop) => ({
   cystsG: p.cystsG,
   sodaG: p.soda?.firstG ?? 0,
   temperatureC: p.vessel.temperatureC,
-  lit: p.vessel.lit,
-  decapsulated: false,
+  lit: p.lit,
+  decapsulated: p.decapsulated,
   pullsAt: p.pulls.map(x => x.at),
 })
 
 /** What was given, without what was left open and what is not of the water. */
-function definedOf({ startedAt: _, ...given }: Partial<HatchGiven>) {
+function definedOf({ startedAt: _, school: __, ...given }: Partial<HatchGiven>) {
   return Object.fromEntries(Object.entries(given).filter(([, v]) => v !== undefined))
 }
 
@@ -145,7 +147,7 @@ export function hatchDone(stop: HatchStop, given: HatchGiven | null, c: AnswerCo
   const { vessel } = stop.planned
   const setup = setupOf(stop, given)
   const startedAt = given?.startedAt ?? c.now
-  const school = setup.decapsulated ? 'decapsulated' : schoolOf(stop.planned)
+  const school = given?.school ?? stop.planned.school
   const { entries, records } = startHatch({ vessel, school, setup, startedAt }, c.newId)
   return {
     said: `${vessel.name} is started. Its clock runs.`,

@@ -14,20 +14,13 @@ export interface HatchStop extends StopBase {
   after: HatchCulture | null
 }
 
-/** The school that a planned hatch is run by. */
-export const schoolOf = (planned: PlannedHatch): string => {
-  if (!planned.vessel.lit) return 'dark'
-  return planned.pulls.length > 1 ? 'two-pulls' : 'one-pull'
-}
-
 export function findHatches(c: RoundContext): HatchStop[] {
   if (c.round.feedingOnly) return []
   return c.reckoning.hatch.hatches
     .filter(h => h.startRound.key === c.round.key)
     .filter(h => !wasAnswered(c.state, c.round.key, 'hatch', h.vessel.id))
     .map(planned => {
-      const method =
-        hatchFood.methods.find(m => m.id === schoolOf(planned)) ?? hatchFood.methods[0]!
+      const method = hatchFood.methods.find(m => m.id === planned.school) ?? hatchFood.methods[0]!
       const holds = (h: HatchCulture) => h.vesselId === planned.vessel.id && h.endedAt === null
       return {
         kind: 'hatch',

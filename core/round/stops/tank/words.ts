@@ -7,6 +7,7 @@ import { formatShare } from '../../../units/format'
 import { foodInSentence, handText } from '../../handText'
 import type { StopLine } from '../../stopKind'
 import type { TankStop } from './find'
+import { saltOfDraw } from './saltOfDraw'
 
 type Measures = RoomState['room']['measures']
 
@@ -26,8 +27,9 @@ export function drawDoubt(d: Draw): string {
   return d.source.doubtful ? `How much ${d.source.name} holds is doubtful: look first.` : ''
 }
 
-function mealLine(stop: TankStop, d: Draw, measures: Measures): StopLine {
+function mealLine(stop: TankStop, d: Draw, state: RoomState): StopLine {
   const { tank } = stop
+  const { measures } = state.room
   const part = d.share < 0.95 && d.share > 0 ? `, ${formatShare(d.share)} of its meal` : ''
   const animals = `about ${animalsText(d.organisms, d.wanted.food.units)}`
   const broods = d.wanted.eating.map(e => e.brood.name).join(', ')
@@ -38,7 +40,7 @@ function mealLine(stop: TankStop, d: Draw, measures: Measures): StopLine {
     amount: d.amount.value,
     unit: d.amount.unit,
     big: handText(d.amount, measures),
-    text: `Feed ${tank.name}: ${drawText(d, measures)}, ${animals}${part}.`,
+    text: `Feed ${tank.name}: ${drawText(d, measures)}, ${animals}${part}.${saltOfDraw(d, tank, state)}`,
     why: `A meal of ${nameOf(d.foodId)} for ${broods}: one food at a meal, the shares of their ladder over two days.${doubt ? ` ${doubt}` : ''}`,
   }
 }
@@ -59,7 +61,7 @@ export function tankWords(stop: TankStop, state: RoomState): StopLine[] {
   const base = { subject, amount: null, unit: '' }
   const { gel, grown } = stop
   return [
-    ...stop.draws.map(d => mealLine(stop, d, measures)),
+    ...stop.draws.map(d => mealLine(stop, d, state)),
     ...(gel
       ? [
           {
