@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import { firstAid, type Accident } from '@renatus/core/planning/firstAid'
+import { computed, ref, watch } from 'vue'
+import { ACCIDENTS, firstAid, type Accident } from '@renatus/core/planning/firstAid'
 import NoRoom from '~/components/shared/NoRoom.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { useUnits } from '~/composables/useUnits'
@@ -12,19 +12,46 @@ import { temperatureField } from '~/words/fields'
 const room = useRoomStore()
 const units = useUnits()
 const accident = ref<Accident>('power')
-const cold = ref(String(units.toTemperatureUnit(16)))
+/** What is asked of each: how cold or how warm it gets. */
+const ASKED: Record<Accident, { title: string; name: string; ask: string | null; usual: number }> =
+  {
+    power: { title: 'The power is gone', name: 'Power cut', ask: 'The room cools to', usual: 16 },
+    air: { title: 'The air is off', name: 'Air off', ask: null, usual: 20 },
+    heater: { title: 'A heater is off', name: 'Heater off', ask: 'The room cools to', usual: 16 },
+    stuck: {
+      title: 'A heater is stuck on',
+      name: 'Heater stuck on',
+      ask: 'It warms to',
+      usual: 38,
+    },
+    heat: { title: 'Days of heat', name: 'Heat wave', ask: 'Hottest of the day', usual: 35 },
+  }
+const asked = computed(() => ASKED[accident.value])
+const warm = ref(String(units.toTemperatureUnit(16)))
+const night = ref(String(units.toTemperatureUnit(24)))
+watch(accident, is => (warm.value = String(units.toTemperatureUnit(ASKED[is].usual))))
 const placeId = ref('')
-const parsed = computed(() =>
-  temperatureField(
-    { label: 'The room cools to', min: -10, max: 35 },
-    units.measures.value,
-  ).safeParse(cold.value),
-)
-const list = computed(() =>
-  room.state && parsed.value.success
-    ? firstAid(room.state, accident.value, parsed.value.data, placeId.value || null)
-    : [],
-)
+const HOT: readonly Accident[] = ['stuck', 'heat']
+const AT_A_PLACE: readonly Accident[] = ['heater', 'stuck', 'air']
+const read = (label: string, text: string) =>
+  temperatureField({ label, min: -10, max: 50 }, units.measures.value).safeParse(text)
+const parsed = computed(() => read(asked.value.ask ?? 'It', warm.value))
+const parsedNight = computed(() => read('Coolest of the night', night.value))
+const problem = computed(() => {
+  if (!parsed.value.success) return parsed.value.error.issues[0]!.message
+  if (accident.value !== 'heat') return null
+  if (!parsedNight.value.success) return parsedNight.value.error.issues[0]!.message
+  return parsedNight.value.data > parsed.value.data ? 'The night is warmer than the day.' : null
+})
+const list = computed(() => {
+  if (!room.state || problem.value || !parsed.value.success) return []
+  const nightC = parsedNight.value.success ? parsedNight.value.data : undefined
+  const warmth = {
+    toC: parsed.value.data,
+    ...(accident.value === 'heat' && nightC !== undefined ? { nightC } : {}),
+  }
+  return firstAid(room.state, accident.value, warmth, placeId.value || null)
+})
 const urgent = computed(() => list.value.filter(p => Number.isFinite(p.hours)))
 const well = computed(() => list.value.filter(p => !Number.isFinite(p.hours)))
 function hours(h: number): string {
@@ -43,16 +70,16 @@ function hours(h: number): string {
           >Shelf</NuxtLink
         >
       </p>
-      <h1>{{ accident === 'power' ? 'The power is gone' : 'A heater is off' }}</h1>
+      <h1>{{ asked.title }}</h1>
       <p class="small mt-1">
         What suffers first stands first. Hours are working estimates for covered vessels in still
         air.
       </p>
     </div>
     <div class="flex flex-wrap gap-4 items-end">
-      <div class="flex gap-2" role="radiogroup" aria-label="What happened">
+      <div class="flex flex-wrap gap-2" role="radiogroup" aria-label="What happened">
         <button
-          v-for="a in ['power', 'heater'] as const"
+          v-for="a in ACCIDENTS"
           :key="a"
           role="radio"
           :aria-checked="accident === a"
@@ -60,27 +87,33 @@ function hours(h: number): string {
           :class="{ 'btn-main': accident === a }"
           @click="accident = a"
         >
-          {{ a === 'power' ? 'Power cut' : 'Heater off' }}
+          {{ ASKED[a].name }}
         </button>
       </div>
-      <label class="font-semibold"
-        >The room cools to, {{ units.temperatureUnit.value
+      <label v-if="asked.ask" class="font-semibold"
+        >{{ asked.ask }}, {{ units.temperatureUnit.value
         }}<input
-          v-model="cold"
+          v-model="warm"
           class="field mt-1 block w-32 font-normal"
           inputmode="decimal"
           autocomplete="off"
       /></label>
-      <label v-if="accident === 'heater'" class="font-semibold"
+      <label v-if="accident === 'heat'" class="font-semibold"
+        >Coolest of the night, {{ units.temperatureUnit.value
+        }}<input
+          v-model="night"
+          class="field mt-1 block w-32 font-normal"
+          inputmode="decimal"
+          autocomplete="off"
+      /></label>
+      <label v-if="AT_A_PLACE.includes(accident)" class="font-semibold"
         >At<select v-model="placeId" class="field mt-1 block font-normal">
           <option value="">every place</option>
           <option v-for="p in room.state.places" :key="p.id" :value="p.id">{{ p.name }}</option>
         </select></label
       >
     </div>
-    <p v-if="!parsed.success" role="alert" class="text-harm font-semibold">
-      {{ parsed.error.issues[0]!.message }}
-    </p>
+    <p v-if="problem" role="alert" class="text-harm font-semibold">{{ problem }}</p>
     <p class="border-l-4 border-harm pl-3 max-w-prose">
       <strong>First of all.</strong> Pull the plugs of heaters that stand dry or in cooling water:
       glass breaks when the power is back. Dry hands, nothing wet near a power strip. Follow your
@@ -114,12 +147,12 @@ function hours(h: number): string {
         </li>
       </ol>
     </section>
-    <p v-if="parsed.success && !list.length" class="sentence">
+    <p v-if="!problem && !list.length" class="sentence">
       Nothing is in the room that would suffer.
     </p>
     <p v-if="well.length" class="small max-w-prose">
-      {{ plural(well.length, 'vessel') }} can be left: {{ well.map(p => p.name).join(', ') }}. They
-      stop, and go on when it is warm again.
+      {{ plural(well.length, 'vessel') }} can be left: {{ well.map(p => p.name).join(', ') }}.
+      {{ HOT.includes(accident) ? 'They bear it.' : 'They stop, and go on when it is over.' }}
     </p>
   </div>
 </template>

@@ -8,12 +8,18 @@ import SectionNav from '~/components/shared/SectionNav.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
 import { useRoomStore } from '~/stores/room'
+import { plural } from '~/words/round'
 
 /** Thermometers of the room: read, taken from a logger's file, or live with alarms. */
 const LoggerImport = defineAsyncComponent(() => import('~/components/instruments/LoggerImport.vue'))
 const LivePanel = defineAsyncComponent(() => import('~/components/instruments/LivePanel.vue'))
 const room = useRoomStore()
 const things = computed(() => (room.state ? measuredThings(room.state) : []))
+/** Cultures that are warmed one by one are many, and seldom read. */
+const isCulture = (t: { type: string; id: string }) =>
+  t.type === 'culture' && !room.state!.hatches.some(h => h.id === t.id)
+const first = computed(() => things.value.filter(t => !isCulture(t)))
+const rest = computed(() => things.value.filter(isCulture))
 const SECTIONS = [
   { id: 'read', name: 'Read' },
   { id: 'file', name: 'From a logger' },
@@ -40,7 +46,18 @@ const SECTIONS = [
           No place, bottle or tank has a thermometer yet: enter them in
           <NuxtLink class="link" to="/setup" :prefetch="false">Setup</NuxtLink>.
         </p>
-        <ReadRow v-for="t in things" :key="t.id" :thing="t" />
+        <div class="grid grid-cols-1 desk:grid-cols-2 gap-x-8">
+          <ReadRow v-for="t in first" :key="t.id" :thing="t" />
+        </div>
+        <details v-if="rest.length">
+          <summary class="min-h-12 flex items-center cursor-pointer font-semibold">
+            {{ plural(rest.length, 'culture') }} with a temperature of
+            {{ rest.length === 1 ? 'its' : 'their' }} own
+          </summary>
+          <div class="grid grid-cols-1 desk:grid-cols-2 gap-x-8">
+            <ReadRow v-for="t in rest" :key="t.id" :thing="t" />
+          </div>
+        </details>
       </section>
       <section id="file" class="grid gap-3">
         <ShelfEdge name="From a logger" />

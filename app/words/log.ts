@@ -159,6 +159,7 @@ const STOP_WORDS: Record<string, string> = {
   clean: 'a cleaning',
   clear: 'a clearing',
   cook: 'a batch',
+  cool: 'a move to the cool',
   harvest: 'a harvest',
   hatch: 'a hatch start',
   looks: 'looks',

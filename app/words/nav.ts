@@ -5,7 +5,7 @@ export const VIEWS = [
   { to: '/broods', name: 'Broods', short: 'Broods', phone: true },
   { to: '/ahead', name: 'Ahead', short: 'Ahead', phone: true },
   { to: '/bench', name: 'Hatch bench', short: 'Bench', phone: false, rule: true },
-  { to: '/thermometers', name: 'Thermometers', short: 'Warmth', phone: false },
+  { to: '/thermometers', name: 'Warmth', short: 'Warmth', phone: false },
   { to: '/gel', name: 'Gel kitchen', short: 'Gel', phone: false },
   { to: '/count', name: 'Count', short: 'Count', phone: false },
   { to: '/methods', name: 'Methods', short: 'Methods', phone: false },

@@ -20,6 +20,11 @@ export function adviceOn(cause: CauseId, food: Food): Advice {
       action: `Bring it to ${middle}, a few degrees an hour, and wait: what is cold is slow, not lost.`,
       confirm: 'Read a thermometer in the vessel, at the height where it stands.',
     },
+    hot: {
+      name: 'too hot',
+      action: `Carry it to the coolest place, lid open, air on; never ice into it. Below ${degrees(food.rangeC[1])} it stops dying; a third out of a dense one helps.`,
+      confirm: 'Read a thermometer in the vessel in the afternoon, not in the morning.',
+    },
     starved: {
       name: 'starved',
       action:

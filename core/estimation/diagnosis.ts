@@ -8,7 +8,7 @@ import { advance, likelihood } from './replay'
 import { STRANGER_TELLS, strangersSeen } from './strangers'
 import type { Subject } from './subject'
 
-export type CauseId = Ailment | 'cold'
+export type CauseId = Ailment | 'cold' | 'hot'
 
 /** A cause that may lie behind what was seen, against a vessel in which nothing is wrong. */
 export interface Cause {
@@ -24,6 +24,7 @@ export interface Cause {
 /** Beliefs before anything was seen (working estimates). */
 const BEFORE: Record<CauseId, number> = {
   cold: 0.06,
+  hot: 0.05,
   starved: 0.06,
   overfed: 0.05,
   dense: 0.04,
@@ -32,16 +33,21 @@ const BEFORE: Record<CauseId, number> = {
   old: 0.05,
 }
 const NOTHING = 1 - Object.values(BEFORE).reduce((a, b) => a + b, 0)
-/** A cold that nobody read, degC below the set temperature. */
-const HIDDEN_COLD = 5
+/** A cold or a heat that nobody read, degC off the set temperature. */
+const HIDDEN_OFF = 5
 /** So far below the middle of its range a food is cold, degC. */
 const COLD_BELOW_MIDDLE = 4
+/** So near to the top of its range a food is hot, degC. */
+const HOT_BELOW_TOP = 1
 const COURSES = 40
 
 const saysSomething = (o: Observation) => o.kind !== 'action' && o.kind !== 'temperature'
 const middleOf = (food: Food) => (food.rangeC[0] + food.rangeC[1]) / 2
 /** True where a food is kept so cold that it shows. */
 export const isCold = (food: Food, c: number) => c < middleOf(food) - COLD_BELOW_MIDDLE
+
+/** True where a food is kept so warm that it suffers. */
+export const isHot = (food: Food, c: number) => c > food.rangeC[1] - HOT_BELOW_TOP
 
 /** Mean likelihood of what was seen since, when something happens at one moment in between. */
 function evidence(
@@ -106,20 +112,22 @@ export function diagnose(
   const meanC = (temperature(fromH / 24) + temperature(toH / 24)) / 2
   const middle = middleOf(subject.food)
   const wasRead = seen.some(o => o.kind === 'temperature')
-  if (isCold(subject.food, meanC))
-    causes.push({
-      id: 'cold',
-      log: nothing,
-      base: run(day => temperature(day) + (middle - meanC), null)!,
-      known: true,
-    })
-  else if (!wasRead)
-    causes.push({
-      id: 'cold',
-      log: run(day => temperature(day) - HIDDEN_COLD, null)!,
-      base: nothing,
-      known: false,
-    })
+  const off: [id: 'cold' | 'hot', is: boolean, hidden: number][] = [
+    ['cold', isCold(subject.food, meanC), -HIDDEN_OFF],
+    ['hot', isHot(subject.food, meanC), HIDDEN_OFF],
+  ]
+  for (const [id, is, hidden] of off) {
+    if (is) {
+      const base = run(day => temperature(day) + (middle - meanC), null)!
+      causes.push({ id, log: nothing, base, known: true })
+    } else if (!wasRead)
+      causes.push({
+        id,
+        log: run(day => temperature(day) + hidden, null)!,
+        base: nothing,
+        known: false,
+      })
+  }
 
   for (const id of AILMENTS) {
     const logs = onsets

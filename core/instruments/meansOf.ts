@@ -7,7 +7,7 @@ const SPAN_MS = HOURS * 3_600_000
 
 /**
  * Means of a course over spans of six hours: each holds from its instant on. Straight lines join the readings, so that a course
- * of few points weighs as one of many.
+ * of few points weighs as one of many. The last reading ends it.
  */
 export function meansOf(points: readonly Reading[]): Reading[] {
   const ms = points.map(p => toMs(p.at))
@@ -23,6 +23,8 @@ export function meansOf(points: readonly Reading[]): Reading[] {
     means.push({ at: toInstant(from), c: sum / parts })
     if (to === last) break
   }
+  // What was read last holds from then on.
+  if (last > first) means.push({ at: toInstant(last), c: points.at(-1)!.c })
   return means
 }
 

@@ -3,6 +3,7 @@ import type { BeginStop } from './stops/begin/find'
 import type { CleanStop } from './stops/clean/find'
 import type { ClearStop } from './stops/clear/find'
 import type { CookStop } from './stops/cook/find'
+import type { CoolStop } from './stops/cool/find'
 import type { HarvestStop } from './stops/harvest/find'
 import type { HatchStop } from './stops/hatch/find'
 import type { LooksStop } from './stops/looks/find'
@@ -19,6 +20,7 @@ export type Stop =
   | CleanStop
   | ClearStop
   | CookStop
+  | CoolStop
   | HarvestStop
   | HatchStop
   | LooksStop

@@ -5,6 +5,7 @@ import { beginStops } from './stops/begin/index'
 import { cleanStops } from './stops/clean/index'
 import { clearStops } from './stops/clear/index'
 import { cookStops } from './stops/cook/index'
+import { coolStops } from './stops/cool/index'
 import { harvestStops } from './stops/harvest/index'
 import { hatchStops } from './stops/hatch/index'
 import { looksStops } from './stops/looks/index'
@@ -26,6 +27,7 @@ export const STOP_KINDS: readonly AnyKind[] = [
   askStops,
   tubStops,
   clearStops,
+  coolStops,
   looksStops,
   vesselStops,
   harvestStops,

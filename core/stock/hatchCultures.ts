@@ -58,6 +58,18 @@ export function hatchCultures(
       endedAt: c.ended?.at ?? null,
     })
   }
+  readInstruments(found, entries)
+  for (const e of ofKind(entries, 'culture.harvested')) {
+    const { cultureId, organisms, seen } = e.data
+    const culture = found.get(cultureId)
+    const h = culture ? hoursBetween(culture.startedAt, e.at) : 0
+    culture?.pulls.push({ at: e.at, h, nauplii: organisms ?? 0, seen })
+  }
+  return [...found.values()].sort((a, b) => (a.startedAt < b.startedAt ? -1 : 1))
+}
+
+/** What thermometers and tests of the water said of each. */
+function readInstruments(found: ReadonlyMap<string, HatchCulture>, entries: readonly Entry[]) {
   for (const e of ofKind(entries, 'culture.temperature')) {
     const culture = found.get(e.data.cultureId)
     if (!culture) continue
@@ -74,13 +86,6 @@ export function hatchCultures(
     const culture = found.get(e.data.cultureId)
     if (culture) culture.pH = e.data.pH
   }
-  for (const e of ofKind(entries, 'culture.harvested')) {
-    const { cultureId, organisms, seen } = e.data
-    const culture = found.get(cultureId)
-    const h = culture ? hoursBetween(culture.startedAt, e.at) : 0
-    culture?.pulls.push({ at: e.at, h, nauplii: organisms ?? 0, seen })
-  }
-  return [...found.values()].sort((a, b) => (a.startedAt < b.startedAt ? -1 : 1))
 }
 
 /** The course of a bottle with what an instrument showed: until its first reading it was as warm as was set or read before. */

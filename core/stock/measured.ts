@@ -4,6 +4,7 @@ import type { Entry } from '../records/entries'
 import type { CourseSource } from '../records/vocabulary'
 import type { Reading } from '../instruments/reading'
 import { ruleOfFish, ruleOfFood, type AlarmRule } from '../instruments/alarmRule'
+import { hatchFood } from '../foods/hatchFood'
 import { foodOf } from '../foods/index'
 import { addHours, instantOf, type Instant } from '../time/localDate'
 import { running } from './cultures'
@@ -60,7 +61,7 @@ export function measuredThings(state: RoomState): Measured[] {
       name: h.name,
       c: temperatureAt(h.temperature)(Math.max(0, hoursBetween(h.startedAt, state.now))),
       readAt: at(h.id),
-      rules: foodRule(live.find(c => c.id === h.id)?.record.foodId ?? ''),
+      rules: [ruleOfFood(hatchFood)],
     }))
   const places = state.places.map((p): Measured => {
     const { topC, bottomC } = airNow(p, state.entries)

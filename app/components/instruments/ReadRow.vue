@@ -74,7 +74,7 @@ const FIELDS = [
       </p>
       <span class="amount num">{{ thing.c === null ? '–' : units.celsius(thing.c) }}</span>
       <button
-        class="btn"
+        class="btn desk:min-h-9"
         :aria-expanded="open"
         :aria-label="`Read the thermometer of ${thing.name}`"
         @click="open = !open"

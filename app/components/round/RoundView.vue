@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent } from 'vue'
 import { placeName } from '@renatus/core/round/placeName'
+import { bedtimeLine } from '@renatus/core/round/bedtime'
 import type { Round } from '@renatus/core/round/round'
 import type { Stop } from '@renatus/core/round/stop'
 import InTurn from '~/components/shared/InTurn.vue'
@@ -17,6 +18,7 @@ import { STOP_CARDS } from './stopCards'
 /** The round that is on: its stops in the order of doing, by the places they are at. */
 const props = defineProps<{ round: Round }>()
 const room = useRoomStore()
+const bedtime = computed(() => (room.state ? bedtimeLine(room.state, props.round.current) : null))
 const units = useUnits()
 /** They come after the stops stand. */
 const AheadLine = defineAsyncComponent(() => import('~/components/ahead/AheadLine.vue'))
@@ -107,6 +109,7 @@ const waiting = computed(() => room.state?.broods.length === 0)
           Put off: {{ plural(round.postponed, 'stop') }}. Undo stands in the Log.
         </p>
       </section>
+      <p v-if="bedtime" class="border-l-[6px] border-due pl-3 max-w-prose">{{ bedtime }}</p>
       <BelliesList v-if="round.bellies.length" :bellies="round.bellies" />
       <InTurn
         ><WaitingList

@@ -16,6 +16,7 @@ export const STOP_CARDS: Record<StopKindId, Component> = {
   clean: Plain,
   clear: Plain,
   cook: Plain,
+  cool: Plain,
   order: Plain,
   tub: Plain,
 }

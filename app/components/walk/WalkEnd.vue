@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { bedtimeLine } from '@renatus/core/round/bedtime'
 import type { Round } from '@renatus/core/round/round'
 import type { Walk } from '@renatus/core/round/walk'
 import { hoursBetween } from '@renatus/core/time/localDate'
@@ -7,6 +8,7 @@ import BelliesList from '~/components/round/BelliesList.vue'
 import WaitingList from '~/components/round/WaitingList.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { useUnits } from '~/composables/useUnits'
+import { useRoomStore } from '~/stores/room'
 import { plural } from '~/words/round'
 
 /** Behind the last stop: what was done, what waits and until when, how long it took. */
@@ -18,6 +20,8 @@ const done = computed(() => of('done', 'enough'))
 const putOff = computed(() => of('not-now'))
 const gone = computed(() => of('gone'))
 const open = computed(() => of('open'))
+const room = useRoomStore()
+const bedtime = computed(() => (room.state ? bedtimeLine(room.state, props.round.current) : null))
 const took = computed(() =>
   props.walk.lastAt
     ? Math.max(1, Math.round(hoursBetween(props.walk.startedAt, props.walk.lastAt) * 60))
@@ -36,6 +40,7 @@ const took = computed(() =>
           >, in {{ plural(took, 'minute') }}</template
         >. The next round is {{ units.when(round.next.at) }}.
       </p>
+      <p v-if="bedtime" class="border-l-4 border-due pl-3 my-3">{{ bedtime }}</p>
       <BelliesList v-if="round.bellies.length" :bellies="round.bellies" />
       <section v-if="putOff.length" class="mt-3">
         <ShelfEdge name="Put off" />

@@ -13,7 +13,6 @@ const start: readonly MethodStep[] = [
   { text: 'Pour in the cysts.', cautions: [CAUTIONS.dust] },
   {
     text: 'It stands so that it cannot tip, never above a socket; a check valve in the air line, the valve below closed before water goes in.',
-    cautions: [CAUTIONS.mains],
   },
   {
     text: 'Air from the lowest point so that everything tumbles. Lamp on.',

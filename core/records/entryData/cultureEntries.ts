@@ -120,11 +120,11 @@ export const cultureEntries = {
   }),
   /** A rule that keeps a line clean was broken. */
   'culture.crossed': z.object({ cultureId: id, rule: z.enum(CLEAN_RULES) }),
-  /** Both thermometers of a place. */
+  /** Thermometers of a place; null for one that is not there. */
   'place.temperature': z.object({
     placeId: id,
-    topC: air,
-    bottomC: air,
+    topC: air.nullable(),
+    bottomC: air.nullable(),
     was: z.object({ topC: air.nullable(), bottomC: air.nullable() }).nullable(),
   }),
   'culture.temperature': z.object({ cultureId: id, temperatureC: celsius }),

@@ -18,7 +18,7 @@ describe('first aid', () => {
   const entries = [started('2026-03-19T18:00:00Z')]
   const state = roomState([...withHatches(records(), entries), ...cultures], entries, NOW)!
   it('without power what needs air dies first, and what needs none can be left', () => {
-    const list = firstAid(state, 'power', 23.5)
+    const list = firstAid(state, 'power', { toC: 23.5 })
     expect(list[0]).toMatchObject({ what: 'hatch', dies: 'of no air' })
     expect(list.map(p => p.hours)).toEqual([...list.map(p => p.hours)].sort((a, b) => a - b))
     const at = (id: string) => list.find(p => p.id === id)!
@@ -27,10 +27,28 @@ describe('first aid', () => {
     expect(at(NAMED.tank!).what).toBe('tank')
   })
   it('without a heater only cold counts, and only at its place', () => {
-    const list = firstAid(state, 'heater', 8)
+    const list = firstAid(state, 'heater', { toC: 8 })
     expect(list.every(p => p.dies !== 'of no air')).toBe(true)
     expect(list.find(p => p.id === cultures[2]!.id)!.hours).toBeGreaterThan(0)
-    expect(firstAid(state, 'heater', 8, NAMED.place!).map(p => p.what)).toEqual(['hatch'])
+    expect(firstAid(state, 'heater', { toC: 8 }, NAMED.place!).map(p => p.what)).toEqual(['hatch'])
+  })
+  it('a heater that is stuck on: heat, the small bottle before the tank, and never ice', () => {
+    const list = firstAid(state, 'stuck', { toC: 40 })
+    expect(list.filter(p => Number.isFinite(p.hours)).every(p => p.dies === 'of heat')).toBe(true)
+    const hours = (what: string) => list.find(p => p.what === what)!.hours
+    expect(hours('hatch')).toBeLessThan(hours('tank'))
+    expect(list.map(p => p.act).join()).not.toMatch(/(?<!No |no )ice into/)
+  })
+  it('without air alone nothing suffers of cold', () => {
+    const list = firstAid(state, 'air', { toC: 5 })
+    expect(new Set(list.map(p => p.dies))).toEqual(new Set(['of no air', 'not soon']))
+  })
+  it('days of heat: a night between them saves what is large', () => {
+    const heat = (nightC: number) => firstAid(state, 'heat', { toC: 37, nightC })
+    const tank = (nightC: number) => heat(nightC).find(p => p.what === 'tank')!
+    expect(tank(36)).toMatchObject({ dies: 'of heat' })
+    expect(tank(12)).toMatchObject({ dies: 'not soon' })
+    expect(heat(12).find(p => p.what === 'hatch')).toMatchObject({ dies: 'of heat' })
   })
   it('a larger vessel, a warmer room and a hardier animal last longer', () => {
     fc.assert(

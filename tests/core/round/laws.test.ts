@@ -201,7 +201,7 @@ describe('the laws of the round', () => {
   })
 
   it('7. no stop without reason, none without unit where it has an amount, and amounts where they can be given', () => {
-    const WITHOUT = ['ask', 'looks', 'provide', 'tank']
+    const WITHOUT = ['ask', 'cool', 'looks', 'provide', 'tank']
     holds((room, now) => {
       const { state, round } = knownRound(room, now)
       for (const stop of round.stops) {
