@@ -34,21 +34,34 @@ export function useDecapsulation() {
   const change = (to: (c: d.DecapsulationCourse, now: string) => d.DecapsulationCourse) => {
     if (course.value) course.value = to(course.value, nowInstant())
   }
-  /** A clock that rings wherever one is. */
-  async function ring(label: string, endsAt: string) {
+  /** A clock that rings wherever one is; the one of the step before is done with. */
+  async function ring(clock: { label: string; endsAt: string } | null) {
+    const before = course.value?.clockId
+    const clockId = clock ? newId() : null
     const about = { type: 'decapsulation', id: newId() }
-    await room.write([
-      { kind: 'clock.started', subject: about, data: { clockId: newId(), label, endsAt, about } },
-    ])
+    if (course.value) course.value = { ...course.value, clockId }
+    const drafts: Draft[] = [
+      ...(before
+        ? [{ kind: 'clock.seen', subject: about, data: { clockId: before } } as Draft]
+        : []),
+      ...(clock && clockId
+        ? [{ kind: 'clock.started', subject: about, data: { clockId, ...clock, about } } as Draft]
+        : []),
+    ]
+    if (drafts.length > 0) await room.write(drafts)
   }
   const lookFrom = (bleachAt: string) => new Date(Date.parse(bleachAt) + 3 * 60_000).toISOString()
 
-  async function next() {
-    change(d.nextStep)
-    const c = course.value
-    if (c?.step === 'bleach')
-      await ring('Cysts in bleach: look at the colour', lookFrom(c.bleachAt!))
-    if (c?.step === 'dip') await ring('Cysts in the dip: rinse', c.dippedAt!)
+  /** The clock of the step that has just begun. */
+  function clockOf(c: d.DecapsulationCourse) {
+    if (c.step === 'bleach')
+      return { label: 'Cysts in bleach: look at the colour', endsAt: lookFrom(c.bleachAt!) }
+    return c.step === 'dip' ? { label: 'Cysts in the dip: rinse', endsAt: c.dippedAt! } : null
+  }
+  async function step(to: (c: d.DecapsulationCourse, now: string) => d.DecapsulationCourse) {
+    const before = course.value?.step
+    change(to)
+    if (course.value && course.value.step !== before) await ring(clockOf(course.value))
   }
 
   /** What is written when it is over: what was taken of the lot, and where it stands. */
@@ -98,12 +111,15 @@ export function useDecapsulation() {
     course,
     begin: async (amounts: Parameters<typeof d.beginDecapsulation>[0]) => {
       course.value = d.beginDecapsulation(amounts, nowInstant())
-      await ring('Cysts are swollen: chill them', course.value.hydratedAt)
+      await ring({ label: 'Cysts are swollen: chill them', endsAt: course.value.hydratedAt })
     },
-    next,
-    seen: (colour: d.CystColour) => change((c, now) => d.seeColour(c, colour, now)),
+    next: () => step(d.nextStep),
+    seen: (colour: d.CystColour) => step((c, now) => d.seeColour(c, colour, now)),
     read: (celsius: number) => change((c, now) => d.readBath(c, celsius, now)),
-    stop: () => change(c => d.stopDecapsulation(c)),
+    stop: async () => {
+      change(c => d.stopDecapsulation(c))
+      await ring(null)
+    },
     /** Nothing of it is written: no bleach touched them. */
     drop: () => (course.value = null),
     end,

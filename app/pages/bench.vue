@@ -20,7 +20,12 @@ const route = useRoute()
 const bareG = computed(() =>
   route.query.start === 'decapsulated' ? Number(route.query.grams) || null : null,
 )
-const starting = ref(bareG.value !== null)
+/** What the scale brought, g. */
+const weighed = computed(() => ({
+  cysts: Number(route.query.cysts) || null,
+  salt: Number(route.query.salt) || null,
+}))
+const starting = ref(route.query.start !== undefined)
 const running = computed(() => room.state?.hatches.filter(r => r.endedAt === null) ?? [])
 const free = computed(
   () => room.state?.hatchVessels.filter(v => !running.value.some(r => r.vesselId === v.id)) ?? [],
@@ -78,9 +83,16 @@ const next = computed(() => room.round?.reckoning.hatch.hatches[0])
       <div v-if="!starting" class="flex flex-wrap gap-3 items-center">
         <button class="btn" @click="starting = true">Start a hatch by hand</button
         ><NuxtLink class="btn" to="/decapsulate" :prefetch="false">Take shells off</NuxtLink
+        ><NuxtLink class="btn" to="/weigh" :prefetch="false">Weigh</NuxtLink
         ><span class="small">Free: {{ free.map(v => v.name).join(', ') }}</span>
       </div>
-      <HatchForm v-else :bare-g="bareG" @saved="starting = false" @cancel="starting = false" />
+      <HatchForm
+        v-else
+        :bare-g="bareG"
+        :weighed="weighed"
+        @saved="starting = false"
+        @cancel="starting = false"
+      />
     </section>
     <InTurn><MixingSheet /></InTurn>
     <InTurn

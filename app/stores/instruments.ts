@@ -12,7 +12,8 @@ import { useRoomStore } from './room'
 /** A line of a stream; anything else counts as missing. */
 const line = z.object({
   at: z.iso.datetime({ offset: true }),
-  value: z.number(),
+  /** Null: the bridge is there, its probe is silent. */
+  value: z.number().nullable(),
   unit: z.enum(['C', 'F']).default('C'),
 })
 /** Readings that are drawn. */
@@ -74,8 +75,9 @@ export const useInstrumentsStore = defineStore('instruments', () => {
       odd.value++
       return
     }
-    const c = toCelsius(found.value, found.unit)
+    const c = found.value === null ? null : toCelsius(found.value, found.unit)
     call(watch!.see({ at: found.at, value: c }))
+    if (c === null) return
     readings.value = [...readings.value, { at: found.at, c }].slice(-SHOWN)
     if (source.value?.simulated === false) void keep({ at: found.at, c })
   }
@@ -128,8 +130,6 @@ export const useInstrumentsStore = defineStore('instruments', () => {
     odd,
     start,
     stop,
-    /** A simulated probe that sends nothing any more: its own clock says so. */
-    wait: (at: string) => call(watch?.wait(at) ?? []),
     ringing: computed(() =>
       events.value
         .filter(e => !e.seen && e.kind !== 'over')

@@ -6,7 +6,8 @@ import type {
   DecapsulationCourse,
   DecapsulationStep,
 } from '@renatus/core/water/decapsulationCourse'
-import { formatGrams, formatMillilitres } from '@renatus/core/units/format'
+import { formatGrams } from '@renatus/core/units/format'
+import { numberText } from '@renatus/core/units/numberText'
 
 /** Why nothing is worked out for a bottle of bleach. */
 export const BLEACH_REFUSED: Record<Exclude<Decapsulation['status'], 'ok'>, string> = {
@@ -36,9 +37,12 @@ export const STEP_NAMES: Record<DecapsulationStep, string> = {
   after: 'What becomes of them',
 }
 
+/** As a syringe measures it. */
+export const exactMl = (ml: number) => `${numberText(ml, { decimals: 1 })}\u00A0mL`
+
 /** One sentence a step. */
 export function stepText(c: DecapsulationCourse): string {
-  const ml = formatMillilitres
+  const ml = exactMl
   const sentences: Record<DecapsulationStep, string> = {
     hydrate: `Stir ${formatGrams(c.cystsG)} of cysts into ${ml(c.hydrateMl)} of fresh water at 20 to 25 °C, with air, for an hour.`,
     chill: `Drain them in a sieve. Mix ${ml(c.waterMl)} of cold water with them in a glass, stand it in ice: 15 to 20 °C before anything else.`,

@@ -3,7 +3,13 @@ import { measureMl, type MeasureSystem } from './kitchenMeasures'
 
 export type AmountKind = 'volume' | 'mass'
 export type ParsedAmount =
-  | { ok: true; /** L for a volume, g for a mass. */ value: number }
+  | {
+      ok: true
+      /** L for a volume, g for a mass. */
+      value: number
+      /** Where a spoon was not level: the least and the most that it may have been. */
+      between?: [least: number, most: number]
+    }
   | { ok: false; code: 'empty' | 'unreadable' | 'wrong-kind' | 'needs-density'; text: string }
 
 const WORDS: Record<string, number> = {
@@ -38,10 +44,18 @@ const SPOONS: Record<string, string> = {
   pinches: 'pinch',
 }
 
+/** What a spoon that is not level holds of a level one, least and most (working estimates). */
+const NOT_LEVEL: Record<string, readonly [number, number]> = {
+  heaped: [1.5, 1.8],
+  heaping: [1.5, 1.8],
+  rounded: [1.2, 1.4],
+}
+const HEAP = new RegExp(`\\b(${Object.keys(NOT_LEVEL).join('|')})\\s+`)
+
 const PART = /^((?:[\d.,/½¼⅛¾]+|half|quarter|a|an|one|two|three|of|\s)+)?\s*([a-z]+)?$/
 
 /**
- * Reads what a person types: "52", "52 g", "half a tsp", "1 cup", "2 gal", "2 tbsp + 1 tsp".
+ * Reads what a person types: "52", "52 g", "half a tsp", "1 cup", "2 gal", "2 tbsp + 1 tsp", "1 heaping tbsp".
  * @param kind what the answer must be; a bare number is taken as litres or grams
  * @param gPerMl loose density of the powder, needed to weigh spoons
  * @example parseAmount('half a tsp', 'mass', { measures: 'metric', gPerMl: 1.2 }) // { ok: true, value: 3 }
@@ -56,13 +70,18 @@ export function parseAmount(
     .toLowerCase()
     .split(/\s*(?:\+|&|\band\b)\s*/)
   if (parts.length === 1 && parts[0] === '') return { ok: false, code: 'empty', text }
-  let total = 0
+  let least = 0
+  let most = 0
   for (const part of parts) {
-    const found = parsePart(part, kind, options)
+    const heap = HEAP.exec(part)?.[1]
+    const found = parsePart(part.replace(HEAP, ''), kind, options)
     if (typeof found === 'string') return { ok: false, code: found, text }
-    total += found
+    const [lo, hi] = heap ? NOT_LEVEL[heap]! : [1, 1]
+    least += lo * found
+    most += hi * found
   }
-  return { ok: true, value: total }
+  const value = (least + most) / 2
+  return most > least ? { ok: true, value, between: [least, most] } : { ok: true, value }
 }
 
 function parsePart(

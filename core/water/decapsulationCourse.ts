@@ -46,6 +46,8 @@ export const decapsulationCourse = z.object({
   dippedAt: instant.nullable(),
   readings: z.array(z.object({ at: instant, c: z.number() })).max(READINGS_MOST),
   colour: z.enum(CYST_COLOURS).nullable(),
+  /** The clock that runs for this step. */
+  clockId: z.string().max(60).nullable(),
   /** Stopped before its end: at that step. */
   stoppedAt: z.enum(DECAPSULATION_STEPS).nullable(),
 })
@@ -70,6 +72,7 @@ export const beginDecapsulation = (amounts: Amounts, now: string): Decapsulation
   dippedAt: null,
   readings: [],
   colour: null,
+  clockId: null,
   stoppedAt: null,
 })
 

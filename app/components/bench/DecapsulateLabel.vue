@@ -4,10 +4,9 @@ import * as z from 'zod'
 import { decapsulation } from '@renatus/core/water/decapsulation'
 import { nextMultiple } from '@renatus/core/units/nextMultiple'
 import FormField from '~/components/shared/FormField.vue'
-import { useUnits } from '~/composables/useUnits'
 import { useZodForm } from '~/composables/useZodForm'
 import { useRoomStore } from '~/stores/room'
-import { BLEACH_KINDS, BLEACH_REFUSED, NOT_PLAIN } from '~/words/decapsulation'
+import { BLEACH_KINDS, BLEACH_REFUSED, exactMl, NOT_PLAIN } from '~/words/decapsulation'
 import { numberField, optionalNumber } from '~/words/fields'
 
 /** From the label of the bottle to amounts for these cysts. */
@@ -26,7 +25,6 @@ const emit = defineEmits<{
   ]
 }>()
 const room = useRoomStore()
-const units = useUnits()
 const lots = computed(() => room.state!.lots.filter(l => l.state.gramsLeft > 0))
 const schema = z.object({
   lotId: z.string(),
@@ -124,9 +122,9 @@ const submit = form.handleSubmit(v => {
     </p>
     <template v-else-if="found">
       <p class="sentence" role="status">
-        <span class="amount" data-testid="bleach-ml">{{ units.ml(found.bleachMl!) }}</span> of this
+        <span class="amount" data-testid="bleach-ml">{{ exactMl(found.bleachMl!) }}</span> of this
         bleach and
-        <span class="amount" data-testid="water-ml">{{ units.ml(found.waterMl!) }}</span> of cold
+        <span class="amount" data-testid="water-ml">{{ exactMl(found.waterMl!) }}</span> of cold
         water.
       </p>
       <p class="small max-w-prose">

@@ -11,6 +11,7 @@ import { broughtBy, hatchWay } from '@renatus/core/planning/hatchWay'
 import { pullRounds } from '@renatus/core/planning/pullRounds'
 import { HATCH_SCHOOLS, type HatchSchool } from '@renatus/core/records/vocabulary'
 import { hoursBetween } from '@renatus/core/time/localDate'
+import { parseAmount } from '@renatus/core/units/parseAmount'
 import { nextMultiple } from '@renatus/core/units/nextMultiple'
 import { grams, gramsPerLitre, litres } from '@renatus/core/units/quantity'
 import FormField from '~/components/shared/FormField.vue'
@@ -30,8 +31,9 @@ const props = withDefaults(
   defineProps<{
     stop?: HatchStop | null
     /** Cysts whose shells are off already, g. */ bareG?: number | null
+    /** Weighed just now, g. */ weighed?: { cysts: number | null; salt: number | null }
   }>(),
-  { stop: null, bareG: null },
+  { stop: null, bareG: null, weighed: () => ({ cysts: null, salt: null }) },
 )
 const proposed = props.stop?.planned ?? null
 const emit = defineEmits<{ saved: []; cancel: [] }>()
@@ -84,9 +86,15 @@ const initial = {
   saltId: proposed?.salt?.id ?? state.value.salts[0]?.id ?? '',
   water: String(units.toVolumeUnit(proposed?.waterL ?? first?.litres ?? 1)),
   salt: String(
-    Number((proposed?.saltG ?? (first?.litres ?? 1) * state.value.room.hatchSaltGL).toPrecision(4)),
+    Number(
+      (
+        proposed?.saltG ??
+        props.weighed.salt ??
+        (first?.litres ?? 1) * state.value.room.hatchSaltGL
+      ).toPrecision(4),
+    ),
   ),
-  cysts: String(proposed?.cystsG ?? props.bareG ?? 1),
+  cysts: String(proposed?.cystsG ?? props.weighed.cysts ?? props.bareG ?? 1),
   temperature: String(units.toTemperatureUnit(first?.temperatureC ?? 26)),
   minutesAgo: '0',
   school: usualSchool(),
@@ -148,6 +156,18 @@ const pulls = (school: HatchSchool, model: Hatch, startedAt: string) =>
       r => !r.feedingOnly,
     ),
   )
+/** What a heaped spoon may have been, in words; empty for level ones. */
+const heaped = computed(() => {
+  const of = (text: unknown, gPerMl?: number) =>
+    parseAmount(String(text), 'mass', { measures: units.measures.value, gPerMl })
+  const said = [
+    { name: 'salt', is: of(form.values.salt, saltOf(form.values.saltId)?.gPerMl) },
+    { name: 'cysts', is: of(form.values.cysts, CYST_DENSITY_G_PER_ML) },
+  ].flatMap(({ name, is }) =>
+    is.ok && is.between ? [`${is.between.map(g => units.grams(g)).join(' to ')} of ${name}`] : [],
+  )
+  return said.length > 0 ? `Heaped spoons differ: ${said.join(', ')}.` : ''
+})
 const forecast = computed(() => forecastOf(form.values.school as HatchSchool))
 const method = computed(() => hatchFood.methods.find(m => m.id === form.values.school))
 const compared = computed(() => {
@@ -230,6 +250,7 @@ const submit = form.handleSubmit(async v => {
       <FormField name="minutesAgo" label="Started" unit="minutes ago" :next="by(5)" />
     </div>
     <p v-if="method" class="small max-w-prose">{{ method.about }}</p>
+    <p v-if="heaped" class="small">{{ heaped }}</p>
     <p v-if="forecast" class="small" role="status">
       <strong class="text-ink num">{{ forecast.saltGL.toFixed(1) }} g/L</strong> salt,
       <strong class="text-ink num">{{ forecast.cystsGL.toFixed(1) }} g/L</strong> cysts: about

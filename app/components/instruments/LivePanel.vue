@@ -1,10 +1,9 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { foods } from '@renatus/core/foods/index'
 import { ruleOfFood } from '@renatus/core/instruments/alarmRule'
 import { PROBE_SCENARIOS, type ProbeScenario } from '@renatus/core/instruments/probe'
 import type { Measured } from '@renatus/core/stock/measured'
-import { useSecond } from '~/composables/useNow'
 import { useUnits } from '~/composables/useUnits'
 import { useInstrumentsStore } from '~/stores/instruments'
 import { ALARM_NAMES, CLOSED_IS_SILENT, SCENARIO_NAMES } from '~/words/instruments'
@@ -14,7 +13,6 @@ import CoursePicture from './CoursePicture.vue'
 const props = defineProps<{ things: readonly Measured[] }>()
 const live = useInstrumentsStore()
 const units = useUnits()
-const second = useSecond()
 const SIMULATED = 'probe'
 const from = ref<'probe' | 'bridge'>(SIMULATED)
 const scenario = ref<ProbeScenario>('steady')
@@ -42,11 +40,9 @@ const last = computed(() => live.readings.at(-1) ?? null)
 const limits = computed(() =>
   (live.source?.rules ?? []).flatMap(r => [r.low, r.high].filter(x => x !== null)),
 )
-const startedAt = ref(0)
 function start() {
   const simulated = from.value === SIMULATED
   const query = new URLSearchParams({ scenario: scenario.value, speed: String(speed.value) })
-  startedAt.value = Date.now()
   live.start({
     path: simulated ? `probe?${query}` : 'bridge',
     name: simulated ? 'Simulated thermometer' : 'Thermometer',
@@ -55,12 +51,6 @@ function start() {
     things: props.things.filter(t => chosen.value.includes(t.id)),
   })
 }
-/** The clock of a scenario goes on while its probe is silent. */
-watch(second, ms => {
-  if (!live.source?.simulated || live.state === 'lost' || !last.value) return
-  const gone = (ms - startedAt.value) * speed.value
-  live.wait(new Date(startedAt.value + gone - 60_000).toISOString())
-})
 async function ask() {
   await Notification.requestPermission()
 }

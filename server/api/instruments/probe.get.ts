@@ -19,6 +19,7 @@ export default defineEventHandler(event => {
     if (tick > LONGEST_MIN) return 'end'
     const value = probeReading(scenario, tick, seed)
     const at = new Date(from + tick * 60_000).toISOString()
-    return value === null ? null : { at, value, unit: 'C' }
+    // A probe that is silent has its clock told all the same: it runs faster than that of the page.
+    return { at, value, unit: 'C' }
   })
 })

@@ -37,6 +37,20 @@ describe('toSpoons', () => {
   })
 })
 
+describe('spoons that are not level', () => {
+  const salt = { measures: 'metric', gPerMl: 1.2 } as const
+  it('heaped: level times 1.5 to 1.8, said with its spread', () => {
+    const found = parseAmount('1 heaping tbsp', 'mass', salt)
+    expect(found).toMatchObject({ ok: true, value: expect.closeTo(18 * 1.65, 9) })
+    expect(found).toMatchObject({ between: [27, expect.closeTo(32.4, 9)] })
+    expect(parseAmount('heaped tbsp + 1 tsp', 'mass', salt)).toMatchObject({
+      between: [33, expect.closeTo(38.4, 9)],
+    })
+    expect(parseAmount('2 rounded tsp', 'mass', salt)).toMatchObject({ value: expect.closeTo(15.6, 9) })
+    expect(parseAmount('1 tbsp', 'mass', salt)).toEqual({ ok: true, value: 18 })
+  })
+})
+
 describe('parseAmount', () => {
   const mass = { measures: 'metric' as const, gPerMl: 1.2 }
   it.each([
