@@ -45,7 +45,8 @@ module.exports = {
       from: { path: '^core/' },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'core'],
-        pathNot: 'node_modules/(zod|pure-rand|date-fns|@date-fns/tz|simple-statistics|image-js|papaparse)/',
+        pathNot:
+          'node_modules/(zod|pure-rand|date-fns|@date-fns/tz|simple-statistics|image-js|papaparse)/',
       },
     },
     {

@@ -9,10 +9,10 @@ const AT = new Date('2026-03-24T05:34:00Z')
 const SHOTS = [
   { file: 'round.png', path: '/' },
   { file: 'walk.png', path: '/walk', theme: 'dark', width: 390, height: 844, act: walkOn },
-  { file: 'round-phone.png', path: '/', width: 390, height: 844 },
   { file: 'broods.png', path: '/broods' },
   { file: 'brood.png', path: 'brood', wait: '[data-testid=next-change]' },
   { file: 'bench.png', path: '/bench', wait: 'canvas' },
+  { file: 'warmth.png', path: '/thermometers', act: liveProbe },
   { file: 'harvest.png', path: 'harvest' },
   {
     file: 'shelf.png',
@@ -55,6 +55,13 @@ async function walkOn(page) {
     await page.keyboard.press('ArrowRight')
   }
   await page.waitForTimeout(800)
+}
+/** A thermostat that is stuck on, tried at speed. */
+async function liveProbe(page) {
+  await page.getByLabel('Scenario').selectOption('thermostat-stuck-on')
+  await page.getByLabel('Speed').selectOption('600')
+  await page.getByRole('button', { name: 'Start', exact: true }).click()
+  await page.waitForTimeout(5000)
 }
 async function startMoina(page) {
   await page.getByText('Yeast with spirulina', { exact: true }).click()

@@ -54,7 +54,7 @@ const next = computed(() => room.round?.reckoning.hatch.hatches[0])
 <template>
   <NoRoom v-if="!room.state" />
   <div v-else class="grid grid-cols-1 gap-6">
-    <div>
+    <div class="-order-2">
       <h1>Hatch bench</h1>
       <p class="small mt-1">
         {{
@@ -79,6 +79,7 @@ const next = computed(() => room.round?.reckoning.hatch.hatches[0])
     <section
       v-if="free.length && room.state.lots.some(l => l.state.gramsLeft > 0)"
       class="grid gap-2"
+      :class="{ '-order-1': starting }"
     >
       <div v-if="!starting" class="flex flex-wrap gap-3 items-center">
         <button class="btn" @click="starting = true">Start a hatch by hand</button

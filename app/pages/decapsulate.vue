@@ -119,9 +119,9 @@ async function end(is: NakedCysts, said: string) {
         cysts
       </p>
       <h2>{{ STEP_NAMES[course.step] }}</h2>
-      <p class="sentence max-w-prose text-[1.375rem] leading-snug">{{ stepText(course) }}</p>
+      <p class="sentence max-w-prose text-[1.1875rem] leading-snug">{{ stepText(course) }}</p>
       <p v-if="left" role="timer">
-        <span class="text-[3.5rem] leading-none font-bold num">{{ left.text }}</span>
+        <span class="text-[3rem] leading-none font-bold num">{{ left.text }}</span>
         <span class="small">{{ ' ' }}{{ left.over ? 'It is time.' : 'to go' }}</span>
       </p>
       <ul v-if="course.step === 'cautions'" class="grid gap-2 max-w-prose">

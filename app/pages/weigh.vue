@@ -46,12 +46,14 @@ const lies = computed(() => (from.value === 'typed' ? numberOf(typed.value) : sc
 const found = computed(() =>
   targetG.value === null || lies.value === null ? null : weighing(targetG.value, lies.value),
 )
+/** As the scale shows it: hundredths below a hundred grams. */
+const exactG = (g: number) => `${g.toFixed(Math.abs(g) < 100 ? 2 : 0)}\u00A0g`
 const says = computed(() => {
   if (!found.value)
     return from.value === 'typed' ? 'Type what the scale shows.' : 'Tare it, then pour.'
   const { missingG, enough } = found.value
   if (enough) return 'Enough.'
-  return missingG > 0 ? `${units.grams(missingG)} missing` : `${units.grams(-missingG)} too much`
+  return missingG > 0 ? `${exactG(missingG)} missing` : `${exactG(-missingG)} too much`
 })
 const gPerMl = computed(() => {
   if (thing.value === 'cysts') return CYST_DENSITY_G_PER_ML
@@ -146,10 +148,10 @@ async function taken() {
       >
     </div>
     <div class="border-l-[6px] pl-4" :class="found?.enough ? 'border-plan' : 'border-due'">
-      <p class="text-[6rem] leading-none font-bold num" data-testid="scale-g">
-        {{ lies === null ? '–' : units.grams(lies) }}
+      <p class="text-[clamp(3.75rem,17vw,8rem)] leading-none font-bold num" data-testid="scale-g">
+        {{ lies === null ? '–' : exactG(lies) }}
       </p>
-      <p class="text-[1.75rem] leading-tight font-semibold" role="status">{{ says }}</p>
+      <p class="text-[1.6875rem] leading-tight font-semibold" role="status">{{ says }}</p>
       <p v-if="from !== 'typed' && lies !== null" class="small">
         {{ scale.settled.value ? 'It has come to rest.' : 'It still moves.' }}
       </p>

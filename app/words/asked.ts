@@ -4,10 +4,31 @@ export const ASKED = [
   { key: 'act-start', name: 'Start a culture', to: '/shelf/start', more: 'new jar vessel' },
   { key: 'act-brood', name: 'Add a brood', to: '/broods?new=1', more: 'new fry eggs spawn' },
   {
+    key: 'act-shells',
+    name: 'Take the shells off cysts',
+    to: '/decapsulate',
+    more: 'decapsulate decapsulation bleach hypochlorite chlorine orange',
+    answer: 'From the label of the bleach to orange, one step at a time with its clock.',
+  },
+  {
+    key: 'act-warmth',
+    name: 'Read a thermometer, or a logger’s file',
+    to: '/thermometers',
+    more: 'temperature probe alarm min max csv sensor instrument live',
+    answer: 'What is read moves hatches, cultures and the growth of fry.',
+  },
+  {
+    key: 'act-weigh',
+    name: 'Weigh salt or cysts',
+    to: '/weigh',
+    more: 'scale balance grams spoon heaped yeast powder',
+    answer: 'The target, what lies on the scale, and what is missing.',
+  },
+  {
     key: 'act-aid',
-    name: 'Power cut, heater off',
+    name: 'Power cut, heater off or stuck on, heat',
     to: '/firstaid',
-    more: 'first aid electricity air pump failed emergency',
+    more: 'first aid electricity air pump failed emergency hot heat wave',
     answer: 'What suffers first stands first, with the hours it has and what to do.',
   },
   {

@@ -1,7 +1,9 @@
+import { SECOND_PULL_GAIN } from '../dynamics/hatch/handling'
 import { harvestWindow } from '../dynamics/hatch/hatch'
 import type { HatchCurve } from '../dynamics/hatch/hatchCurve'
 import { hoursBetween, type Instant } from '../time/localDate'
 import type { RoundOccurrence } from '../time/rounds'
+import { lastCall } from './hatchOption'
 import { broughtBy, type HatchWay } from './hatchWay'
 
 /** A bottle that is kept is drawn from for so long at most, h (two to three days). */
@@ -39,11 +41,13 @@ export function pullRounds(
 ): Instant[] {
   const window = harvestWindow(curve)
   if (!window) return []
-  const until = way.pulls === 'each' ? Math.max(window.lastCallH, window.drawUntilH) : Infinity
+  const until = lastCall(window, way)
   const hoursOf = (at: Instant) => hoursBetween(startedAt, at)
   const ahead = rounds.filter(r => hoursOf(r.at) > 0 && hoursOf(r.at) <= until)
+  // A second pull must earn its labour.
   const worth = (run: readonly Instant[]) =>
-    broughtBy(way, curve, run.map(hoursOf)).reduce((sum, d) => sum + d.useful, 0)
+    broughtBy(way, curve, run.map(hoursOf)).reduce((sum, d) => sum + d.useful, 0) *
+    (way.pulls === 'one-or-two' && run.length > 1 ? 1 - SECOND_PULL_GAIN : 1)
   // A bottle that is kept begins when its window opens and goes on to the end: more draws are what it is for.
   if (way.pulls === 'each') {
     const from = ahead.findIndex(r => hoursOf(r.at) >= window.fromH)

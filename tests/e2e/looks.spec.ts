@@ -11,6 +11,9 @@ const VIEWS = [
   '/gel',
   '/gel/ingredients',
   '/firstaid',
+  '/thermometers',
+  '/decapsulate',
+  '/weigh',
   '/methods',
   '/log',
   '/setup',
@@ -66,6 +69,8 @@ for (const [colorScheme, width] of [
     const page = await context.newPage()
     await page.clock.install({ time: new Date('2026-03-24T05:34:00Z') })
     const errors: string[] = []
+    // What hangs on neither theme nor width is asked once.
+    const rules = width === 390 ? undefined : ['color-contrast', 'scrollable-region-focusable']
     const sizes = new Set<string>()
     page.on('pageerror', e => errors.push(e.message))
     await page.goto('/?room=demo')
@@ -109,7 +114,7 @@ for (const [colorScheme, width] of [
       if (path === diet)
         await expect(page.getByTestId('composition')).toBeVisible({ timeout: 20_000 })
       if (path === '/bench') await expect(page.locator('canvas').first()).toBeVisible()
-      expect(await faults(page, `${path} ${width}`)).toEqual([])
+      expect(await faults(page, `${path} ${width}`, rules)).toEqual([])
       expect(
         await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
         `${path} at ${width} scrolls sideways`,

@@ -69,9 +69,13 @@ export async function visit(page: Page, path: string) {
   }, path)
 }
 
-/** What axe finds on the page, in words. Everything is in one frame, so the way without a second page does. */
-export async function faults(page: Page, where: string): Promise<string[]> {
-  const { violations } = await new AxeBuilder({ page }).setLegacyMode(true).analyze()
+/**
+ * What axe finds on the page, in words. Everything is in one frame, so the way without a second page does.
+ * @param rules only these, where the others were asked of the same page already
+ */
+export async function faults(page: Page, where: string, rules?: string[]): Promise<string[]> {
+  const axe = new AxeBuilder({ page }).setLegacyMode(true)
+  const { violations } = await (rules ? axe.withRules(rules) : axe).analyze()
   return violations.map(
     v => `${where}: ${v.id} ${v.nodes.map(n => n.html.slice(0, 120)).join(' | ')}`,
   )

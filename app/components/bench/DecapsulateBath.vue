@@ -47,7 +47,7 @@ const warm = computed(() => !['cool', 'unread'].includes(advice.value.warmth))
   <div class="grid gap-5 desk:grid-cols-2">
     <section class="grid gap-3 content-start" aria-label="Clock and colour">
       <p>
-        <span class="text-[3.5rem] leading-none font-bold num" role="timer">{{ shown }}</span>
+        <span class="text-[3rem] leading-none font-bold num" role="timer">{{ shown }}</span>
         <span class="small"> min in the bleach</span>
       </p>
       <p class="sentence" role="status">
@@ -107,7 +107,7 @@ const warm = computed(() => !['cool', 'unread'].includes(advice.value.warmth))
               stroke="var(--harm)"
               stroke-dasharray="5 4"
             />
-            <text x="312" :y="l.y - 3" text-anchor="end" font-size="12" fill="var(--harm)">
+            <text x="40" :y="l.y - 3" font-size="12" fill="var(--harm)">
               {{ l.text }}
             </text>
           </g>

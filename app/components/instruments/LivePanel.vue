@@ -111,7 +111,7 @@ const states = {
     <p v-if="live.odd" class="small">{{ live.odd }} lines of the stream were no readings.</p>
     <template v-if="last">
       <p>
-        <span class="text-[4.5rem] leading-none font-bold num" data-testid="live-c">{{
+        <span class="text-[3rem] leading-none font-bold num" data-testid="live-c">{{
           units.celsius(last.c)
         }}</span>
         <span class="small">{{ ' ' }}at {{ units.when(last.at) }}</span>

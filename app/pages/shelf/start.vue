@@ -16,6 +16,8 @@ import { useRoomStore } from '~/stores/room'
 
 /** From the food to a labelled vessel: school, vessel, starter, amounts, steps. */
 const room = useRoomStore()
+/** Another food asked for from the same page is another start. */
+definePageMeta({ key: to => to.fullPath })
 const route = useRoute()
 const units = useUnits()
 const key = computed(() => `renatus.start.${room.which}`)

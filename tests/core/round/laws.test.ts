@@ -31,7 +31,7 @@ type Plan = typeof rooms extends fc.Arbitrary<infer T> ? T : never
 const nowOf = (p: Plan) => `2026-03-2${p.seed % 9}T${String(p.hour).padStart(2, '0')}:10:00.000Z`
 const roomOf = (p: Plan): KnownRoom => manyRooms({ ...p, now: nowOf(p) })
 
-const RUNS = { numRuns: 40, seed: 20 }
+const RUNS = { numRuns: 28, seed: 20 }
 const holds = (check: (room: KnownRoom, now: string) => void, runs = RUNS) =>
   fc.assert(
     fc.property(rooms, p => check(roomOf(p), nowOf(p))),

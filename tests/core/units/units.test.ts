@@ -46,7 +46,9 @@ describe('spoons that are not level', () => {
     expect(parseAmount('heaped tbsp + 1 tsp', 'mass', salt)).toMatchObject({
       between: [33, expect.closeTo(38.4, 9)],
     })
-    expect(parseAmount('2 rounded tsp', 'mass', salt)).toMatchObject({ value: expect.closeTo(15.6, 9) })
+    expect(parseAmount('2 rounded tsp', 'mass', salt)).toMatchObject({
+      value: expect.closeTo(15.6, 9),
+    })
     expect(parseAmount('1 tbsp', 'mass', salt)).toEqual({ ok: true, value: 18 })
   })
 })
