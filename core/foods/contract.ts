@@ -106,6 +106,8 @@ export interface FoodMethod {
   failure?: number
   /** Of a food that hatches. */
   pulls?: HatchPulls
+  /** What hatches is rinsed before it is fed; true where nothing is said. */
+  rinsed?: boolean
   /** Usual vessel. */
   vessel: { volumeL: number; depthCm: number; widthCm: number; matterGPerL: number }
 }

@@ -6,6 +6,10 @@ export const waysOf = ({ school }: { school: string }): { pulls: HatchPulls } =>
   pulls: hatchFood.methods.find(m => m.id === school)?.pulls ?? 'one-or-two',
 })
 
+/** Nauplii are rinsed in the sieve; a school may leave that out. */
+export const isRinsed = ({ school }: { school: string }): boolean =>
+  methodOf(school)?.rinsed !== false
+
 const methodOf = (id: string): FoodMethod | undefined => hatchFood.methods.find(m => m.id === id)
 /** Schools that empty a bottle, and that let it run on, whatever else they do. */
 const EMPTIES = 'one-pull'

@@ -272,6 +272,60 @@ describe('headless', () => {
     expect(sources).toEqual([])
   })
 
+  it('hatch by school: what each sets, and what its pulls bring', async () => {
+    const bottle = { vesselL: 2, cystsG: 2, saltGL: 25, temperatureC: 26 }
+    const of = async (school: string, more = {}) =>
+      (await call(['hatch'], { ...bottle, school, ...more })).out as {
+        nauplii: number
+        t50h: number
+        best: { h: number }
+        pulls: { h: number; useful: number; hatchedFraction: number }[]
+      }
+    const one = await of('one-pull')
+    expect(one.pulls.map(p => p.h)).toEqual([one.best.h])
+    const two = await of('two-pulls')
+    expect(two.pulls).toHaveLength(2)
+    expect(two.pulls[0]!.useful + two.pulls[1]!.useful).toBeGreaterThan(one.pulls[0]!.useful)
+    expect((await of('dark')).nauplii / one.nauplii).toBeCloseTo(0.8, 6)
+    expect((await of('decapsulated')).t50h / one.t50h).toBeCloseTo(0.8, 1)
+    const kept = await of('keep-and-draw', { pullsAtH: [30, 42, 54] })
+    expect(kept.pulls[0]!.hatchedFraction).toBeCloseTo(1 / 3, 1)
+    expect(kept.pulls[2]!.useful).toBeLessThan(kept.pulls[0]!.useful)
+    expect((await call(['hatch'], { ...bottle, school: 'boiled' })).error).toMatchObject({
+      path: 'school',
+    })
+  })
+
+  it('temperatures and alarms: a logger’s text to readings, readings to what is called', async () => {
+    const text = 'Time;Temp\n24.03.2026 05:30;26,1\n24.03.2026 05:40;26,2'
+    const { out } = await call(['temperatures'], { text, timeZone: 'Europe/Berlin' })
+    expect(out).toMatchObject({
+      readings: [
+        { at: '2026-03-24T04:30:00.000Z', c: 26.1 },
+        { at: '2026-03-24T04:40:00.000Z', c: 26.2 },
+      ],
+      guessed: { order: 'dmy', unit: 'C', decimal: ',' },
+      skipped: [],
+    })
+    expect((await call(['temperatures'], { text, timeZone: 'Mars' })).error).toMatchObject({
+      path: 'timeZone',
+    })
+    const readings = Array.from({ length: 80 }, (_, i) => ({
+      at: new Date(Date.UTC(2026, 2, 24, 5, i)).toISOString(),
+      value: 26 + i / 10,
+    }))
+    const called = (await call(['alarms'], { readings, rules: 'brine-shrimp', place: 'Rack A' }))
+      .out
+    expect(called).toMatchObject({ events: [{ kind: 'warning' }, { kind: 'alarm' }] })
+    const rules = { low: 20, high: 30 }
+    expect((await call(['alarms'], { readings, rules })).out).toMatchObject({
+      events: [{ kind: 'warning' }, { kind: 'alarm', at: '2026-03-24T05:42:00.000Z' }],
+    })
+    expect((await call(['alarms'], { readings, rules: 'unicorn' })).error).toMatchObject({
+      code: 'bad-input',
+    })
+  })
+
   it('decapsulate and soda: amounts for this bottle and this water; what is to come says so', async () => {
     const bleach = { percent: 8.25, as: 'sodium-hypochlorite', by: 'mass' }
     const { out } = await call(['decapsulate'], { cystsG: 4, bleach })

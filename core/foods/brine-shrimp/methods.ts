@@ -188,6 +188,7 @@ export const methods: readonly FoodMethod[] = [
     {
       measures: salt(15),
       sets: { saltGL: 15 },
+      rinsed: false,
       pulls: 'one-or-two',
       harvest: [
         ...draw,

@@ -15,6 +15,7 @@ import { mealsAt, SPILL } from '@renatus/core/planning/meals'
 import { currentRound, roundsAround } from '@renatus/core/time/rounds'
 import { hoursBetween } from '@renatus/core/time/localDate'
 import type { RoomState } from '@renatus/core/stock/roomState'
+import { HATCH_SCHOOLS } from '@renatus/core/records/vocabulary'
 import { log, started, stateAt } from '../room'
 
 const NOW = '2026-03-17T05:34:00Z'
@@ -46,6 +47,28 @@ describe('hatch plan', () => {
         h.pulls.every(p => state.room.rounds.some(() => p.h > 10 && p.h < 60)),
       ),
     ).toBe(true)
+  })
+
+  it.each(HATCH_SCHOOLS)('runs hatches by the school of the room: %s', school => {
+    const state = stateAt(NOW, [], { freeSwimmingOn: '2026-03-18' })
+    state.room.hatchSchool = school
+    const plan = planOf(state)
+    const [hatch] = plan.hatches
+    expect(hatch!.school).toBe(school)
+    const pulls = { 'one-pull': [1, 1], 'two-pulls': [2, 2], 'keep-and-draw': [2, 6] }[
+      school as string
+    ]
+    const [least, most] = pulls ?? [1, 2]
+    for (const h of plan.hatches) {
+      expect(h.pulls.length).toBeGreaterThanOrEqual(least!)
+      expect(h.pulls.length).toBeLessThanOrEqual(most!)
+    }
+    expect(hatch!.lit).toBe(school !== 'dark')
+    expect(hatch!.decapsulated).toBe(school === 'decapsulated')
+    expect(hatch!.saltG).toBe(school === 'unrinsed' ? 30 : 50)
+    if (school === 'room-temperature') expect(hatch!.cystsG).toBeLessThanOrEqual(hatch!.waterL)
+    // Even draws leave something for every round they are meant for.
+    for (const p of hatch!.pulls) expect(p.useful).toBeGreaterThan(0)
   })
 
   it('few mouths: half a gram is more than enough, and nobody pulls twice to save what is not saved', () => {

@@ -153,7 +153,7 @@ describe('the laws of the round', () => {
         }
       }
     })
-    expect(gaps).toBeGreaterThan(5)
+    expect(gaps).toBeGreaterThan(3)
   })
 
   it('4. a minute, an hour, a reload change nothing', () => {

@@ -2,6 +2,7 @@ import { CUP_ML } from '../../../planning/reckoning/sourcesAt'
 import { animalsText } from '../../../units/countable'
 import { formatCount, formatMillilitres } from '../../../units/format'
 import { numberText } from '../../../units/numberText'
+import { isRinsed } from '../../../stock/hatchPulls'
 import type { StopLine } from '../../stopKind'
 import { freezeMl } from './answer'
 import type { HarvestStop } from './find'
@@ -25,7 +26,7 @@ export function harvestWords(stop: HarvestStop): StopLine[] {
       amount: Math.round(pull.nauplii),
       unit: 'nauplii',
       big: formatCount(pull.nauplii),
-      text: `Harvest ${subject.name}: about ${animalsText(pull.nauplii, 'nauplii')} into a cup of ${CUP_ML} mL, pull ${pull.pullNo} of ${pull.ofPulls}.${tanks}${freezeText(stop)}`,
+      text: `Harvest ${subject.name}: about ${animalsText(pull.nauplii, 'nauplii')}, ${isRinsed(pull.hatch) ? 'rinsed' : 'not rinsed'}, into a cup of ${CUP_ML} mL, pull ${pull.pullNo} of ${pull.ofPulls}.${tanks}${freezeText(stop)}`,
       why: whyText(stop),
     },
   ]

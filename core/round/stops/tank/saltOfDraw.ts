@@ -1,15 +1,14 @@
 import type { Draw } from '../../../planning/reckoning/draw'
 import type { Tank } from '../../../records/records'
+import { isRinsed } from '../../../stock/hatchPulls'
 import type { RoomState } from '../../../stock/roomState'
 import { numberText } from '../../../units/numberText'
 import { carriedSalt } from '../../../water/carriedSalt'
 
-const UNRINSED = 'unrinsed'
-
 /** "It goes in with its brine: 0.12 g of salt a day on each litre." Empty where the salt is nothing to speak of, or rinsed off. */
 export function saltOfDraw(d: Draw, tank: Tank, state: RoomState): string {
   const from = state.stores.find(s => s.id === d.source.id)?.fromId ?? d.source.id
-  const hatch = state.hatches.find(h => h.id === from && h.school === UNRINSED)
+  const hatch = state.hatches.find(h => h.id === from && !isRinsed(h))
   if (!hatch || d.amount.unit !== 'mL') return ''
   const mlADay = d.amount.value * state.room.rounds.length
   const brineGL = hatch.setup.saltG / hatch.setup.waterL
