@@ -27,5 +27,9 @@ export const ALARM_NAMES: Record<AlarmKind, string> = {
   over: 'Over',
 }
 
+/** A reading that is far from the one before. */
+export const JUMPS = (now: string, before: string) =>
+  `${now}, and ${before} before? Is a point missing? Enter it once more if it is so.`
+
 export const CLOSED_IS_SILENT =
   'A page that is closed cannot ring, nor can a phone that sleeps. Keep it open on a device at its charger; for clocks take the calendar file of the Round.'

@@ -21,7 +21,7 @@ import {
 import { isBelieved, toCelsius, type Reading, type ThermometerUnit } from './reading'
 
 /** A larger file is not read: a year of a minute's readings is below, characters. */
-export const LOGGER_FILE_MOST = 64_000_000
+export const LOGGER_FILE_MOST = 24_000_000
 /** Rows by which the decimal sign is known. */
 const TRIED = 200
 /** Water in a fishroom is colder in degrees C, and warmer in degrees F. */

@@ -6,6 +6,7 @@ import type { Entry, HatchSetup } from '../records/entries'
 import type { Lot } from '../records/records'
 import type { HarvestGrade } from '../records/vocabulary'
 import { hoursBetween, type Instant } from '../time/localDate'
+import { saltFromGravity } from '../water/gravity'
 import { gramsPerLitre } from '../units/quantity'
 import type { CultureState } from './cultures'
 
@@ -31,6 +32,8 @@ export interface HatchCulture {
   temperature: TemperatureCourse
   /** As its water was tested last; null where nobody has. */
   pH: number | null
+  /** Specific gravity of its water (25/25 C) as it was read last; null where nobody has. */
+  sg: number | null
   pulls: Pull[]
   /** When the vessel was emptied or fully harvested; null while it runs. */
   endedAt: Instant | null
@@ -54,6 +57,7 @@ export function hatchCultures(
       startedAt: c.startedAt,
       temperature: c.hatch.temperatureC,
       pH: null,
+      sg: null,
       pulls: [],
       endedAt: c.ended?.at ?? null,
     })
@@ -86,6 +90,10 @@ function readInstruments(found: ReadonlyMap<string, HatchCulture>, entries: read
     const culture = found.get(e.data.cultureId)
     if (culture) culture.pH = e.data.pH
   }
+  for (const e of ofKind(entries, 'culture.gravity')) {
+    const culture = found.get(e.data.cultureId)
+    if (culture) culture.sg = e.data.sg
+  }
 }
 
 /** The course of a bottle with what an instrument showed: until its first reading it was as warm as was set or read before. */
@@ -103,7 +111,7 @@ function withCourse(
 
 /** The model of a hatch: what it should do, given what is known of its lot and its temperature. */
 export function modelOfHatch(
-  culture: Pick<HatchCulture, 'setup' | 'temperature' | 'pH'>,
+  culture: Pick<HatchCulture, 'setup' | 'temperature' | 'pH' | 'sg'>,
   lot: Pick<Lot, 'cystsPerG' | 'speed' | 'spread'> & { hatch: number },
   pH: number,
 ): Hatch {
@@ -111,7 +119,8 @@ export function modelOfHatch(
   return hatch({
     vesselL: waterL,
     cystsG,
-    saltGL: gramsPerLitre(saltG / waterL),
+    saltGL:
+      culture.sg === null ? gramsPerLitre(saltG / waterL) : saltFromGravity(culture.sg, 'fine'),
     pH: culture.pH ?? pH,
     lit,
     decapsulated,

@@ -53,7 +53,7 @@ export function lotState(
   }
 }
 
-/** As it was weighed last, or as it came, less what hatches took since. */
+/** As it was weighed last, or as it came, less what hatches took since, and cysts that lost their shells. */
 function gramsLeft(
   lot: Lot,
   entries: readonly Entry[],
@@ -67,9 +67,13 @@ function gramsLeft(
   const usedSince = mine
     .filter(r => toMs(r.startedAt) > since)
     .reduce((g, r) => g + r.setup.cystsG, 0)
+  const bare = ofKind(entries, 'lot.decapsulated')
+    // What was hatched at once is counted by its bottle.
+    .filter(e => e.data.lotId === lot.id && e.data.outcome !== 'hatch' && toMs(e.at) > since)
+    .reduce((g, e) => g + e.data.grams, 0)
   // What is settled was taken before any weighing that came after.
   const settledG = (weighed?.at ?? '') < settled.before ? (settled.cystsG[lot.id] ?? 0) : 0
-  return Math.max(0, (weighed?.data.grams ?? lot.gramsAtStart) - usedSince - settledG)
+  return Math.max(0, (weighed?.data.grams ?? lot.gramsAtStart) - usedSince - bare - settledG)
 }
 
 const taught = (l: LotLearned) => ({

@@ -15,9 +15,11 @@ const MOST_ADDED = 0.2
 export type GravityMend =
   { kind: 'fits' } | { kind: 'fresh' | 'exchange'; litres: Litres } | { kind: 'salt'; grams: Grams }
 
-/** Sea salt in water of a specific gravity (25/25 C), g/L. */
-export const saltFromGravity = (sg: number): GramsPerLitre =>
-  gramsPerLitre((sg - 1) / SG_PER_GL['sea-mix'])
+/** Salt in water of a specific gravity (25/25 C), g/L; sea salt unless another is said. */
+export const saltFromGravity = (
+  sg: number,
+  kind: keyof typeof SG_PER_GL = 'sea-mix',
+): GramsPerLitre => gramsPerLitre((sg - 1) / SG_PER_GL[kind])
 
 /**
  * @param volumeL what is in the vessel

@@ -275,7 +275,7 @@ describe('headless', () => {
   it('hatch by school: what each sets, and what its pulls bring', async () => {
     const bottle = { vesselL: 2, cystsG: 2, saltGL: 25, temperatureC: 26 }
     const of = async (school: string, more = {}) =>
-      (await call(['hatch'], { ...bottle, school, ...more })).out as {
+      (await call(['hatch'], { ...bottle, school, ...more })).out as unknown as {
         nauplii: number
         t50h: number
         best: { h: number }

@@ -10,6 +10,8 @@ import {
 import ThumbInput from '~/components/shared/ThumbInput.vue'
 import { useSecond } from '~/composables/useNow'
 import { useUnits } from '~/composables/useUnits'
+import { isJump } from '@renatus/core/instruments/reading'
+import { JUMPS } from '~/words/instruments'
 import { CLOCK_WORDS, COLOURS, WARMTH_WORDS } from '~/words/decapsulation'
 import { numberOf, temperatureField } from '~/words/fields'
 import { bathPicture } from './bathPicture'
@@ -25,7 +27,11 @@ const shown = computed(() => {
   return `${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`
 })
 const id = useId()
+/** Cysts come out of the ice. */
+const CHILLED_C = 18
 const typed = ref('')
+/** What was typed and is hard to believe: the same again counts. */
+const doubted = ref('')
 const problem = ref<string | null>(null)
 const last = computed(() => props.course.readings.at(-1)?.c ?? 18)
 function read() {
@@ -36,6 +42,12 @@ function read() {
   ).safeParse(text)
   problem.value = parsed.success ? null : parsed.error.issues[0]!.message
   if (!parsed.success) return
+  const before = props.course.readings.at(-1)?.c ?? CHILLED_C
+  if (isJump(parsed.data, before) && doubted.value !== text) {
+    doubted.value = text
+    problem.value = JUMPS(units.celsius(parsed.data), units.celsius(before))
+    return
+  }
   emit('read', parsed.data)
   typed.value = ''
 }

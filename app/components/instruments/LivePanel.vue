@@ -7,6 +7,7 @@ import type { Measured } from '@renatus/core/stock/measured'
 import { useUnits } from '~/composables/useUnits'
 import { useInstrumentsStore } from '~/stores/instruments'
 import { ALARM_NAMES, CLOSED_IS_SILENT, SCENARIO_NAMES } from '~/words/instruments'
+import ThingTicks from '~/components/instruments/ThingTicks.vue'
 import CoursePicture from './CoursePicture.vue'
 
 /** A live thermometer: the largest number on the page, its course, and what it calls. */
@@ -90,22 +91,12 @@ const states = {
       <button class="btn btn-main">{{ live.state === 'off' ? 'Start' : 'Start anew' }}</button>
       <button v-if="live.state !== 'off'" type="button" class="btn" @click="live.stop">Stop</button>
     </form>
-    <fieldset v-if="from === 'bridge'">
-      <legend class="font-semibold">It stands in, and is written down for</legend>
-      <div class="flex flex-wrap gap-x-6">
-        <label
-          v-for="t in things"
-          :key="t.id"
-          class="flex items-center gap-2 min-h-12 cursor-pointer"
-          ><input
-            v-model="chosen"
-            type="checkbox"
-            :value="t.id"
-            class="size-6 accent-[var(--plan)]"
-          />{{ t.name }}</label
-        >
-      </div>
-    </fieldset>
+    <ThingTicks
+      v-if="from === 'bridge'"
+      v-model="chosen"
+      :things="things"
+      legend="It stands in, and is written down for"
+    />
     <p v-if="from === 'probe'" class="small">Simulated: nothing of it is written into the room.</p>
     <p v-if="states[live.state]" role="status">{{ states[live.state] }}</p>
     <p v-if="live.odd" class="small">{{ live.odd }} lines of the stream were no readings.</p>

@@ -3,6 +3,7 @@ import { computed, onScopeDispose, ref, shallowRef } from 'vue'
 import { LOGGER_FILE_MOST, type LoggerHints } from '@renatus/core/instruments/loggerFile'
 import { DATE_ORDERS } from '@renatus/core/instruments/loggerTime'
 import type { Measured } from '@renatus/core/stock/measured'
+import ThingTicks from '~/components/instruments/ThingTicks.vue'
 import CoursePicture from '~/components/instruments/CoursePicture.vue'
 import { textOf } from '~/composables/textOf'
 import { useFailures } from '~/composables/useFailures'
@@ -192,22 +193,11 @@ async function write() {
         </ul>
       </details>
       <CoursePicture :readings="found.points" :limits="[]" :label="`Course of ${name}`" />
-      <fieldset>
-        <legend class="font-semibold">It stood in (more than one where they share a bath)</legend>
-        <div class="flex flex-wrap gap-x-6">
-          <label
-            v-for="t in things"
-            :key="t.id"
-            class="flex items-center gap-2 min-h-12 cursor-pointer"
-            ><input
-              v-model="chosen"
-              type="checkbox"
-              :value="t.id"
-              class="size-6 accent-[var(--plan)]"
-            />{{ t.name }}</label
-          >
-        </div>
-      </fieldset>
+      <ThingTicks
+        v-model="chosen"
+        :things="things"
+        legend="It stood in (more than one where they share a bath)"
+      />
       <p>
         <button type="button" class="btn btn-main" @click="write">
           Write {{ plural(found.total, 'reading') }} down

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed, ref, useId } from 'vue'
 import type { Measured } from '@renatus/core/stock/measured'
+import { isJump } from '@renatus/core/instruments/reading'
 import { nextMultiple } from '@renatus/core/units/nextMultiple'
 import ThumbInput from '~/components/shared/ThumbInput.vue'
 import { useThermometer } from '~/composables/useThermometer'
 import { useUnits } from '~/composables/useUnits'
 import { numberOf, temperatureField } from '~/words/fields'
+import { JUMPS } from '~/words/instruments'
 
 /** One thermometer: what it shows now, and what it showed at least and at most since the last look. */
 const props = defineProps<{ thing: Measured }>()
@@ -47,10 +49,20 @@ function typed() {
     problem.value = 'The lowest is above the highest: are they the wrong way round?'
   return problem.value ? null : { minC: minC!, maxC: maxC!, nowC: nowC ?? null }
 }
+/** What is far from what was known is asked for once more. */
+const doubted = ref('')
+function doubts(is: { minC: number | null; maxC: number | null; nowC: number | null }): boolean {
+  const text = [low.value, high.value, now.value].join()
+  const far = [is.minC, is.maxC, is.nowC].find(c => c !== null && isJump(c, props.thing.c))
+  if (far === undefined || far === null || doubted.value === text) return false
+  doubted.value = text
+  problem.value = JUMPS(units.celsius(far), units.celsius(props.thing.c!))
+  return true
+}
 async function save() {
   problem.value = null
   const is = typed()
-  if (!is) return
+  if (!is || doubts(is)) return
   const ok =
     is.minC === null
       ? await thermometer.now(props.thing, is.nowC!)

@@ -84,6 +84,15 @@ describe('tested water', () => {
     expect(nauplii([started(START), tested(6.5, 0), tested(8.2, 2)])).toBeCloseTo(usual, 6)
   })
 
+  it('a gravity that was read says how salty it is', () => {
+    const read = log(NOW, 'culture.gravity', { cultureId: NAMED.hatch1!, sg: 1 + 0.0007 * 5 })
+    const state = stateAt(NOW, [started(START), read])
+    const [hatch] = state.hatches
+    const salty = modelOfHatch(hatch!, lotOfHatch(state, hatch!), state.hatchPH)
+    expect(salty.factors.salinity).toBeCloseTo(0.9, 6)
+    expect(salty.warnings).toContain('low-salt')
+  })
+
   it('the dose that was right is learned, a dose that was not is not', () => {
     const state = stateAt(NOW, [started(START), tested(7.4, 1), tested(8.2, 1.6)])
     expect(provenSoda(state.entries, state.hatches)).toBeCloseTo(0.8, 9)

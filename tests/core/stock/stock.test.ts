@@ -56,6 +56,22 @@ describe('cultures that hatch', () => {
   })
 })
 
+describe('cysts that lost their shells', () => {
+  const bare = (outcome: 'hatch' | 'store' | 'lost', at = hoursLater(1)) =>
+    log(at, 'lot.decapsulated', {
+      ...{ lotId: NAMED.lot!, grams: 4, outcome, minutes: 6, warmestC: 29 },
+    })
+  const left = (entries: Entry[]) => stateAt(hoursLater(5), entries).lots[0]!.state.gramsLeft
+  it('are gone from the tin, unless a bottle counts them', () => {
+    const full = left([])
+    expect(full - left([bare('store')])).toBeCloseTo(4, 9)
+    expect(full - left([bare('lost'), bare('store')])).toBeCloseTo(8, 9)
+    expect(left([bare('hatch')])).toBe(full)
+    const weighed = log(hoursLater(2), 'lot.weighed', { lotId: NAMED.lot!, grams: 50 })
+    expect(left([bare('store'), weighed])).toBe(50)
+  })
+})
+
 describe('a lot', () => {
   it('burns down with its hatches, and a weighing starts the sum anew', () => {
     const weigh = log(hoursLater(30), 'lot.weighed', { lotId: NAMED.lot!, grams: 90 })
