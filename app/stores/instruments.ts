@@ -54,9 +54,9 @@ export const useInstrumentsStore = defineStore('instruments', () => {
   function call(found: readonly AlarmEvent[]) {
     if (found.length === 0) return
     const calledAt = nowInstant()
-    const over = found.some(e => e.kind === 'over')
-    // What is over rings no more.
-    const before = over ? events.value.map(e => ({ ...e, seen: true })) : events.value
+    const over = new Set(found.filter(e => e.kind === 'over').map(e => e.about))
+    // What is over rings no more; what is not goes on.
+    const before = events.value.map(e => (over.has(e.about) ? { ...e, seen: true } : e))
     events.value = [
       ...before,
       ...found.map(e => ({ ...e, calledAt, seen: e.kind === 'over' })),

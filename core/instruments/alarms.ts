@@ -9,6 +9,8 @@ export type AlarmKind = 'warning' | 'alarm' | 'dead' | 'over'
 export interface AlarmEvent {
   at: Instant
   kind: AlarmKind
+  /** What it is about: the probe, or a side of a rule. `over` ends what was called about the same. */
+  about: string
   /** What is wrong, and what to do first. */
   text: string
 }
@@ -29,6 +31,7 @@ const MISSED = 3
 /** Readings by which the usual time between two is known. */
 const STEPS_KEPT = 15
 
+const PROBE = 'probe'
 const FIRST_STEP = {
   high: 'First: heater and lamp out of the socket, lid open, air on. No ice into a tank.',
   low: 'First: see whether plug, thermostat and lamp are on; then a towel round it, a lid on it.',
@@ -121,7 +124,7 @@ export function alarmWatch(rules: readonly AlarmRule[], place = ''): AlarmWatch 
     dead = true
     const at = new Date((last.min + MISSED * step) * 60_000).toISOString()
     const text = `${where}no reading for ${numberText(Math.round(MISSED * step * 10) / 10)} min; the last was ${degrees(last.c)}. ${FIRST_STEP.dead}`
-    return [{ at, kind: 'dead', text }]
+    return [{ at, kind: 'dead', about: PROBE, text }]
   }
 
   /** The probe is silent, or reads again. */
@@ -132,7 +135,10 @@ export function alarmWatch(rules: readonly AlarmRule[], place = ''): AlarmWatch 
     if (!dead) return events
     dead = false
     kept.length = 0
-    return [...events, { at, kind: 'over', text: `${where}the probe reads again: ${degrees(c)}.` }]
+    return [
+      ...events,
+      { at, kind: 'over', about: PROBE, text: `${where}the probe reads again: ${degrees(c)}.` },
+    ]
   }
 
   function keep(min: number, c: number) {
@@ -153,11 +159,14 @@ export function alarmWatch(rules: readonly AlarmRule[], place = ''): AlarmWatch 
     keep(min, value)
     const trend = trendOf(kept)
     const calls = rules.flatMap((rule, i) => [
-      limit(sides[i]!.high, 'high', rule, value, trend),
-      limit(sides[i]!.low, 'low', rule, value, trend),
-      pace(sides[i]!.fast, rule, value, trend),
+      { about: `high ${i}`, call: limit(sides[i]!.high, 'high', rule, value, trend) },
+      { about: `low ${i}`, call: limit(sides[i]!.low, 'low', rule, value, trend) },
+      { about: `pace ${i}`, call: pace(sides[i]!.fast, rule, value, trend) },
     ])
-    return [...events, ...calls.filter(c => c !== null).map(c => ({ at, ...c }))]
+    return [
+      ...events,
+      ...calls.flatMap(({ about, call }) => (call ? [{ at, about, ...call }] : [])),
+    ]
   }
   return { see, wait }
 }

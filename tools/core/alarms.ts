@@ -56,5 +56,7 @@ export const run = ({
   place,
   until,
 }: z.output<typeof input>): z.input<typeof output> => ({
-  events: alarms(readings, [rules].flat().map(ruleOf), { place, until: until ?? null }),
+  events: alarms(readings, [rules].flat().map(ruleOf), { place, until: until ?? null }).map(
+    ({ at, kind, text }) => ({ at, kind, text }),
+  ),
 })

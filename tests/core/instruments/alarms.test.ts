@@ -93,6 +93,19 @@ describe('alarms', () => {
     expect(events[0]!.text).toMatch(/^Rack A: no reading for 3 min; the last was 26 °C/)
   })
 
+  it('what ends is named: a probe that reads again does not end the heat', () => {
+    const values = [...Array<number>(8).fill(35), null, null, null, null, null, 35, 35]
+    const events = alarms(
+      values.map((value, i) => ({ at: at(i), value })),
+      bottle,
+    )
+    expect(events.map(e => [e.kind, e.about])).toEqual([
+      ['alarm', 'high 0'],
+      ['dead', 'probe'],
+      ['over', 'probe'],
+    ])
+  })
+
   it.each(['sensor-gone', 'battery-low'] as const)('call it dead: %s', scenario => {
     expect(alarms(played(scenario, 120, 1), bottle).map(e => e.kind)).toContain('dead')
   })
