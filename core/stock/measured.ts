@@ -10,8 +10,6 @@ import { addHours, instantOf, type Instant } from '../time/localDate'
 import { running } from './cultures'
 import { airNow, temperatureNow } from './placeTemperature'
 import type { RoomState } from './roomState'
-import { temperatureAt } from '../dynamics/hatch/temperature'
-import { hoursBetween } from '../time/localDate'
 
 export type MeasuredKind = 'place' | 'culture' | 'tank'
 
@@ -59,7 +57,7 @@ export function measuredThings(state: RoomState): Measured[] {
       type: 'culture',
       id: h.id,
       name: h.name,
-      c: temperatureAt(h.temperature)(Math.max(0, hoursBetween(h.startedAt, state.now))),
+      c: typeof h.temperature === 'number' ? h.temperature : (h.temperature.at(-1)?.c ?? null),
       readAt: at(h.id),
       rules: [ruleOfFood(hatchFood)],
     }))

@@ -51,7 +51,7 @@ test('drops are tapped or keyed, outlive a reload, and what is written down teac
   await me.go('Setup')
   const learned = page.getByTestId('learned')
   await expect(learned.getByText(/from \d\d counted bottles/).first()).toBeVisible({
-    timeout: 20_000,
+    timeout: 60_000,
   })
   // What is learned meanwhile may move the button from under the thumb: it is held again then.
   await expect(async () => {
@@ -60,9 +60,9 @@ test('drops are tapped or keyed, outlive a reload, and what is written down teac
       timeout: 2000,
     })
   }).toPass({ timeout: 30_000 })
-  await expect(learned.getByText('Spring tin')).toBeHidden({ timeout: 20_000 })
+  await expect(learned.getByText('Spring tin')).toBeHidden({ timeout: 60_000 })
   await me.press(/^Undo/)
-  await expect(learned.getByText('Spring tin')).toBeVisible({ timeout: 20_000 })
+  await expect(learned.getByText('Spring tin')).toBeVisible({ timeout: 60_000 })
   await me.go('Log')
   await expect(page.getByText('24 nauplii in 3 × 0.05 mL').first()).toBeVisible()
 })
@@ -77,7 +77,7 @@ test('a picture is counted near its hidden truth, and marks are struck out and a
   ).animals
   await give(page, await (await page.request.get('/api/camera/4711')).body())
   const shown = page.getByTestId('in-picture')
-  await expect(shown).toBeVisible({ timeout: 20_000 })
+  await expect(shown).toBeVisible({ timeout: 60_000 })
   const counted = Number(await shown.textContent())
   expect(Math.abs(counted / truth - 1)).toBeLessThanOrEqual(0.2)
   // The cross starts in the middle: the second Enter strikes out what the first added or found there.
@@ -90,7 +90,7 @@ test('a picture is counted near its hidden truth, and marks are struck out and a
   await me.press(`Write down ${counted}`)
   await expect(page.getByTestId('undo-line')).toBeVisible()
   await me.press('Practice picture')
-  await expect(shown).toBeVisible({ timeout: 20_000 })
+  await expect(shown).toBeVisible({ timeout: 60_000 })
   await me.press('Show what was in it')
   await expect(page.getByTestId('truth')).toContainText('There were')
 })
@@ -143,7 +143,7 @@ test('green water is read by stick and by colour, and a count of the same water 
   await page.getByRole('tab', { name: 'Stick or colour' }).click()
   await page.getByLabel('The end vanishes at').fill('20')
   await expect(page.getByText('Set right by 1 count of the same water')).toBeVisible({
-    timeout: 20_000,
+    timeout: 60_000,
   })
   await page.getByLabel('A picture of a glass').check()
   const half = new Uint8Array(400 * 300).map((_v, i) => (i % 400 < 200 ? 240 : 120))
@@ -174,7 +174,7 @@ test('a pipette is weighed, and its drop is offered where drops are counted; non
   await expect(section.getByRole('alert')).toContainText('Water cannot be “none”')
   await section.getByLabel('Water, g').fill('1.6')
   await section.getByRole('button', { name: 'Log it' }).click()
-  await expect(page.getByTestId('learned')).toContainText('0.0329 mL', { timeout: 20_000 })
+  await expect(page.getByTestId('learned')).toContainText('0.0329 mL', { timeout: 60_000 })
   await me.go('Count')
   await me.press(/Thin pipette: 0.0329 mL/)
   await expect(page.getByLabel('One drop')).toHaveValue('0.0329')
@@ -206,7 +206,7 @@ for (const [colorScheme, width] of [
       await page.getByRole('tab', { name: look }).click()
       if (look === 'Picture') {
         await page.getByRole('button', { name: 'Practice picture' }).click()
-        await expect(page.getByTestId('in-picture')).toBeVisible({ timeout: 20_000 })
+        await expect(page.getByTestId('in-picture')).toBeVisible({ timeout: 60_000 })
       }
       expect(await faults(page, `${look} ${width}`)).toEqual([])
       expect(

@@ -38,14 +38,14 @@ async function life(page: Page, food: (typeof foods)[number]) {
   await page.getByRole('radiogroup', { name: 'School' }).getByRole('radio').first().check()
   const school = page.getByRole('radiogroup', { name: 'School' }).locator('label').first()
   if (whole.has(food.profile.id))
-    await expect(school).toContainText('Ready in', { timeout: 20_000 })
+    await expect(school).toContainText('Ready in', { timeout: 60_000 })
   await page.getByLabel('Started days ago').fill(String(agoOf(food.profile.id)))
   await me.press('It is started')
   await expect(page.getByRole('heading', { name: 'It is started' })).toBeVisible()
   if (!whole.has(food.profile.id)) return
   await page.getByRole('link', { name: `${food.profile.name} 1` }).click()
 
-  await page.getByTestId('look-0').click({ timeout: 20_000 })
+  await page.getByTestId('look-0').click({ timeout: 60_000 })
   await me.press('This is what I see')
   await expect(page.getByTestId('undo-line')).toContainText('the look is written down')
 
@@ -72,7 +72,7 @@ async function life(page: Page, food: (typeof foods)[number]) {
     .getByRole('link', { name: /^Harvest/ })
     .first()
     .click()
-  await page.getByLabel(/^Beside the tanks/).fill('5', { timeout: 20_000 })
+  await page.getByLabel(/^Beside the tanks/).fill('5', { timeout: 60_000 })
   await expect(async () => {
     if ((await page.getByRole('button', { name: /^Harvest all the same/ }).count()) > 0)
       await me.hold(/^Harvest all the same/)
@@ -83,7 +83,7 @@ async function life(page: Page, food: (typeof foods)[number]) {
     })
   }).toPass({ timeout: 30_000 })
 
-  await page.getByTestId('look-0').waitFor({ timeout: 20_000 })
+  await page.getByTestId('look-0').waitFor({ timeout: 60_000 })
   await open(page)
   await page
     .getByRole('article', { name: 'Renew' })
@@ -96,7 +96,7 @@ async function life(page: Page, food: (typeof foods)[number]) {
 
 for (const part of [0, 1]) {
   test(`each food from its start to its renewal, part ${part + 1}`, async ({ page }) => {
-    test.setTimeout(240_000)
+    test.setTimeout(480_000)
     await setUp(page)
     expect(whole.size).toBeGreaterThan(6)
     for (const food of grown.filter((_f, i) => i % 2 === part))

@@ -68,7 +68,7 @@ test('helper threads that do not load are told in words, with a way on; once the
   await expect(page.getByRole('heading', { name: 'It is started' })).toBeVisible()
   await page.route(/cultures\.worker/, route => route.abort())
   await page.goto('/')
-  await expect(page.getByText('The vessels could not be read.')).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByText('The vessels could not be read.')).toBeVisible({ timeout: 60_000 })
   await expect(notice(page, 'worker')).toContainText('reading cultures')
   await page.unroute(/cultures\.worker/)
   await page.getByRole('button', { name: 'Try again' }).click()
@@ -209,7 +209,7 @@ test('a newer tab, an older tab that holds on, and a database that never answers
     })
     await stuck.goto('/')
     await expect(stuck.getByText('This takes longer than it should.')).toBeVisible({
-      timeout: 20_000,
+      timeout: 60_000,
     })
     await expect(stuck.getByRole('button', { name: 'Reload' }).first()).toBeVisible()
     await stuck.close()

@@ -22,7 +22,7 @@ test('a brood’s diet is formulated, cooked, boxed, fed and runs out, while the
   await page.getByText('1 brood without gel today').click()
   await page.getByRole('link', { name: 'Formula for it' }).first().click()
   await page.getByRole('button', { name: 'Begin with a usual larder' }).click()
-  await expect(page.getByTestId('composition')).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByTestId('composition')).toBeVisible({ timeout: 60_000 })
   await page.getByLabel('Protein at least, %').fill('80')
   await page.getByLabel('Protein at most, %').fill('90')
   await expect(page.getByRole('alert')).toContainText('No mix of these keeps every target')

@@ -57,7 +57,7 @@ for (const [colorScheme, width] of [
   test(`axe finds nothing in the ${colorScheme} theme at ${width}, and nothing overflows${width === 390 ? ' or is too small for a thumb' : ''}`, async ({
     browser,
   }) => {
-    test.setTimeout(240_000)
+    test.setTimeout(480_000)
     const context = await browser.newContext({
       colorScheme,
       hasTouch: width === 390,
@@ -106,13 +106,13 @@ for (const [colorScheme, width] of [
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
       if (path === sheet) await expect(page.getByTestId('next-change')).toBeVisible()
       if (path === culture) {
-        await expect(page.getByTestId('look-0')).toBeVisible({ timeout: 20_000 })
+        await expect(page.getByTestId('look-0')).toBeVisible({ timeout: 60_000 })
         await page.getByRole('button', { name: 'Something else' }).click()
       }
       if (path.startsWith('/shelf/harvest'))
-        await expect(page.getByTestId('drawn')).toBeVisible({ timeout: 20_000 })
+        await expect(page.getByTestId('drawn')).toBeVisible({ timeout: 60_000 })
       if (path === diet)
-        await expect(page.getByTestId('composition')).toBeVisible({ timeout: 20_000 })
+        await expect(page.getByTestId('composition')).toBeVisible({ timeout: 60_000 })
       if (path === '/bench') await expect(page.locator('canvas').first()).toBeVisible()
       expect(await faults(page, `${path} ${width}`, rules)).toEqual([])
       expect(

@@ -37,7 +37,7 @@ test('a mouth too small: the alarm names what would close the gap, keeping it cl
   await expect(page.getByRole('heading', { name: /(is|are) started$/ })).toBeVisible()
   await me.go('Round')
   const tank = page.getByRole('article').filter({ hasText: /Feed\s+Tank 1/ })
-  await expect(tank).toContainText('of infusoria from Infusoria 1', { timeout: 20_000 })
+  await expect(tank).toContainText('of infusoria from Infusoria 1', { timeout: 60_000 })
   // What really went in.
   await tank.getByRole('button', { name: 'Differs' }).click()
   await tank.getByLabel(/What went in: infusoria/).fill('-2')

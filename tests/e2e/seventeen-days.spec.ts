@@ -63,7 +63,7 @@ test('seventeen days can be lived by one tap a stop, and what is fed stands in t
   page: opened,
   context,
 }) => {
-  test.setTimeout(240_000)
+  test.setTimeout(480_000)
   opened.setDefaultTimeout(15_000)
   let page = opened
   await setUpTwoBroods(page)
