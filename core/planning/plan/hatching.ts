@@ -1,4 +1,5 @@
 import { harvestWindow } from '../../dynamics/hatch/hatch'
+import type { HatchCurve } from '../../dynamics/hatch/hatchCurve'
 import { NAUPLII } from '../../foods/hatchProfile'
 import { CHILLED_HOLD_H } from '../../dynamics/hatch/handling'
 import { lotInUse, type RoomState } from '../../stock/roomState'
@@ -6,12 +7,15 @@ import { daysBetween, localDateOf } from '../../time/localDate'
 import { currentRound, roundsAround } from '../../time/rounds'
 import { keeps } from '../allocate'
 import { lastCall, vesselModel, type LotForPlan } from '../hatchOption'
-import { hatchWay } from '../hatchWay'
+import { broughtBy, hatchWay, type HatchWay } from '../hatchWay'
+import { DRAWN_FOR_H } from '../pullRounds'
 import { expectedPulls, frozenBatches, liveBatches } from '../supply'
 import type { Hatching } from './problem'
 
 /** A cleaned vessel is filled again at the round at which it was emptied; between two of them it stands so long, h. */
 const ROUND_H = 12
+/** Rounds that a bottle stands at most before it is filled anew. */
+const CYCLE_ROUNDS = [2, 3, 4, 5, 6, 7, 8]
 /** Nauplii are fed fresh at one round and out of the fridge at the next. */
 const MEAN_HOLD_H = ROUND_H / 2
 
@@ -29,6 +33,21 @@ export function lotForPlan(state: RoomState): LotForPlan | null {
       gramsLeft: open.state.gramsLeft,
     }
   )
+}
+
+/**
+ * What one filling brings, as a share of the full yolk of all its nauplii: emptied at its last round, or drawn from at each
+ * round since its window opened. What is drawn at each round is fed fresh; what one pull brings waits in the fridge in part.
+ */
+function cycleBrings(curve: HatchCurve, way: HatchWay, fromH: number, lastH: number): number {
+  const firstH = { 'one': lastH, 'one-or-two': lastH, 'two': lastH - ROUND_H, 'each': fromH }[
+    way.pulls
+  ]
+  const hours = [lastH]
+  const isDrawn = (h: number) => h >= firstH && h >= lastH - DRAWN_FOR_H
+  while (isDrawn(hours[0]! - ROUND_H)) hours.unshift(hours[0]! - ROUND_H)
+  const brought = broughtBy(way, curve, hours).reduce((sum, d) => sum + d.useful, 0)
+  return brought * keeps({ holdH: CHILLED_HOLD_H }, way.pulls === 'each' ? 0 : MEAN_HOLD_H)
 }
 
 /**
@@ -56,13 +75,11 @@ export function hatchingOf(state: RoomState, days: number, fromDay = 0): Hatchin
       const window = harvestWindow(full.curve)
       if (!window) continue
       // The cycle of whole rounds that brings most a day.
-      const cycles = [2, 3, 4, 5, 6]
-        .map(n => n * ROUND_H)
+      const cycles = CYCLE_ROUNDS.map(n => n * ROUND_H)
         .filter(h => h <= lastCall(window, way))
-        .map(h => ({
-          h,
-          useful: full.curve.pull(h, 0).useful * keeps({ holdH: CHILLED_HOLD_H }, MEAN_HOLD_H),
-        }))
+        // A bottle that is kept is drawn from until its end, as the round does it.
+        .filter((_, i, all) => way.pulls !== 'each' || i === all.length - 1)
+        .map(h => ({ h, useful: cycleBrings(full.curve, way, window.fromH, h) }))
       const best = cycles.reduce<{ h: number; useful: number } | null>(
         (a, b) => (a === null || b.useful / b.h > a.useful / a.h ? b : a),
         null,
