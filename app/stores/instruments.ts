@@ -50,6 +50,7 @@ export const useInstrumentsStore = defineStore('instruments', () => {
   let silence: ReturnType<typeof setInterval> | undefined
   let unwritten: Reading[] = []
   let writtenMs = 0
+  let heardMs = 0
 
   function call(found: readonly AlarmEvent[]) {
     if (found.length === 0) return
@@ -71,10 +72,12 @@ export const useInstrumentsStore = defineStore('instruments', () => {
   function heard(text: string) {
     state.value = 'on'
     const found = parsed(text)
-    if (!found) {
+    // A stream that repeats itself or goes back in time says nothing new.
+    if (!found || Date.parse(found.at) <= heardMs) {
       odd.value++
       return
     }
+    heardMs = Date.parse(found.at)
     const c = found.value === null ? null : toCelsius(found.value, found.unit)
     call(watch!.see({ at: found.at, value: c }))
     if (c === null) return
@@ -85,18 +88,23 @@ export const useInstrumentsStore = defineStore('instruments', () => {
   async function keep(reading: Reading) {
     unwritten.push(reading)
     const now = Date.parse(reading.at)
-    if (now - writtenMs < WRITE_MS || source.value!.things.length === 0) return
+    if (now - writtenMs < WRITE_MS) return
     writtenMs = now
-    const { thinCourse } = await import('@renatus/core/instruments/thinCourse')
-    const points = thinCourse(unwritten)
+    await writeDown(source.value!.things)
+  }
+  async function writeDown(things: readonly Measured[]) {
+    const heard = unwritten
     unwritten = []
-    await useRoomStore().write(courseEntries(source.value!.things, 'live', points))
+    if (heard.length === 0 || things.length === 0) return
+    const { thinCourse } = await import('@renatus/core/instruments/thinCourse')
+    await useRoomStore().write(courseEntries(things, 'live', thinCourse(heard)))
   }
 
   function stop() {
     stream?.close()
     stream = null
     clearInterval(silence)
+    if (source.value) void writeDown(source.value.things)
     state.value = 'off'
     source.value = null
     liveOn.value = false
@@ -110,6 +118,7 @@ export const useInstrumentsStore = defineStore('instruments', () => {
     odd.value = 0
     unwritten = []
     writtenMs = 0
+    heardMs = 0
     watch = alarmWatch(from.rules, from.name)
     state.value = 'waiting'
     stream = new EventSource(`/api/instruments/${from.path}`)

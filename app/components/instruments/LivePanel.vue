@@ -7,6 +7,7 @@ import type { Measured } from '@renatus/core/stock/measured'
 import { useUnits } from '~/composables/useUnits'
 import { useInstrumentsStore } from '~/stores/instruments'
 import { ALARM_NAMES, CLOSED_IS_SILENT, SCENARIO_NAMES } from '~/words/instruments'
+import { plural } from '~/words/round'
 import ThingTicks from '~/components/instruments/ThingTicks.vue'
 import CoursePicture from './CoursePicture.vue'
 
@@ -99,7 +100,9 @@ const states = {
     />
     <p v-if="from === 'probe'" class="small">Simulated: nothing of it is written into the room.</p>
     <p v-if="states[live.state]" role="status">{{ states[live.state] }}</p>
-    <p v-if="live.odd" class="small">{{ live.odd }} lines of the stream were no readings.</p>
+    <p v-if="live.odd" class="small">
+      {{ plural(live.odd, 'line') }} of the stream said nothing new.
+    </p>
     <template v-if="last">
       <p>
         <span class="text-[3rem] leading-none font-bold num" data-testid="live-c">{{
