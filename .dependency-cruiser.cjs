@@ -17,7 +17,9 @@ const CORE_ORDER = [
   'instruments',
   'stock',
   'estimation',
+  'trials',
   'planning',
+  'provision',
   'round',
   'practice',
   'formats',
@@ -46,7 +48,7 @@ module.exports = {
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'core'],
         pathNot:
-          'node_modules/(zod|pure-rand|date-fns|@date-fns/tz|simple-statistics|image-js|papaparse)/',
+          'node_modules/(zod|pure-rand|date-fns|@date-fns/tz|simple-statistics|image-js|papaparse|jstat)/',
       },
     },
     {

@@ -1,7 +1,7 @@
 import type { ActionKind, AmountUnit, FamilyId, Sign } from '../dynamics/contract'
 import type { ParameterSet } from '../dynamics/parameter'
 import type { FeedProfile } from '../feeds/contract'
-import type { RefusalId, Stranger, Water } from '../records/vocabulary'
+import type { MaterialId, RefusalId, Stranger, Water } from '../records/vocabulary'
 
 /**
  * What a food is: one folder with the same files (profile, parameters, methods, signs, index).
@@ -24,9 +24,14 @@ export interface MethodStep {
   cautions?: readonly Caution[]
 }
 
+/** Units of materials in a unit of something. */
+export type Takes = Readonly<Partial<Record<MaterialId, number>>>
+
 /** What goes into a vessel, per litre of it; spoons are worked out from the density. `each` is counted, not weighed. */
 export interface Measure {
   what: string
+  /** What of the stores a unit of it takes, in the units of those; none where nobody keeps it. */
+  takes?: Takes
   unit: 'mL' | 'g' | 'each'
   perL: number
   /** Loose density of a powder, g/mL. */
@@ -126,6 +131,8 @@ export type SignWords = Partial<Record<Sign, readonly string[]>>
 /** What a culture is fed, and when. */
 export interface FeedRule {
   what: string
+  /** What of the stores a unit of it takes. */
+  takes?: Takes
   unit: Measure['unit']
   perL: number
   gPerMl?: number

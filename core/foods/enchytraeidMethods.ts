@@ -22,9 +22,9 @@ export function enchytraeidMethods(
     airRule: 'Holes covered with gauze against flies and mites.',
     waterRule: 'Chlorine-free, moist like a squeezed sponge.',
     measures: [
-      { what: 'coir, soaked', unit: 'mL', perL: 900 },
+      { what: 'coir, soaked', takes: { coir: 1 }, unit: 'mL', perL: 900 },
       { what: 'starter', starter: true, unit: 'g', perL: 10, buy: true },
-      { what: 'dry feed', unit: 'g', perL: 2, gPerMl: 0.35, buy: true },
+      { what: 'dry feed', takes: { 'dry-feed': 1 }, unit: 'g', perL: 2, gPerMl: 0.35, buy: true },
     ],
     starterShare: 0.05,
     leastStarterShare: 0.01,
@@ -43,6 +43,7 @@ export function enchytraeidMethods(
     ],
     feed: {
       what: 'dry feed, moistened',
+      takes: { 'dry-feed': 1 },
       unit: 'g',
       perL: 2,
       gPerMl: 0.35,
@@ -70,9 +71,16 @@ export function enchytraeidMethods(
       {
         measures: [
           { what: 'water', unit: 'mL', perL: 200 },
-          { what: 'scrub pads', unit: 'each', perL: 2, buy: true },
+          { what: 'scrub pads', takes: { 'scrub-pads': 1 }, unit: 'each', perL: 2, buy: true },
           { what: 'starter', starter: true, unit: 'g', perL: 10, buy: true },
-          { what: 'dry feed', unit: 'g', perL: 2, gPerMl: 0.35, buy: true },
+          {
+            what: 'dry feed',
+            takes: { 'dry-feed': 1 },
+            unit: 'g',
+            perL: 2,
+            gPerMl: 0.35,
+            buy: true,
+          },
         ],
         factors: { capacity: 0.7, failure: 0.7 },
       },

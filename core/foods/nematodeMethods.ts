@@ -13,10 +13,17 @@ export function nematodeMethods(worms: string): readonly FoodMethod[] {
     airRule: 'Small holes in the lid against flies.',
     waterRule: 'Any drinking water; moist, not wet.',
     measures: [
-      { what: 'fine oatmeal, dry', unit: 'g', perL: 300, gPerMl: 0.36, buy: true },
+      {
+        what: 'fine oatmeal, dry',
+        takes: { oatmeal: 1 },
+        unit: 'g',
+        perL: 300,
+        gPerMl: 0.36,
+        buy: true,
+      },
       { what: 'water', unit: 'mL', perL: 700 },
       { what: 'starter', starter: true, unit: 'mL', perL: 30, buy: true },
-      { what: 'yeast', unit: 'g', perL: 1, gPerMl: 0.63, buy: true },
+      { what: 'yeast', takes: { yeast: 1 }, unit: 'g', perL: 1, gPerMl: 0.63, buy: true },
     ],
     starterShare: 0.03,
     leastStarterShare: 0.005,
@@ -40,7 +47,14 @@ export function nematodeMethods(worms: string): readonly FoodMethod[] {
         cautions: [CAUTIONS.release, CAUTIONS.rotten, CAUTIONS.kitchen],
       },
     ],
-    feed: { what: 'yeast, dusted', unit: 'g', perL: 1, gPerMl: 0.63, when: 'thin' },
+    feed: {
+      what: 'yeast, dusted',
+      takes: { yeast: 1 },
+      unit: 'g',
+      perL: 1,
+      gPerMl: 0.63,
+      when: 'thin',
+    },
     feedingRule: 'Nothing until it is spent.',
     harvestRule: 'Daily from the wall, a fifth of what there is.',
     renewRule: 'Every 2 to 3 weeks from a lively one; two or three in rotation.',
@@ -61,7 +75,7 @@ export function nematodeMethods(worms: string): readonly FoodMethod[] {
       'White bread soaked in water: quick to make, quicker over.',
       {
         measures: [
-          { what: 'white bread', unit: 'g', perL: 350, buy: true },
+          { what: 'white bread', takes: { bread: 1 }, unit: 'g', perL: 350, buy: true },
           { what: 'water', unit: 'mL', perL: 650 },
           { what: 'starter', starter: true, unit: 'mL', perL: 30, buy: true },
         ],
@@ -76,10 +90,17 @@ export function nematodeMethods(worms: string): readonly FoodMethod[] {
       'Instant baby or oat cereal stirred with warm water and yeast, uncooked: made in two minutes, sours sooner.',
       {
         measures: [
-          { what: 'instant cereal', unit: 'g', perL: 250, gPerMl: 0.3, buy: true },
+          {
+            what: 'instant cereal',
+            takes: { cereal: 1 },
+            unit: 'g',
+            perL: 250,
+            gPerMl: 0.3,
+            buy: true,
+          },
           { what: 'warm water', unit: 'mL', perL: 720 },
           { what: 'starter', starter: true, unit: 'mL', perL: 30, buy: true },
-          { what: 'yeast', unit: 'g', perL: 2, gPerMl: 0.63, buy: true },
+          { what: 'yeast', takes: { yeast: 1 }, unit: 'g', perL: 2, gPerMl: 0.63, buy: true },
         ],
         start: [
           { text: 'Stir the cereal with hand-warm water to a stiff mash, yeast in.' },
@@ -97,7 +118,14 @@ export function nematodeMethods(worms: string): readonly FoodMethod[] {
       'A spent box seeds a new one: nothing is bought, and what spoiled the old one comes along.',
       {
         measures: [
-          { what: 'fine oatmeal, dry', unit: 'g', perL: 300, gPerMl: 0.36, buy: true },
+          {
+            what: 'fine oatmeal, dry',
+            takes: { oatmeal: 1 },
+            unit: 'g',
+            perL: 300,
+            gPerMl: 0.36,
+            buy: true,
+          },
           { what: 'water', unit: 'mL', perL: 660 },
           { what: 'black liquid of an old box', unit: 'mL', perL: 40 },
         ],

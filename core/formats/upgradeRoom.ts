@@ -145,5 +145,7 @@ export function upgradeFile(file: unknown, version: number): unknown {
   if (version < 9) f = { ...f, version: 9 }
   // Version 9 to 10 added courses of instruments, tested water, cysts without shells and the school of hatches: optional.
   if (version < 10) f = { ...f, version: 10 }
+  // Version 10 to 11 added materials, purchases, working boxes and what a culture was made with: optional.
+  if (version < 11) f = { ...f, version: 11 }
   return f
 }

@@ -4,6 +4,7 @@ import { countEntries } from './entryData/countEntries'
 import { cultureEntries, hatchSetup } from './entryData/cultureEntries'
 import { about } from './entryData/fields'
 import { gelEntries } from './entryData/gelEntries'
+import { materialEntries } from './entryData/materialEntries'
 import { planEntries } from './entryData/planEntries'
 import { roundEntries } from './entryData/roundEntries'
 import { storeEntries } from './entryData/storeEntries'
@@ -19,6 +20,7 @@ const data = {
   ...countEntries,
   ...planEntries,
   ...gelEntries,
+  ...materialEntries,
   ...roundEntries,
 } as const
 
@@ -58,6 +60,11 @@ export const entry = z.discriminatedUnion('kind', [
   of('clock.started'),
   of('clock.seen'),
   of('lot.weighed'),
+  of('lot.boxed'),
+  of('purchase.made'),
+  of('material.counted'),
+  of('material.taken'),
+  of('material.mixed'),
   of('brood.counted'),
   of('brood.event'),
   of('brood.left'),

@@ -7,6 +7,8 @@ import {
   LEVELS,
   LOT_KEEPS,
   LOT_ORDERS,
+  MATERIAL_UNITS,
+  MATERIALS,
   MILLINGS,
   VESSEL_KINDS,
 } from './vocabulary'
@@ -61,6 +63,13 @@ export const room = z.object({
     .object({ cubes: z.number().int().min(1).max(2000), by: z.iso.date() })
     .nullable()
     .default(null),
+  /** What prices are in: a sign or three letters. */
+  currency: z.string().trim().min(1).max(4).optional(),
+  /** Price of a kilowatt hour, and the warmth of the air that heaters work against; null: energy is not counted. */
+  energy: z
+    .object({ perKwh: z.number().min(0).max(100), airC: z.number().min(-10).max(40) })
+    .nullable()
+    .optional(),
   /** Where other devices reach this app; labels carry it. Empty: the address it is opened at. */
   address: z.string().trim().max(200).default(''),
 })
@@ -82,6 +91,8 @@ export const vessel = z.object({
   /** Where it is warmed by itself; null where it is as warm as its place. */
   temperatureC: z.number().min(10).max(38).brand<'degC'>().nullable().default(null),
   lit: z.boolean().default(false),
+  /** What its heater, lamp and air take, W; 0: not counted. */
+  watts: z.number().min(0).max(10_000).optional(),
   /** Cysts are hatched in it. */
   hatching: z.boolean().default(false),
 })
@@ -138,6 +149,8 @@ export const tank = z.object({
   filter: z.boolean().default(true),
   /** Share of the water that is changed a day. */
   changePerDay: z.number().min(0).max(1).default(0.1),
+  /** What its heater takes, W. */
+  watts: z.number().min(0).max(10_000).optional(),
   /** Share of a meal that tank mates eat, and that the filter carries off. */
   matesShare: z.number().min(0).max(0.9).default(0),
   filterShare: z.number().min(0).max(0.9).default(0),
@@ -361,6 +374,28 @@ export const gelMix = z.object({
   job: z.enum(['pick', 'graze']),
 })
 
+/** Something that is kept and used up: of the catalogue, or the user's own. */
+export const material = z.object({
+  ...base,
+  type: z.literal('material'),
+  name,
+  /** What recipes call it; null for one of the user's own, which only counts and takings lower. */
+  of: z.enum(MATERIALS).nullable(),
+  unit: z.enum(MATERIAL_UNITS),
+  /** As it is bought; null where nobody has said. */
+  packSize: positive(1e6).nullable().default(null),
+  packPrice: z.number().min(0).max(1e6).nullable().default(null),
+  /** Where it is bought: the room's own words. */
+  from: z.string().trim().max(60).default(''),
+  leadDays: z.number().int().min(0).max(90).default(2),
+  /** So much is always to stand here. */
+  least: z.number().min(0).max(1e6).default(0),
+  /** Days that it is good for from the day it came; null without end. */
+  keepsDays: z.number().min(1).max(4000).nullable().default(null),
+  /** Of a stock brine: its salt, g/L. */
+  saltGL: z.number().min(1).max(400).nullable().default(null),
+})
+
 export const anyRecord = z.discriminatedUnion('type', [
   room,
   place,
@@ -376,6 +411,7 @@ export const anyRecord = z.discriminatedUnion('type', [
   gelIngredient,
   gelTray,
   gelMix,
+  material,
 ])
 
 export type Room = z.infer<typeof room>
@@ -392,6 +428,7 @@ export type CultureRecord = z.infer<typeof culture>
 export type GelIngredientRecord = z.infer<typeof gelIngredient>
 export type GelTray = z.infer<typeof gelTray>
 export type GelMix = z.infer<typeof gelMix>
+export type MaterialRecord = z.infer<typeof material>
 export type AnyRecord = z.infer<typeof anyRecord>
 export type RecordType = AnyRecord['type']
 export type RecordOf<T extends RecordType> = Extract<AnyRecord, { type: T }>

@@ -157,7 +157,7 @@ export const ANSWERS = ['done', 'not-now', 'enough'] as const
 export type Answer = (typeof ANSWERS)[number]
 
 /** What can be ordered. */
-export const ORDERS = ['starter', 'cysts', 'food'] as const
+export const ORDERS = ['starter', 'cysts', 'food', 'material'] as const
 export type OrderKind = (typeof ORDERS)[number]
 
 /** How readings of an instrument come in: typed, as its lowest and highest since the last look, from its file, live. */
@@ -171,3 +171,38 @@ export type NakedCysts = (typeof NAKED_CYSTS)[number]
 /** How a culture ends. */
 export const ENDINGS = ['used up', 'failed', 'given away', 'discarded', 'reset'] as const
 export type Ending = (typeof ENDINGS)[number]
+
+/** Materials that the recipes of foods take; core/foods/materials.ts says what each is. */
+export const MATERIALS = [
+  'salt',
+  'soda',
+  'sea-salt',
+  'yeast',
+  'spirulina',
+  'oatmeal',
+  'bread',
+  'cereal',
+  'dry-feed',
+  'pellets',
+  'dry-leaf',
+  'wheat',
+  'cider-vinegar',
+  'apple',
+  'plant-food',
+  'f2',
+  'algae-paste',
+  'coral',
+  'gravel',
+  'coir',
+  'scrub-pads',
+  'paper',
+  'bleach',
+  'thiosulphate',
+  'stock-brine',
+  'vinegar-mix',
+] as const
+export type MaterialId = (typeof MATERIALS)[number]
+
+/** What a material is measured by. */
+export const MATERIAL_UNITS = ['g', 'mL', 'each'] as const
+export type MaterialUnit = (typeof MATERIAL_UNITS)[number]

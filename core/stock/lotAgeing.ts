@@ -1,5 +1,5 @@
 import type { LotKeep } from '../records/vocabulary'
-import { daysBetween, type LocalDate } from '../time/localDate'
+import { addDays, daysBetween, type LocalDate } from '../time/localDate'
 
 /** Years in which half of what hatched hatches no more, once the tin is open (working estimates). */
 const HALF_LIFE_Y: Readonly<Record<LotKeep, number>> = {
@@ -26,3 +26,7 @@ export function hatchLeft({ openedOn, kept }: Kept, today: LocalDate): number {
 /** Share of its hatch that a lot loses in a day of waiting. */
 export const lossADay = ({ openedOn, kept }: Kept): number =>
   openedOn === null ? 0 : 1 - 0.5 ** (1 / (HALF_LIFE_Y[kept] * DAYS_A_YEAR))
+
+/** The day on which half of what hatched hatches no more; null while it is sealed. */
+export const staleOn = ({ openedOn, kept }: Kept): LocalDate | null =>
+  openedOn === null ? null : addDays(openedOn, Math.round(HALF_LIFE_Y[kept] * DAYS_A_YEAR))

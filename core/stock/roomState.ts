@@ -28,6 +28,7 @@ import { movedPulls } from './movedPulls'
 import { NOTHING_LEARNED, type Learned } from './learned'
 import { lossADay } from './lotAgeing'
 import { lotState, type LotState } from './lotState'
+import { materialStocks, type MaterialStock } from './materialStock'
 import { NOTHING_SETTLED, type Settled } from './settled'
 import { rollingSets, type Rolling } from './rollingSets'
 import { storeMoves, storesNow, type Store } from './stores'
@@ -77,6 +78,8 @@ export interface RoomState {
   cultureStates: CultureState[]
   rolling: Rolling[]
   learned: Learned
+  /** What is kept and used up beside food. */
+  materials: MaterialStock[]
   /** Figures of what is not among the entries any more. */
   settled: Settled
   /** Gel diets, what they are made of and poured into, and the boxes that still hold a piece, the first to use first. */
@@ -159,6 +162,12 @@ export function roomState(
     salts: all('salt'),
     lots,
     stores,
+    materials: materialStocks(
+      all('material'),
+      cultures.map(c => c.record),
+      entries,
+      settled,
+    ),
     gel: {
       mixes,
       ingredients: all('gel-ingredient'),

@@ -9,6 +9,10 @@ export interface Settled {
   firstAt: Instant | null
   /** Cysts of hatches that are left out and were started since their lot was last weighed before that, g by lot. */
   cystsG: Readonly<Record<string, number>>
+  /** Of those, the ones since the lot's working box was last filled. */
+  boxG: Readonly<Record<string, number>>
+  /** What was left of materials at the border, by record; below 0 where more was used than came. */
+  materials: Readonly<Record<string, number>>
   /** Of hatches that are left out, when the first out of each lot was started. */
   openedAt: Readonly<Record<string, Instant>>
   /** Hatches that are left out, by vessel. */
@@ -22,6 +26,8 @@ export const NOTHING_SETTLED: Settled = {
   entries: 0,
   firstAt: null,
   cystsG: {},
+  boxG: {},
+  materials: {},
   openedAt: {},
   hatches: {},
   emptied: [],

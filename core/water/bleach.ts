@@ -13,6 +13,8 @@ export interface Bleach {
 const CHLORINE_OF_HYPOCHLORITE = 0.9525
 /** Density of a solution of so many percent: 1 + this times the percent, g/mL (working estimate). */
 const DENSITY_PER_PERCENT = 0.0145
+/** Plain household bleach of 8.25 % that takes the shells off: mL for a gram of chlorine. */
+export const BLEACH_ML_PER_G_CHLORINE = 1 / 0.088
 /** Strength lost in a week by a bottle of 5.25 %; in proportion to its strength (working estimate). */
 const LOSS_A_WEEK = 0.0093
 const LOSS_AT_PERCENT = 5.25

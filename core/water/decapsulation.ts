@@ -20,6 +20,12 @@ export const DECAPSULATION_MIN = { lookFrom: 3, usualFrom: 4, usualTo: 8, latest
 /** Warmth of the bath, °C: add ice from here, the limit, and what kills the lot. */
 export const DECAPSULATION_C = { ice: 30, most: 35, kills: 40 } as const
 
+/** What taking the shells off a gram of dry cysts uses up: chlorine and thiosulphate, g. */
+export const USED_PER_GRAM = {
+  activeChlorineG: PER_GRAM.activeChlorineG,
+  thiosulphateG: (THIOSULPHATE_GL * PER_GRAM.dipMl) / 1000,
+} as const
+
 /** Amounts for taking the shells off with bleach; null where it is not to be done with this bottle. */
 export interface Decapsulation {
   status: 'ok' | 'too-weak' | 'too-much' | 'refused'

@@ -35,13 +35,15 @@ export const COMMANDS: Record<string, () => Promise<Command>> = {
   'sources': () => command(import('./sources')),
   'answer': () => command(import('./answer')),
   'estimate': () => command(import('./estimate')),
+  'stores': () => command(import('./stores')),
+  'trial': () => command(import('./trial')),
   'merge': () => command(import('./merge')),
   'gel-formula': () => command(import('./gelFormula')),
   'gel-batch': () => command(import('./gelBatch')),
 }
 
 /** Commands that are to come, with the part of the core that they need. */
-export const NOT_YET = new Set(['stores', 'trial', 'practice', 'scenarios', 'export'])
+export const NOT_YET = new Set(['practice', 'scenarios', 'export'])
 
 /** Commands that need no input document. */
 export const LISTS = new Set(['species', 'foods'])

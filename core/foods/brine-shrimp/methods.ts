@@ -1,5 +1,6 @@
 import { CAUTIONS } from '../cautions'
 import type { FoodMethod, MethodStep } from '../contract'
+import { BLEACH_ML_PER_G_CHLORINE } from '../../water/bleach'
 import { school } from '../method'
 import { CYST_DENSITY_G_PER_ML, SETTLE_MINUTES } from '../../dynamics/hatch/handling'
 
@@ -55,7 +56,7 @@ const onePull: FoodMethod = {
   waterRule: 'Any drinking water, chlorine does no harm; soft water wants soda.',
   measures: [
     { what: 'water', unit: 'mL', perL: 1000 },
-    { what: 'salt', unit: 'g', perL: 25, gPerMl: 1.22, buy: true },
+    { what: 'salt', takes: { salt: 1 }, unit: 'g', perL: 25, gPerMl: 1.22, buy: true },
     { what: 'cysts', unit: 'g', perL: 2, gPerMl: CYST_DENSITY_G_PER_ML, buy: true },
   ],
   starterShare: 0,
@@ -149,11 +150,18 @@ export const methods: readonly FoodMethod[] = [
         ...onePull.measures,
         {
           what: 'active chlorine, as plain bleach of stated strength',
+          takes: { bleach: BLEACH_ML_PER_G_CHLORINE },
           unit: 'g',
           perL: 1,
           buy: true,
         },
-        { what: 'sodium thiosulphate', unit: 'g', perL: 0.2, buy: true },
+        {
+          what: 'sodium thiosulphate',
+          takes: { thiosulphate: 1 },
+          unit: 'g',
+          perL: 0.2,
+          buy: true,
+        },
       ],
       start: [
         {

@@ -12,7 +12,15 @@ const usual: FoodMethod = {
   waterRule: 'Zero-TDS water, salted so that the whole has 30 g/L (SG 1.022).',
   measures: [
     { what: 'zero-TDS water', unit: 'mL', perL: 600 },
-    { what: 'sea-salt mix', unit: 'g', perL: 19.2, gPerMl: 1.05, saltG: 1, buy: true },
+    {
+      what: 'sea-salt mix',
+      takes: { 'sea-salt': 1 },
+      unit: 'g',
+      perL: 19.2,
+      gPerMl: 1.05,
+      saltG: 1,
+      buy: true,
+    },
     {
       what: 'starter of 4 per mL, in water of 30 g/L',
       starter: true,
@@ -72,7 +80,15 @@ export const methods: readonly FoodMethod[] = [
     {
       measures: [
         { what: 'zero-TDS water', unit: 'mL', perL: 900 },
-        { what: 'sea-salt mix', unit: 'g', perL: 27, gPerMl: 1.05, saltG: 1, buy: true },
+        {
+          what: 'sea-salt mix',
+          takes: { 'sea-salt': 1 },
+          unit: 'g',
+          perL: 27,
+          gPerMl: 1.05,
+          saltG: 1,
+          buy: true,
+        },
         {
           what: 'starter of 4 per mL, in water of 30 g/L',
           starter: true,
@@ -81,14 +97,26 @@ export const methods: readonly FoodMethod[] = [
           saltG: 0.03,
           buy: true,
         },
-        { what: 'algae paste, a day', unit: 'mL', perL: 0.03, buy: true },
+        {
+          what: 'algae paste, a day',
+          takes: { 'algae-paste': 1 },
+          unit: 'mL',
+          perL: 0.03,
+          buy: true,
+        },
       ],
       start: [
         { text: 'Mix the salt water.', cautions: [CAUTIONS.saltWater, CAUTIONS.mains] },
         { text: 'Starter, in water of the same gravity, 22 to 28 °C.' },
         { text: 'Paste until faintly green.' },
       ],
-      feed: { what: 'algae paste', unit: 'mL', perL: 0.03, when: 'clear' },
+      feed: {
+        what: 'algae paste',
+        takes: { 'algae-paste': 1 },
+        unit: 'mL',
+        perL: 0.03,
+        when: 'clear',
+      },
       renewAfterDays: 30,
       failure: 0.3,
       sets: { assimilation: 0.42, settling: 0.4, rotting: 0.15, overfed: 60, risk: 1 },

@@ -29,7 +29,14 @@ const usual: FoodMethod = {
   measures: [
     { what: 'aged water', unit: 'mL', perL: 950 },
     { what: 'green water to start', starter: true, unit: 'mL', perL: 50 },
-    { what: 'plant food, as nitrogen', unit: 'g', perL: 0.012, nitrogen: true, buy: true },
+    {
+      what: 'plant food, as nitrogen',
+      takes: { 'plant-food': 1 },
+      unit: 'g',
+      perL: 0.012,
+      nitrogen: true,
+      buy: true,
+    },
   ],
   starterShare: 0.05,
   leastStarterShare: 0.01,
@@ -48,7 +55,13 @@ const usual: FoodMethod = {
       cautions: [CAUTIONS.release, CAUTIONS.kitchen],
     },
   ],
-  feed: { what: 'plant food, as nitrogen', unit: 'g', perL: 0.003, when: 'thin' },
+  feed: {
+    what: 'plant food, as nitrogen',
+    takes: { 'plant-food': 1 },
+    unit: 'g',
+    perL: 0.003,
+    when: 'thin',
+  },
   feedingRule: 'Plant food when it pales.',
   harvestRule:
     'As dense as it gets, or a share a day: unthinned it is darkest, and gone within a month.',
@@ -74,7 +87,14 @@ export const methods: readonly FoodMethod[] = [
       measures: [
         { what: 'tap water', unit: 'mL', perL: 950 },
         { what: 'green water to start', starter: true, unit: 'mL', perL: 50 },
-        { what: 'plant food, as nitrogen', unit: 'g', perL: 0.012, nitrogen: true, buy: true },
+        {
+          what: 'plant food, as nitrogen',
+          takes: { 'plant-food': 1 },
+          unit: 'g',
+          perL: 0.012,
+          nitrogen: true,
+          buy: true,
+        },
       ],
       failure: 0.25,
       factors: { muMax: 1 / 1.5, lag: 1.5 },
@@ -93,7 +113,14 @@ export const methods: readonly FoodMethod[] = [
         { text: 'Take the plants out.' },
         { text: 'Lamp on for longer.', cautions: [CAUTIONS.lamp, CAUTIONS.mains] },
       ],
-      feed: { what: 'pellets for the scuds', unit: 'g', perL: 0.05, when: 'every', everyDays: 1 },
+      feed: {
+        what: 'pellets for the scuds',
+        takes: { pellets: 1 },
+        unit: 'g',
+        perL: 0.05,
+        when: 'every',
+        everyDays: 1,
+      },
       feedingRule:
         'The scuds are fed every day; what they leave feeds the algae. A quarter of the water is changed daily.',
       harvestRule: 'What the daily change brings out, a quarter of the tank, all of it fed out.',

@@ -19,8 +19,8 @@ const scalded: FoodMethod = {
   waterRule: 'Old tank water, else aged water; never straight from the tap.',
   measures: [
     { what: 'old tank water', unit: 'mL', perL: 1000 },
-    { what: 'dry plant matter', unit: 'g', perL: 0.6, gPerMl: 0.12 },
-    { what: 'baker’s yeast', unit: 'g', perL: 0.02, gPerMl: 0.63, buy: true },
+    { what: 'dry plant matter', takes: { 'dry-leaf': 1 }, unit: 'g', perL: 0.6, gPerMl: 0.12 },
+    { what: 'baker’s yeast', takes: { yeast: 1 }, unit: 'g', perL: 0.02, gPerMl: 0.63, buy: true },
   ],
   // What swims in old tank water is the starter: nothing is ordered.
   starterShare: 0,
@@ -52,7 +52,14 @@ const scalded: FoodMethod = {
       cautions: [CAUTIONS.release, CAUTIONS.rotten, CAUTIONS.kitchen],
     },
   ],
-  feed: { what: 'scalded plant matter', unit: 'g', perL: 0.06, gPerMl: 0.12, when: 'thin' },
+  feed: {
+    what: 'scalded plant matter',
+    takes: { 'dry-leaf': 1 },
+    unit: 'g',
+    perL: 0.06,
+    gPerMl: 0.12,
+    when: 'thin',
+  },
   feedingRule: 'A little scalded matter once it has cleared and the specks thin out.',
   harvestRule: 'Only once it has cleared and movers are seen, a fifth a day.',
   renewRule: 'By its looks: a new jar once it thins. One in three fails, so keep several.',
@@ -82,8 +89,14 @@ export const methods: readonly FoodMethod[] = [
       ],
       measures: [
         { what: 'siphoned tank water with its mulm', unit: 'mL', perL: 1000 },
-        { what: 'scalded leaf, dry weight', unit: 'g', perL: 0.4, gPerMl: 0.12 },
-        { what: 'fish food, ground', unit: 'g', perL: 0.1, gPerMl: 0.4 },
+        {
+          what: 'scalded leaf, dry weight',
+          takes: { 'dry-leaf': 1 },
+          unit: 'g',
+          perL: 0.4,
+          gPerMl: 0.12,
+        },
+        { what: 'fish food, ground', takes: { 'dry-feed': 1 }, unit: 'g', perL: 0.1, gPerMl: 0.4 },
       ],
       start: [
         {
@@ -94,7 +107,14 @@ export const methods: readonly FoodMethod[] = [
         { text: 'A pinch of ground fish food, no more: too much and it rots.' },
         { text: 'Cover with cloth, indirect light, 20 to 28 °C.' },
       ],
-      feed: { what: 'fish food, ground', unit: 'g', perL: 0.05, gPerMl: 0.4, when: 'thin' },
+      feed: {
+        what: 'fish food, ground',
+        takes: { 'dry-feed': 1 },
+        unit: 'g',
+        perL: 0.05,
+        gPerMl: 0.4,
+        when: 'thin',
+      },
       feedingRule: 'A few grains of fish food once it has cleared and the specks thin out.',
       factors: { c0: 1.6 },
       sets: { failure: 0.2 },
@@ -152,7 +172,13 @@ export const methods: readonly FoodMethod[] = [
     {
       measures: [
         { what: 'old tank water', unit: 'mL', perL: 1000 },
-        { what: 'fish or dog food, ground', unit: 'g', perL: 0.5, gPerMl: 0.45 },
+        {
+          what: 'fish or dog food, ground',
+          takes: { 'dry-feed': 1 },
+          unit: 'g',
+          perL: 0.5,
+          gPerMl: 0.45,
+        },
       ],
       start: [
         {
@@ -162,7 +188,14 @@ export const methods: readonly FoodMethod[] = [
         { text: 'A pinch of ground food, weighed or measured: twice as much rots.' },
         { text: 'Cover with cloth, indirect light, 20 to 28 °C. Stir twice a day.' },
       ],
-      feed: { what: 'fish or dog food, ground', unit: 'g', perL: 0.04, gPerMl: 0.45, when: 'thin' },
+      feed: {
+        what: 'fish or dog food, ground',
+        takes: { 'dry-feed': 1 },
+        unit: 'g',
+        perL: 0.04,
+        gPerMl: 0.45,
+        when: 'thin',
+      },
       feedingRule: 'A few grains once it has cleared and the specks thin out.',
       sets: { hydrolysis: 0.35, failure: 0.4, foul: 1 },
       vessel: { volumeL: 1, depthCm: 12, widthCm: 10, matterGPerL: 0.5 },
@@ -189,7 +222,7 @@ export const methods: readonly FoodMethod[] = [
     {
       measures: [
         { what: 'old tank water', unit: 'mL', perL: 1000 },
-        { what: 'dried leaves', unit: 'g', perL: 0.5, gPerMl: 0.05 },
+        { what: 'dried leaves', takes: { 'dry-leaf': 1 }, unit: 'g', perL: 0.5, gPerMl: 0.05 },
       ],
       sets: { hydrolysis: 0.14, failure: 0.25 },
       vessel: { volumeL: 1, depthCm: 12, widthCm: 10, matterGPerL: 0.5 },
@@ -206,7 +239,7 @@ export const methods: readonly FoodMethod[] = [
       measures: [
         { what: 'boiled, cooled water', unit: 'mL', perL: 950 },
         { what: 'pure ciliate starter', starter: true, unit: 'mL', perL: 50, buy: true },
-        { what: 'dry plant matter', unit: 'g', perL: 0.6, gPerMl: 0.12 },
+        { what: 'dry plant matter', takes: { 'dry-leaf': 1 }, unit: 'g', perL: 0.6, gPerMl: 0.12 },
       ],
       starterShare: 0.05,
       leastStarterShare: 0.02,

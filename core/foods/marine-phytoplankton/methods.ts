@@ -20,8 +20,16 @@ const usual: FoodMethod = {
     'Zero-TDS water, salted so that the whole has 26 g/L (SG 1.019); 1.014 to 1.026 by species.',
   measures: [
     { what: 'zero-TDS water', unit: 'mL', perL: 600 },
-    { what: 'sea-salt mix', unit: 'g', perL: 15.6, gPerMl: 1.05, saltG: 1, buy: true },
-    { what: 'f/2 medium', unit: 'mL', perL: 1, buy: true },
+    {
+      what: 'sea-salt mix',
+      takes: { 'sea-salt': 1 },
+      unit: 'g',
+      perL: 15.6,
+      gPerMl: 1.05,
+      saltG: 1,
+      buy: true,
+    },
+    { what: 'f/2 medium', takes: { f2: 1 }, unit: 'mL', perL: 1, buy: true },
     {
       what: 'starter, of SG 1.019',
       starter: true,
@@ -52,7 +60,7 @@ const usual: FoodMethod = {
       cautions: [CAUTIONS.release, CAUTIONS.kitchen],
     },
   ],
-  feed: { what: 'f/2 medium', unit: 'mL', perL: 0.25, when: 'thin' },
+  feed: { what: 'f/2 medium', takes: { f2: 1 }, unit: 'mL', perL: 0.25, when: 'thin' },
   feedingRule: 'f/2 at the split.',
   harvestRule: 'From day 7 to 10, then split.',
   renewRule: 'From the back-up in the fridge every four weeks.',

@@ -11,7 +11,7 @@ const usual: FoodMethod = {
   waterRule: 'Rain or tap water.',
   measures: [
     { what: 'water', unit: 'mL', perL: 1000 },
-    { what: 'dry leaves', unit: 'g', perL: 2, gPerMl: 0.05 },
+    { what: 'dry leaves', takes: { 'dry-leaf': 1 }, unit: 'g', perL: 2, gPerMl: 0.05 },
   ],
   starterShare: 0,
   leastStarterShare: 0,

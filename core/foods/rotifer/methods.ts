@@ -13,7 +13,15 @@ const usual: FoodMethod = {
     'Zero-TDS or aged water, salted so that the whole has 20 g/L (SG 1.014); 10 to 35 are borne.',
   measures: [
     { what: 'water', unit: 'mL', perL: 900 },
-    { what: 'salt', unit: 'g', perL: 18, gPerMl: 1.05, saltG: 1, buy: true },
+    {
+      what: 'salt',
+      takes: { 'sea-salt': 1 },
+      unit: 'g',
+      perL: 18,
+      gPerMl: 1.05,
+      saltG: 1,
+      buy: true,
+    },
     {
       what: 'starter of 100 per mL, in water of 20 g/L',
       starter: true,
@@ -22,7 +30,7 @@ const usual: FoodMethod = {
       saltG: 0.02,
       buy: true,
     },
-    { what: 'algae paste, a day', unit: 'mL', perL: 0.2, buy: true },
+    { what: 'algae paste, a day', takes: { 'algae-paste': 1 }, unit: 'mL', perL: 0.2, buy: true },
   ],
   starterShare: 0.1,
   leastStarterShare: 0.02,
@@ -38,7 +46,7 @@ const usual: FoodMethod = {
       cautions: [CAUTIONS.release, CAUTIONS.bleach, CAUTIONS.kitchen],
     },
   ],
-  feed: { what: 'algae paste', unit: 'mL', perL: 0.2, when: 'clear' },
+  feed: { what: 'algae paste', takes: { 'algae-paste': 1 }, unit: 'mL', perL: 0.2, when: 'clear' },
   feedingRule: 'Faintly green at all times, again when clear.',
   harvestRule: '20 to 35 % a day.',
   renewRule: 'Clean the vessel weekly; a crash takes a day, so always two.',
@@ -63,7 +71,15 @@ export const methods: readonly FoodMethod[] = [
     {
       measures: [
         { what: 'water', unit: 'mL', perL: 600 },
-        { what: 'salt', unit: 'g', perL: 10.2, gPerMl: 1.05, saltG: 1, buy: true },
+        {
+          what: 'salt',
+          takes: { 'sea-salt': 1 },
+          unit: 'g',
+          perL: 10.2,
+          gPerMl: 1.05,
+          saltG: 1,
+          buy: true,
+        },
         {
           what: 'starter of 100 per mL, in water of 20 g/L',
           starter: true,

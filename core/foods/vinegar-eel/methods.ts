@@ -18,9 +18,9 @@ const usual: FoodMethod = {
   airRule: 'A cover that breathes, paper and band.',
   waterRule: 'Chlorine-free, half and half with cider vinegar.',
   measures: [
-    { what: 'cider vinegar', unit: 'mL', perL: 400, buy: true },
+    { what: 'cider vinegar', takes: { 'cider-vinegar': 1 }, unit: 'mL', perL: 400, buy: true },
     { what: 'chlorine-free water', unit: 'mL', perL: 400 },
-    { what: 'apple, pieces', unit: 'g', perL: 20 },
+    { what: 'apple, pieces', takes: { apple: 1 }, unit: 'g', perL: 20 },
     { what: 'starter', starter: true, unit: 'mL', perL: 200, buy: true },
   ],
   starterShare: 0.2,
@@ -48,7 +48,7 @@ const usual: FoodMethod = {
       cautions: [CAUTIONS.release, CAUTIONS.kitchen],
     },
   ],
-  feed: { what: 'apple, a piece', unit: 'g', perL: 20, when: 'thin' },
+  feed: { what: 'apple, a piece', takes: { apple: 1 }, unit: 'g', perL: 20, when: 'thin' },
   feedingRule: 'Nothing for months; a piece of apple when it thins.',
   harvestRule: 'A filling of the neck two or three times a week.',
   renewRule: 'When cloudy or thinning: a fifth of the old into fresh. A year is possible.',
@@ -119,8 +119,8 @@ export const methods: readonly FoodMethod[] = [
     {
       waterRule: 'Cider vinegar alone.',
       measures: [
-        { what: 'cider vinegar', unit: 'mL', perL: 800, buy: true },
-        { what: 'apple, pieces', unit: 'g', perL: 20 },
+        { what: 'cider vinegar', takes: { 'cider-vinegar': 1 }, unit: 'mL', perL: 800, buy: true },
+        { what: 'apple, pieces', takes: { apple: 1 }, unit: 'g', perL: 20 },
         { what: 'starter', starter: true, unit: 'mL', perL: 200, buy: true },
       ],
       start: [

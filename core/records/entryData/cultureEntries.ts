@@ -34,6 +34,13 @@ export const hatchSetup = z.object({
   /** What was proposed, when the user did something else. */
   proposed: z.object({ waterL: z.number(), saltG: z.number(), cystsG: z.number() }).nullable(),
 })
+const words = z.string().trim().max(60).default('')
+export const madeWith = z.object({
+  matter: words,
+  water: words,
+  medium: words,
+  remark: z.string().trim().max(200).default(''),
+})
 const dropCount = z.object({
   animals: z.number().int().min(0).max(100_000),
   samples: z.number().int().min(1).max(1000),
@@ -50,6 +57,14 @@ export const cultureEntries = {
     parentIds: z.array(id).max(20),
     starterMl: z.number().min(0).max(1e7).nullable(),
     despite,
+    /** Out of which stores it was made, where that is not what its recipe says. */
+    taken: z
+      .array(z.object({ materialId: id, amount: z.number().min(0).max(1e6) }))
+      .max(20)
+      .nullable()
+      .optional(),
+    /** What it was made with, in the room's own words. */
+    made: madeWith.nullable().optional(),
     /** What went in, for a culture that hatches; null for all others. */
     hatch: hatchSetup.nullable().default(null),
   }),

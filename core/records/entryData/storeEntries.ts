@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import { foodId, id, instant, localDate } from '../records'
-import { HAND_UNITS, NAKED_CYSTS, ORDERS, STORE_KEEPS } from '../vocabulary'
+import { HAND_UNITS, LOT_KEEPS, NAKED_CYSTS, ORDERS, STORE_KEEPS } from '../vocabulary'
 
 const storeName = z.string().max(60).default('')
 
@@ -45,9 +45,18 @@ export const storeEntries = {
     /** The start of the plan that it is for. */
     startId: z.string().max(90).nullable().default(null),
     comesOn: localDate,
+    /** A material of the room, and how much of it. */
+    materialId: id.nullable().optional(),
+    amount: z.number().min(1e-6).max(1e6).optional(),
   }),
   /** It came; or it is not waited for any more. */
   'order.came': z.object({ orderId: id, came: z.boolean().default(true) }),
+  /** So many grams went from the tin into a box that is worked from, and that is kept so. */
+  'lot.boxed': z.object({
+    lotId: id,
+    grams: z.number().min(0.01).max(1000).brand<'g'>(),
+    kept: z.enum(LOT_KEEPS),
+  }),
   'lot.weighed': z.object({ lotId: id, grams: z.number().min(0).max(100_000) }),
   /** Cysts of a lot had their shells taken off, dry g of them, and what became of them. */
   'lot.decapsulated': z.object({

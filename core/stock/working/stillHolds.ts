@@ -36,6 +36,7 @@ export function stillHolds(
   const waterCourse = lastBefore(standing, 'tank.course', d => d.tankId, sinceBroods)
   const fed = lastBefore(standing, 'tank.fed', d => d.tankId, before)
   const weighed = lastBefore(standing, 'lot.weighed', d => d.lotId, before)
+  const boxed = lastBefore(standing, 'lot.boxed', d => d.lotId, before)
   const cleaned = lastBefore(standing, 'vessel.cleaned', d => d.vesselId, before)
   const filled = new Set(ofKind(standing, 'store.filled').map(e => e.data.storeId))
   const boxes = new Set(ofKind(standing, 'gel.cooked').map(e => e.data.batchId))
@@ -66,6 +67,7 @@ export function stillHolds(
     'place.course': e => since(e.at, airCourse.get(e.data.placeId)),
     'tank.course': e => since(e.at, waterCourse.get(e.data.tankId)),
     'lot.weighed': e => since(e.at, weighed.get(e.data.lotId)),
+    'lot.boxed': e => since(e.at, boxed.get(e.data.lotId)),
     'vessel.cleaned': e => since(e.at, cleaned.get(e.data.vesselId)),
     'tank.fed': e =>
       since(e.at, fed.get(e.data.tankId)) ||

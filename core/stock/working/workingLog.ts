@@ -1,9 +1,10 @@
 import { effectiveEntries } from '../../records/effectiveEntries'
 import type { Entry } from '../../records/entries'
-import type { AnyRecord, CultureRecord } from '../../records/records'
+import type { AnyRecord, CultureRecord, MaterialRecord } from '../../records/records'
 import type { Instant } from '../../time/localDate'
 import { cultureStates, type CultureState } from '../cultures'
-import type { Settled } from '../settled'
+import { materialAmounts } from '../materialStock'
+import { NOTHING_SETTLED, type Settled } from '../settled'
 import { lastBefore } from './lastBefore'
 import { stillHolds } from './stillHolds'
 import { whatIsOver } from './whatIsOver'
@@ -45,15 +46,17 @@ function ofHatches(
   gone: readonly CultureState[],
   standing: readonly Entry[],
   before: Instant,
-): Pick<Settled, 'cystsG' | 'hatches' | 'openedAt'> {
+): Pick<Settled, 'cystsG' | 'boxG' | 'hatches' | 'openedAt'> {
   const hatches = gone.filter(c => c.hatch !== null)
   const weighed = lastBefore(standing, 'lot.weighed', d => d.lotId, before)
-  const lotOf = (c: CultureState) => {
+  const boxed = lastBefore(standing, 'lot.boxed', d => d.lotId, before)
+  const lotSince = (last: ReadonlyMap<string, Instant>) => (c: CultureState) => {
     const { lotId } = c.hatch!
-    return c.startedAt > (weighed.get(lotId) ?? '') ? lotId : null
+    return c.startedAt > (last.get(lotId) ?? '') ? lotId : null
   }
   return {
-    cystsG: sumBy(hatches, lotOf, c => c.hatch!.cystsG),
+    cystsG: sumBy(hatches, lotSince(weighed), c => c.hatch!.cystsG),
+    boxG: sumBy(hatches, lotSince(boxed), c => c.hatch!.cystsG),
     openedAt: firstBy(hatches),
     hatches: sumBy(
       hatches,
@@ -98,6 +101,14 @@ export function workingLog(
       entries: log.length - entries.length,
       firstAt,
       emptied: [...over.boxes],
+      materials: Object.fromEntries(
+        materialAmounts(
+          records.filter((r): r is MaterialRecord => r.type === 'material'),
+          states.map(c => c.record),
+          standing.filter(e => e.at < before),
+          NOTHING_SETTLED,
+        ),
+      ),
       ...ofHatches(gone, standing, before),
     },
   }

@@ -1,0 +1,71 @@
+import { NAUPLII } from '../foods/hatchProfile'
+import { planDemand } from '../planning/plan/demand'
+import { hatchingOf } from '../planning/plan/hatching'
+import type { RoomState } from '../stock/roomState'
+import { addDays, daysBetween, hoursBetween, localDateOf } from '../time/localDate'
+
+/** Days behind that speak of how what is used compares with what is planned. */
+export const BEHIND_D = 28
+/** Salt and soda of a gram of cysts where no hatch has said otherwise, g: two grams in a litre of 25 g/L. */
+const USUAL_PER_G = { saltG: 12.5, sodaG: 0.15 } as const
+/** Past use may say so much at most: a room is not wholly unlike its plan. */
+const RATIO = { least: 0.4, most: 2.5 } as const
+
+/**
+ * What was used against what would have been planned, shrunk to 1 as if the plan had come true once already.
+ * @param used,planned of the same days
+ */
+export function usedToPlanned(used: number, planned: number): number {
+  if (planned <= 0) return 1
+  return Math.min(RATIO.most, Math.max(RATIO.least, (used + planned) / (2 * planned)))
+}
+
+/** Nauplii that broods want day by day, full yolk. */
+function naupliiWanted(state: RoomState, from: string, days: number): number[] {
+  const byDay = new Array<number>(days).fill(0)
+  for (const b of planDemand(state, from, days)) {
+    const nauplii = b.foods.find(f => f.food === NAUPLII)
+    if (nauplii && b.day >= 0 && b.day < days)
+      byDay[b.day]! += nauplii.organisms * nauplii.preferred
+  }
+  return byDay
+}
+
+/** Cysts that hatches took in the days behind, g by day; the last is yesterday. */
+function cystsBehind(state: RoomState): number[] {
+  const from = addDays(state.today, -BEHIND_D)
+  const byDay = new Array<number>(BEHIND_D).fill(0)
+  for (const h of state.hatches) {
+    const day = daysBetween(from, localDateOf(h.startedAt, state.room.timeZone))
+    if (day >= 0 && day < BEHIND_D) byDay[day]! += h.setup.cystsG
+  }
+  return byDay
+}
+
+/** Cysts that will be hatched, g by day: what mouths want by the ladder, corrected by how this room has done so far. */
+export function cystUse(state: RoomState, days: number): number[] {
+  const hatching = hatchingOf(state, days)
+  const gramsEach = hatching?.gramsEach ?? 0
+  if (gramsEach <= 0) return new Array<number>(days).fill(0)
+  const used = cystsBehind(state)
+  const began = used.findIndex(g => g > 0)
+  // A room that has hatched for a week alone is judged by that week.
+  const planned = naupliiWanted(state, addDays(state.today, -BEHIND_D), BEHIND_D)
+  const plannedG = began < 0 ? 0 : planned.slice(began).reduce((a, b) => a + b, 0) * gramsEach
+  const factor = usedToPlanned(
+    used.reduce((a, b) => a + b, 0),
+    plannedG,
+  )
+  return naupliiWanted(state, state.today, days).map(n => n * gramsEach * factor)
+}
+
+/** Salt and soda that go in with a gram of cysts, as the hatches of late had it, g. */
+export function perGramOfCysts(state: RoomState): { saltG: number; sodaG: number } {
+  const late = state.hatches.filter(h => hoursBetween(h.startedAt, state.now) <= BEHIND_D * 24)
+  const cystsG = late.reduce((g, h) => g + h.setup.cystsG, 0)
+  if (cystsG <= 0) return USUAL_PER_G
+  return {
+    saltG: late.reduce((g, h) => g + h.setup.saltG, 0) / cystsG,
+    sodaG: late.reduce((g, h) => g + h.setup.sodaG, 0) / cystsG,
+  }
+}

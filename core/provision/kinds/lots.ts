@@ -1,0 +1,37 @@
+import { staleOn } from '../../stock/lotAgeing'
+import type { Horizon, Told } from '../provision'
+
+/** Days that a parcel of cysts takes to come (working estimate). */
+const CYST_LEAD_D = 5
+
+/** Lots one after the other: the later ones last until those before them are used up as well. */
+export function lots({ state }: Horizon, use: readonly number[]): Told[] {
+  const order = [...state.lots].filter(l => l.state.gramsLeft > 0.05)
+  return order.map(({ lot, state: s }, i): Told => {
+    const before = order.slice(0, i).reduce((g, l) => g + l.state.gramsLeft, 0)
+    return {
+      id: lot.id,
+      kind: 'lot',
+      name: lot.name,
+      of: null,
+      unit: 'g',
+      left: s.gramsLeft,
+      overdrawn: false,
+      use: useAfter(use, before),
+      pack: lot.priceGrams ? { size: lot.priceGrams, price: lot.price, from: '' } : null,
+      leadDays: CYST_LEAD_D,
+      least: 0,
+      staleOn: staleOn({ openedOn: s.openedOn, kept: lot.kept }),
+      pricePerUnit: s.pricePerGram,
+    }
+  })
+}
+/** What is used of a lot, once so much of others is used up. */
+function useAfter(use: readonly number[], before: number): number[] {
+  let left = before
+  return use.map(u => {
+    const ofOthers = Math.min(left, u)
+    left -= ofOthers
+    return u - ofOthers
+  })
+}
