@@ -107,15 +107,24 @@ function intoCultures(state: RoomState, uses: readonly MaterialUse[]): Map<strin
 function fedCosts(state: RoomState, into: ReadonlyMap<string, number>) {
   const price = prices(state)
   const fed = ofKind(state.entries, 'tank.fed')
+  // What was chilled or frozen came out of a culture.
+  const from = new Map(
+    ofKind(state.entries, 'store.filled').flatMap(e =>
+      e.data.fromId === null ? [] : [[e.data.storeId, e.data.fromId] as const],
+    ),
+  )
+  const sourceOf = (id: string) => from.get(id) ?? id
   const out = new Map<string, number>()
+  const add = (id: string, n: number) => out.set(id, (out.get(id) ?? 0) + n)
   for (const e of fed)
-    for (const p of e.data.portions)
-      if (p.source) out.set(p.source.id, (out.get(p.source.id) ?? 0) + p.organisms)
+    for (const p of e.data.portions) if (p.source) add(sourceOf(p.source.id), p.organisms)
   const costOf = (p: (typeof fed)[number]['data']['portions'][number]): number => {
     if (!p.source) return 0
-    if (p.source.kind === 'store') return (p.amount?.value ?? 0) * price.perUnitOfStore(p.source.id)
-    const all = out.get(p.source.id) ?? 0
-    return all > 0 ? ((into.get(p.source.id) ?? 0) * p.organisms) / all : 0
+    const id = sourceOf(p.source.id)
+    const bought = price.perUnitOfStore(id)
+    if (bought > 0) return (p.amount?.value ?? 0) * bought
+    const all = out.get(id) ?? 0
+    return all > 0 ? ((into.get(id) ?? 0) * p.organisms) / all : 0
   }
   return fed.map(e => ({
     tankId: e.data.tankId,

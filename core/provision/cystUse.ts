@@ -1,13 +1,14 @@
 import { NAUPLII } from '../foods/hatchProfile'
 import { planDemand } from '../planning/plan/demand'
 import { hatchingOf } from '../planning/plan/hatching'
+import { MOST_CYSTS_GL } from '../planning/hatchWay'
 import type { RoomState } from '../stock/roomState'
 import { addDays, daysBetween, hoursBetween, localDateOf } from '../time/localDate'
 
 /** Days behind that speak of how what is used compares with what is planned. */
 export const BEHIND_D = 28
-/** Salt and soda of a gram of cysts where no hatch has said otherwise, g: two grams in a litre of 25 g/L. */
-const USUAL_PER_G = { saltG: 12.5, sodaG: 0.15 } as const
+/** Bottles a day where none has been started yet: one in two days. */
+const USUAL_A_DAY = 0.5
 /** Past use may say so much at most: a room is not wholly unlike its plan. */
 const RATIO = { least: 0.4, most: 2.5 } as const
 
@@ -59,13 +60,31 @@ export function cystUse(state: RoomState, days: number): number[] {
   return naupliiWanted(state, state.today, days).map(n => n * gramsEach * factor)
 }
 
-/** Salt and soda that go in with a gram of cysts, as the hatches of late had it, g. */
-export function perGramOfCysts(state: RoomState): { saltG: number; sodaG: number } {
-  const late = state.hatches.filter(h => hoursBetween(h.startedAt, state.now) <= BEHIND_D * 24)
-  const cystsG = late.reduce((g, h) => g + h.setup.cystsG, 0)
-  if (cystsG <= 0) return USUAL_PER_G
-  return {
-    saltG: late.reduce((g, h) => g + h.setup.saltG, 0) / cystsG,
-    sodaG: late.reduce((g, h) => g + h.setup.sodaG, 0) / cystsG,
-  }
+/** Salt and soda that hatches will take, g by day. */
+export interface HatchWater {
+  saltG: number[]
+  sodaG: number[]
 }
+
+/**
+ * Salt and soda of the hatches to come: they go by the bottle, not by the cysts in it. As many bottles a day as of late, more
+ * where those could not hold the cysts.
+ * @param cysts g by day
+ */
+export function hatchWater(state: RoomState, cysts: readonly number[]): HatchWater {
+  const late = state.hatches.filter(h => hoursBetween(h.startedAt, state.now) <= BEHIND_D * 24)
+  const litres = late.reduce((l, h) => l + h.setup.waterL, 0) || bottle(state)
+  const bottles = Math.max(1, late.length)
+  const meanL = litres / bottles
+  const saltG = late.length
+    ? late.reduce((g, h) => g + h.setup.saltG, 0) / bottles
+    : meanL * state.room.hatchSaltGL
+  const sodaG = late.reduce((g, h) => g + h.setup.sodaG, 0) / bottles
+  const began = late[0] ? hoursBetween(late[0].startedAt, state.now) / 24 : 0
+  const aDay = late.length ? late.length / Math.max(3, began) : USUAL_A_DAY
+  const of = (g: number) => (each: number) =>
+    g === 0 ? 0 : Math.max(aDay, g / (MOST_CYSTS_GL * meanL)) * each
+  return { saltG: cysts.map(g => of(g)(saltG)), sodaG: cysts.map(g => of(g)(sodaG)) }
+}
+/** Water of one bottle, L. */
+const bottle = (state: RoomState): number => state.hatchVessels[0]?.litres ?? 2

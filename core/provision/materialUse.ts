@@ -3,7 +3,7 @@ import { materialUses } from '../stock/materialUses'
 import type { RoomState } from '../stock/roomState'
 import { addDays, addHours } from '../time/localDate'
 import { cultureUse, cultureUseBehind, type UseByDay } from './cultureUse'
-import { BEHIND_D, perGramOfCysts, usedToPlanned } from './cystUse'
+import { BEHIND_D, hatchWater, usedToPlanned } from './cystUse'
 
 const sumOf = (byDay: UseByDay, of: MaterialId) => byDay.reduce((sum, d) => sum + (d[of] ?? 0), 0)
 
@@ -31,7 +31,7 @@ export function materialUse(
   const ahead = cultureUse(state, days)
   const behind = cultureUseBehind(state, addDays(state.today, -BEHIND_D), BEHIND_D)
   const fed = fedBehind(state)
-  const { saltG, sodaG } = perGramOfCysts(state)
+  const { saltG, sodaG } = hatchWater(state, cysts)
   const all = new Set(ahead.flatMap(d => Object.keys(d) as MaterialId[]))
   const use = new Map<MaterialId, number[]>()
   for (const of of all) {
@@ -41,9 +41,8 @@ export function materialUse(
       ahead.map(d => (d[of] ?? 0) * factor),
     )
   }
-  const add = (of: MaterialId, perGram: number) => {
-    const known = use.get(of) ?? new Array<number>(days).fill(0)
-    const sum = known.map((u, d) => u + cysts[d]! * perGram)
+  const add = (of: MaterialId, byDay: readonly number[]) => {
+    const sum = byDay.map((u, d) => u + (use.get(of)?.[d] ?? 0))
     if (sum.some(u => u > 0)) use.set(of, sum)
   }
   add('salt', saltG)

@@ -48,7 +48,7 @@ function provisionOf(t: Told, { state, days, certainty }: Horizon): Provision {
     ...told,
     perDay: meanUse(t.use),
     lasts,
-    orderOn: shortIn <= days ? addDays(state.today, orderIn) : null,
+    orderOn: t.pack !== null && shortIn <= days ? addDays(state.today, orderIn) : null,
     stale: best !== null && (usedUp === null || best < usedUp) ? best : null,
     coming,
   }

@@ -12,7 +12,7 @@ import { wantedOf } from './provisions'
 export interface Purchase {
   /** The thing it is for; of a starter: the start of the plan. */
   id: string
-  what: 'cysts' | 'material' | 'powder' | 'starter'
+  what: 'cysts' | 'material' | 'food' | 'powder' | 'starter'
   name: string
   amount: number
   unit: string
@@ -27,12 +27,17 @@ export interface Purchase {
   late: boolean
 }
 
-const WHAT = { 'lot': 'cysts', 'material': 'material', 'gel-mix': 'powder' } as const
+const WHAT = {
+  'lot': 'cysts',
+  'material': 'material',
+  'store': 'food',
+  'gel-mix': 'powder',
+} as const
 /** Cysts where no tin says how much it holds, g. */
 const USUAL_TIN_G = 100
 
 function ofProvision(p: Provision, today: LocalDate, days: number, certainty: number): Purchase[] {
-  if (p.orderOn === null || p.kind === 'store' || daysBetween(today, p.orderOn) > days) return []
+  if (p.orderOn === null || daysBetween(today, p.orderOn) > days) return []
   const wanted = wantedOf(p, days, certainty)
   if (wanted <= 0) return []
   const packSize = p.pack?.size ?? (p.kind === 'lot' ? USUAL_TIN_G : wanted)

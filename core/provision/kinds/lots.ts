@@ -1,5 +1,6 @@
 import { staleOn } from '../../stock/lotAgeing'
 import type { Horizon, Told } from '../provision'
+import { useAfter } from '../useAfter'
 
 /** Days that a parcel of cysts takes to come (working estimate). */
 const CYST_LEAD_D = 5
@@ -24,14 +25,5 @@ export function lots({ state }: Horizon, use: readonly number[]): Told[] {
       staleOn: staleOn({ openedOn: s.openedOn, kept: lot.kept }),
       pricePerUnit: s.pricePerGram,
     }
-  })
-}
-/** What is used of a lot, once so much of others is used up. */
-function useAfter(use: readonly number[], before: number): number[] {
-  let left = before
-  return use.map(u => {
-    const ofOthers = Math.min(left, u)
-    left -= ofOthers
-    return u - ofOthers
   })
 }

@@ -1,8 +1,10 @@
+import { STORE_LEAD_D } from '../../foods/buying'
 import { edible } from '../../fry/edibles'
 import { planDemand } from '../../planning/plan/demand'
 import type { Store } from '../../stock/stores'
 import { localDateOf } from '../../time/localDate'
 import type { Horizon, Told } from '../provision'
+import { useAfter } from '../useAfter'
 
 /** Food that does not grow, by what mouths want of it. */
 export function stores({ state, days }: Horizon): Told[] {
@@ -14,7 +16,7 @@ export function stores({ state, days }: Horizon): Told[] {
       wanted.set(f.food, byDay)
     }
   }
-  return state.stores.map((s): Told => ({
+  return state.stores.map((s, i): Told => ({
     id: s.id,
     kind: 'store',
     name: s.name,
@@ -22,14 +24,24 @@ export function stores({ state, days }: Horizon): Told[] {
     unit: s.unit,
     left: s.amount ?? s.organisms,
     overdrawn: false,
-    use: (wanted.get(s.foodId) ?? []).map(n => n / organismsPerUnit(s)),
-    pack: null,
-    leadDays: 2,
+    use: useAfter(wanted.get(s.foodId) ?? [], before(state.stores, i)).map(
+      n => n / organismsPerUnit(s),
+    ),
+    // What came out of a culture of the room is not bought.
+    pack: s.fromId === null ? { size: s.amount ?? 1, price: null, from: '' } : null,
+    leadDays: STORE_LEAD_D,
     least: 0,
     staleOn: s.useBy === null ? null : localDateOf(s.useBy, state.room.timeZone),
     pricePerUnit: null,
   }))
 }
+/** What stands of the same food in the stores that are used first. */
+const before = (all: readonly Store[], i: number): number =>
+  all
+    .slice(0, i)
+    .filter(s => s.foodId === all[i]!.foodId)
+    .reduce((sum, s) => sum + (s.organisms ?? (s.amount ?? 0) * organismsPerUnit(s)), 0)
+
 /** Grains or animals in a unit of a store: as counted, else by the weight or the portion of the food. */
 function organismsPerUnit(s: Store): number {
   if (s.perUnit !== null && s.perUnit > 0) return s.perUnit
