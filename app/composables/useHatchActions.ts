@@ -1,5 +1,6 @@
 import type { HatchSetup } from '@renatus/core/records/entries'
 import type { HatchSchool } from '@renatus/core/records/vocabulary'
+import type { FromMix } from '@renatus/core/stock/fromMix'
 import { startHatch } from '@renatus/core/round/stops/hatch/answer'
 import { newId } from '~/db/newId'
 import { useRoomStore } from '~/stores/room'
@@ -12,6 +13,8 @@ export interface HatchAmounts {
   school: HatchSchool
   setup: HatchSetup
   startedAt: string
+  /** Stock brine that it was filled from; null where it was salted anew. */
+  brine: FromMix | null
 }
 
 /** Starting, emptying, reading the thermometer at the hatch bench, written to the log. */
@@ -25,12 +28,13 @@ export function useHatchActions() {
     school,
     setup,
     startedAt,
+    brine,
   }: HatchAmounts): Promise<string | null> {
     const vessel = room.state?.vessels.find(v => v.id === vesselId)
     if (!vessel) return null
     if (room.state?.hatches.some(h => h.vesselId === vesselId && h.endedAt === null))
       return VESSEL_BUSY(vessel.name)
-    const hatch = { vessel, school, setup, startedAt }
+    const hatch = { vessel, school, setup, startedAt, brine }
     const { entries, records } = startHatch(hatch, newId)
     const result = await room.write(entries, null, records)
     if (!result.ok) return answeredElsewhere(result, room.timeZone)

@@ -1,3 +1,4 @@
+import type { Larder } from '@renatus/core/provision/larderOf'
 import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
 import type { Entry } from '@renatus/core/records/entries'
 import { answerStop, type Answered } from '@renatus/core/round/answerStop'
@@ -111,6 +112,14 @@ export class RoomEngine {
   /** How long each gel diet lasts: two months of ladders, for the view that asks. Null before anything was looked at. */
   gelCover(): ReturnType<typeof coverNow> | null {
     return this.state.value && coverNow(this.state.value)
+  }
+
+  /** What is kept, how long it lasts, what to buy and what it costs, for the view that asks. Null before anything was looked at. */
+  async larder(days: number, certainty: number): Promise<Larder | null> {
+    const state = this.state.value
+    // Nothing else needs it: it comes when it is asked for.
+    const { larderOf } = await import('@renatus/core/provision/larderOf')
+    return state && larderOf(state, days, certainty)
   }
 
   private open(name: string): WorkingRoom {

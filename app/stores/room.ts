@@ -194,6 +194,8 @@ export const useRoomStore = defineStore('room', () => {
       answers: string | null = null,
       records: readonly RecordDraft[] = [],
     ) => attempt(async () => (await logbook()).writeAct(db.value, drafts, answers, records)),
+    larder: (days: number, certainty: number) =>
+      attempt(() => askEngine(async engine => engine.larder(days, certainty))),
     gelCover: () => attempt(() => askEngine(async engine => engine.gelCover())),
     /** What a tap on a stop writes, as the engine words it; null where no round stands. */
     answer: async (said: StopQuestion): Promise<Answered | null> => {

@@ -1,6 +1,7 @@
 import type { LotKeep } from '@renatus/core/records/vocabulary'
 import type { LotInUse } from '@renatus/core/stock/roomState'
 import { daysBetween, type LocalDate } from '@renatus/core/time/localDate'
+import { formatGrams } from '@renatus/core/units/format'
 import { plural } from './round'
 
 export const LOT_KEEP_WORDS: Record<LotKeep, string> = {
@@ -17,6 +18,12 @@ function openFor(days: number): string {
   if (days < 60) return plural(days, 'day')
   return plural(Math.round(days / DAYS_A_MONTH), 'month')
 }
+
+/** "12 g of it in a box, in the freezer". */
+export const boxWords = ({ state }: LotInUse): string =>
+  state.box
+    ? `, ${formatGrams(state.box.grams)} of it in a box ${LOT_KEEP_WORDS[state.box.kept]}`
+    : ''
 
 /** "hatches 75 %: 80 % says the tin, open for 3 months, cool and dry". */
 export function lotHatchWords({ lot, state }: LotInUse, today: LocalDate): string {

@@ -64,6 +64,22 @@ export const optionalNumber = (rule: NumberRule) =>
     return outside(rule, n) ? refuse(ctx, rangeMessage(rule, text)) : n
   })
 
+const priceMessage = (label: string, text: string) =>
+  `${label} cannot be “${text.trim()}”: enter what was paid, such as 3.50, or nothing.`
+
+/** What somebody paid: a decimal comma and a sign of money are read too; null where nobody knows. */
+export const priceField = (label: string) =>
+  z.coerce.string().transform((text, ctx): number | null => {
+    if (text.trim() === '') return null
+    const bare = text
+      .trim()
+      .replace(/^(\p{Sc}|[A-Za-z]{1,3}\.?)\s*|\s*(\p{Sc}|[A-Za-z]{1,3}\.?)$/gu, '')
+    // "1.234,50" and "1,234.50": a mark before three digits and another mark groups thousands.
+    const n = Number(bare.replace(/[.,'\s](?=\d{3}[.,])/g, '').replace(',', '.'))
+    const fits = bare !== '' && Number.isFinite(n) && n >= 0 && n <= 1e6
+    return fits ? n : refuse(ctx, priceMessage(label, text))
+  })
+
 /** A volume in litres from "2", "500 mL", "half a gallon"; a bare number is in the room's unit. */
 export const volumeField = (rule: NumberRule, measures: MeasureSystem) =>
   z.coerce.string().transform((text, ctx) => {

@@ -1,3 +1,5 @@
+import { LOT_KEEP_WORDS } from './cysts'
+import { amountOf } from './stores'
 import { numberText } from '@renatus/core/units/numberText'
 import type { Entry, EntryData, EntryKind, Portion } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'
@@ -25,6 +27,11 @@ export const KIND_NAMES: Record<EntryKind, string> = {
   'clock.started': 'Clock started',
   'clock.seen': 'Clock answered',
   'lot.weighed': 'Lot weighed',
+  'lot.boxed': 'Box filled',
+  'purchase.made': 'Bought',
+  'material.counted': 'Counted',
+  'material.taken': 'Taken',
+  'material.mixed': 'Mixed',
   'brood.counted': 'Fry counted',
   'brood.event': 'Stage seen',
   'brood.left': 'Fry left',
@@ -77,6 +84,11 @@ export const CORRECTABLE: Partial<
     { field: 'amount', label: 'Amount', unit: '' },
   ],
   'store.counted': [{ field: 'amount', label: 'Left', unit: '' }],
+  'purchase.made': [
+    { field: 'amount', label: 'Amount', unit: '' },
+    { field: 'price', label: 'Price', unit: '' },
+  ],
+  'material.counted': [{ field: 'amount', label: 'Left', unit: '' }],
   'lot.weighed': [{ field: 'grams', label: 'Grams left', unit: 'g' }],
   'brood.counted': [{ field: 'fry', label: 'Fry', unit: '' }],
   'brood.left': [{ field: 'fry', label: 'Fry', unit: '' }],
@@ -173,7 +185,8 @@ const STOP_WORDS: Record<string, string> = {
 const answerText = (d: EntryData<'stop.answered'>) =>
   `${STOP_WORDS[d.key.split(':')[0] ?? ''] ?? 'a stop'}: ${ANSWER_WORDS[d.how]}`
 
-function orderText(d: EntryData<'order.placed'>): string {
+function orderText(d: EntryData<'order.placed'>, name: (id: string) => string): string {
+  if (d.what === 'material') return d.materialId ? name(d.materialId) : 'a material'
   if (d.what === 'cysts' || d.foodId === null) return 'cysts'
   return d.what === 'starter' ? `a starter of ${foodName(d.foodId)}` : foodName(d.foodId)
 }
@@ -210,13 +223,21 @@ const SENTENCES: Sentences<EntryKind> = {
     `${d.name}: ${numberText(d.amount)} for ${d.tanks.map(t => `${w.name(t.tankId)} ${t.amount}`).join(', ')}`,
   'store.discarded': d => all([d.name, d.reason]),
   'stop.answered': d => answerText(d),
-  'order.placed': d => `${orderText(d)}, to come on ${d.comesOn}`,
+  'order.placed': (d, w) => `${orderText(d, w.name)}, to come on ${d.comesOn}`,
   'order.came': d => (d.came ? 'it is here' : 'not waited for any more'),
   'brood.awaited': (d, w) =>
     `${w.name(d.broodId)}: not ${EVENT_WORDS[d.event]} on ${dayText(d.on)}`,
   'vessel.cleaned': (d, w) => `${w.name(d.vesselId)}: with ${d.cleaner}`,
   'clock.started': d => d.label,
   'clock.seen': () => 'seen',
+  'lot.boxed': (d, w) =>
+    `${w.name(d.lotId)}: ${formatGrams(d.grams)} into a box, ${LOT_KEEP_WORDS[d.kept]}`,
+  'purchase.made': d =>
+    `${d.name}: ${amountOf(d.amount, d.unit)}${d.price === null ? '' : ` for ${numberText(d.price, { decimals: 2 })}`}`,
+  'material.counted': (d, w) => `${w.name(d.materialId)}: ${numberText(d.amount)} left`,
+  'material.taken': (d, w) =>
+    all([`${w.name(d.materialId)}: ${numberText(d.amount)} taken`, d.what]),
+  'material.mixed': (d, w) => `${w.name(d.materialId)}: ${amountOf(d.amount, 'mL')} mixed`,
   'lot.weighed': (d, w) => `${w.name(d.lotId)}: ${formatGrams(d.grams)} left`,
   'lot.decapsulated': (d, w) =>
     `${formatGrams(d.grams)} of ${w.name(d.lotId)}: ${NAKED_WORDS[d.outcome]}`,

@@ -84,6 +84,8 @@ export interface FoodMethod {
   airRule: string
   waterRule: string
   measures: readonly Measure[]
+  /** A mix that may stand ready instead of some of them: so much of it a litre, mL, in place of these. */
+  premixed?: { of: MaterialId; perL: number; covers: readonly string[] }
   /** Share of the vessel that the usual starter takes, and the least that is worth trying. */
   starterShare: number
   leastStarterShare: number

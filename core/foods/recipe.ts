@@ -30,9 +30,18 @@ export interface Recipe {
 /** A gram or a grain more or less does not matter here. */
 const EXACT_SPOONS_FROM_G = 0.05
 
+/** What goes in, where a mix of some of it stands ready: that, in their place. */
+function measuresWith(method: FoodMethod, mix: string | undefined): readonly Measure[] {
+  const { premixed, measures } = method
+  if (!premixed || mix === undefined) return measures
+  const rest = measures.filter(m => !premixed.covers.includes(m.what))
+  return [{ what: mix, unit: 'mL', perL: premixed.perL }, ...rest]
+}
+
 /**
  * Amounts of a method for the vessel at hand.
  * @param starterMl what there is of starter, mL; the usual share when not given
+ * @param mix name of what stands mixed already, where there is enough of it
  */
 export function recipe(
   food: Food,
@@ -40,10 +49,11 @@ export function recipe(
   volumeL: number,
   measures: MeasureSystem,
   starterMl?: number,
+  mix?: string,
 ): Recipe {
   const usual = method.starterShare * volumeL * 1000
   const has = starterMl ?? usual
-  const lines = method.measures.map((m): RecipeLine => {
+  const lines = measuresWith(method, mix).map((m): RecipeLine => {
     const amount = m.perL * (m.fixed ? 1 : volumeL)
     const spoons =
       m.unit === 'g' && m.gPerMl !== undefined && amount >= EXACT_SPOONS_FROM_G

@@ -3,6 +3,7 @@ import { harvestWindow, type HatchWarning } from '../dynamics/hatch/hatch'
 import type { Reason } from '../reasons/reason'
 import type { SaltRecord } from '../records/records'
 import type { HatchSchool } from '../records/vocabulary'
+import { brineFor, type FromMix } from '../stock/fromMix'
 import { saltInUse, type HatchVessel, type RoomState } from '../stock/roomState'
 import { hoursBetween, type Instant } from '../time/localDate'
 import type { RoundOccurrence } from '../time/rounds'
@@ -36,6 +37,8 @@ export interface PlannedHatch {
   startRound: RoundOccurrence
   waterL: number
   saltG: number
+  /** Stock brine that brings that salt, where enough of it stands. */
+  brine: FromMix | null
   recipe: SaltRecipe | null
   cystsG: number
   /** How it is run. */
@@ -91,6 +94,7 @@ export function plannedHatch(
     startRound,
     waterL: vessel.litres,
     saltG: vessel.litres * way.saltGL,
+    brine: brineFor(state.materials, vessel.litres, vessel.litres * way.saltGL),
     recipe,
     cystsG,
     school: schoolOfHatch(way, { lit, pulls: pulls.length }),

@@ -30,6 +30,8 @@ export interface Provision {
   stale: LocalDate | null
   pack: { size: number; price: number | null; from: string } | null
   leadDays: number
+  /** Days that a fresh pack is good for; null without end. */
+  keepsDays: number | null
   /** On its way, in its unit, and when it comes. */
   coming: { amount: number; on: LocalDate } | null
   pricePerUnit: number | null
@@ -44,7 +46,7 @@ export interface Horizon {
 /** What each kind of thing tells of itself. */
 export type Told = Pick<
   Provision,
-  'id' | 'kind' | 'name' | 'of' | 'unit' | 'left' | 'overdrawn' | 'pack' | 'leadDays'
+  'id' | 'kind' | 'name' | 'of' | 'unit' | 'left' | 'overdrawn' | 'pack' | 'leadDays' | 'keepsDays'
 > & {
   use: readonly number[]
   least: number

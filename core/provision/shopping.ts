@@ -14,6 +14,8 @@ export interface Purchase {
   id: string
   what: 'cysts' | 'material' | 'food' | 'powder' | 'starter'
   name: string
+  /** Of a starter or a food: what it is. */
+  foodId: string | null
   amount: number
   unit: string
   packs: number
@@ -38,7 +40,7 @@ const USUAL_TIN_G = 100
 
 function ofProvision(p: Provision, today: LocalDate, days: number, certainty: number): Purchase[] {
   if (p.orderOn === null || daysBetween(today, p.orderOn) > days) return []
-  const wanted = wantedOf(p, days, certainty)
+  const wanted = Math.min(wantedOf(p, days, certainty), keepsGood(p))
   if (wanted <= 0) return []
   const packSize = p.pack?.size ?? (p.kind === 'lot' ? USUAL_TIN_G : wanted)
   const packs = Math.max(1, Math.ceil(wanted / packSize - 1e-9))
@@ -49,6 +51,7 @@ function ofProvision(p: Provision, today: LocalDate, days: number, certainty: nu
       id: p.id,
       what: WHAT[p.kind],
       name: p.name,
+      foodId: null,
       amount: packs * packSize,
       unit: p.unit,
       packs,
@@ -61,6 +64,10 @@ function ofProvision(p: Provision, today: LocalDate, days: number, certainty: nu
     },
   ]
 }
+
+/** What is used before a fresh pack is past its best: more of it would be thrown away. */
+const keepsGood = (p: Provision): number =>
+  p.keepsDays === null ? Infinity : Math.max(p.perDay * p.keepsDays, p.pack?.size ?? 0)
 
 /** Starters that the kept plan wants and that nobody has ordered. */
 function starters(state: RoomState, days: number): Purchase[] {
@@ -79,6 +86,7 @@ function starters(state: RoomState, days: number): Purchase[] {
         id: s.id,
         what: 'starter',
         name: `Starter of ${food.profile.name}`,
+        foodId: s.food,
         amount: 1,
         unit: 'each',
         packs: 1,

@@ -1,8 +1,6 @@
 import * as z from 'zod'
-import { costs } from '@renatus/core/provision/costs'
 import { TOLD_D } from '@renatus/core/provision/burnDown'
-import { provisions } from '@renatus/core/provision/provisions'
-import { shoppingList } from '@renatus/core/provision/shopping'
+import { larderOf } from '@renatus/core/provision/larderOf'
 import { roomInput, roundStateOf } from './roomInput'
 
 export const input = z.object({
@@ -62,8 +60,8 @@ export const output = z.object({
 
 export function run(i: z.output<typeof input>): z.input<typeof output> {
   const state = roundStateOf(i.room, new Date(i.at).toISOString())
-  const { items, untold } = provisions(state, i.days, i.certainty)
-  const { energyPerDay: _, ...spent } = costs(state)
+  const { items, untold, shopping, costs } = larderOf(state, i.days, i.certainty)
+  const { energyPerDay: _, ...spent } = costs
   return {
     items: items.map(p => ({
       ...p,
@@ -73,7 +71,7 @@ export function run(i: z.output<typeof input>): z.input<typeof output> {
       ...(p.stale === null ? { stale: undefined } : { stale: p.stale }),
     })),
     untold: untold.map(u => ({ material: u.of, unit: u.unit, perDay: u.perDay })),
-    shopping: shoppingList(state, items, i.days, i.certainty).map(({ id, ...p }) => ({
+    shopping: shopping.map(({ id, ...p }) => ({
       item: id,
       ...p,
     })),

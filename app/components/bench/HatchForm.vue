@@ -2,6 +2,8 @@
 import { nowMs } from '~/composables/clock'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import * as z from 'zod'
+import { brineFor } from '@renatus/core/stock/fromMix'
+import { brineText } from '@renatus/core/round/stops/hatch/words'
 import { hatch, harvestWindow, type Hatch } from '@renatus/core/dynamics/hatch/hatch'
 import { CYST_DENSITY_G_PER_ML } from '@renatus/core/dynamics/hatch/handling'
 import type { HatchStop } from '@renatus/core/round/stops/hatch/find'
@@ -156,6 +158,14 @@ const pulls = (school: HatchSchool, model: Hatch, startedAt: string) =>
       r => !r.feedingOnly,
     ),
   )
+/** Stock brine that would bring this salt, and whether it does. */
+const brine = computed(() => {
+  const parsed = schemaOf(form.values).safeParse(form.values)
+  return parsed.success
+    ? brineFor(state.value.materials, parsed.data.water, parsed.data.salt)
+    : null
+})
+const fromBrine = ref(true)
 /** What a heaped spoon may have been, in words; empty for level ones. */
 const heaped = computed(() => {
   const of = (text: unknown, gPerMl?: number) =>
@@ -197,12 +207,18 @@ const submit = form.handleSubmit(async v => {
     pullsAt: forecast.value?.pullsAt ?? [],
   }
   problem.value = props.stop
-    ? await stops.done(props.stop, { ...put, startedAt, school: v.school })
+    ? await stops.done(props.stop, {
+        ...put,
+        startedAt,
+        school: v.school,
+        brine: fromBrine.value,
+      })
     : await actions.start({
         vesselId: v.vesselId,
         school: v.school,
         setup: { ...put, proposed: null } as HatchSetup,
         startedAt,
+        brine: fromBrine.value ? brine.value : null,
       })
   if (problem.value === null) emit('saved')
 })
@@ -249,6 +265,11 @@ const submit = form.handleSubmit(async v => {
       <FormField name="school" label="School" :options="schools" />
       <FormField name="minutesAgo" label="Started" unit="minutes ago" :next="by(5)" />
     </div>
+    <label v-if="brine" class="flex items-center gap-3 min-h-12"
+      ><input v-model="fromBrine" type="checkbox" class="size-6 accent-[var(--plan)] shrink-0" />{{
+        `Filled with ${brineText(brine, units.litres)}`
+      }}</label
+    >
     <p v-if="method" class="small max-w-prose">{{ method.about }}</p>
     <p v-if="heaped" class="small">{{ heaped }}</p>
     <p v-if="forecast" class="small" role="status">

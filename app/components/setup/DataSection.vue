@@ -56,6 +56,7 @@ const types: Record<AnyRecord['type'], string> = {
   'gel-ingredient': 'Ingredient',
   'gel-tray': 'Tray',
   'gel-mix': 'Gel diet',
+  'material': 'Material',
 }
 </script>
 

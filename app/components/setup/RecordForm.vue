@@ -9,7 +9,11 @@ import { recordTypeOf, type EditableType } from './recordForm'
 import { RECORD_FORMS } from './recordForms'
 
 /** Edits or adds one vessel, salt, lot, tank or place: the fields stand in recordForms.ts. */
-const props = defineProps<{ type: EditableType; record?: Record<string, unknown> | null }>()
+const props = defineProps<{
+  type: EditableType
+  record?: Record<string, unknown> | null
+  /** What a new one begins with. */ preset?: Record<string, unknown>
+}>()
 const emit = defineEmits<{ saved: []; cancel: [] }>()
 const room = useRoomStore()
 const units = useUnits()
@@ -21,7 +25,7 @@ const context = computed(() => ({
 }))
 const form = useZodForm(
   () => definition.schema(context.value),
-  definition.initial(props.record ?? null, context.value),
+  definition.initial(props.record ?? props.preset ?? null, context.value),
 )
 const fields = computed(() =>
   definition.fields(context.value).filter(f => !f.when || f.when(form.values)),

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { lotHatchWords } from '~/words/cysts'
+import { boxWords, lotHatchWords } from '~/words/cysts'
 import { computed, ref } from 'vue'
 import type { AnyRecord, RecordOf } from '@renatus/core/records/records'
 import { SPECIES } from '@renatus/core/fry/species/index'
@@ -71,7 +71,7 @@ function lotLine(r: RecordOf<'lot'>): string {
   const price = lot?.state.pricePerGram
     ? `, ${((lot.state.pricePerGram * 1000) / (r.cystsPerG * lot.state.hatch)).toPrecision(2)} per thousand nauplii`
     : ''
-  return `${lot ? units.grams(lot.state.gramsLeft) : ''} left, ${hatches}${price}`
+  return `${lot ? units.grams(lot.state.gramsLeft) : ''} left${lot ? boxWords(lot) : ''}, ${hatches}${price}`
 }
 const line = (r: AnyRecord): string =>
   (LINES[r.type] as ((x: AnyRecord) => string) | undefined)?.(r) ?? ''

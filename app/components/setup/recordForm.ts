@@ -15,6 +15,7 @@ export type EditableType =
   | 'gel-tray'
   | 'gel-mix'
   | 'gel-ingredient'
+  | 'material'
 export interface FormContext {
   measures: MeasureSystem
   places: readonly Place[]

@@ -18,6 +18,7 @@ import { VESSEL_KINDS } from '@renatus/core/records/vocabulary'
 import { ingredientForm, powderForm, trayForm } from '~/components/gel/gelForms'
 import { densityOf, SALT_CHOICES } from './salts'
 import type { EditableType, FormContext, RecordFormDefinition } from './recordForm'
+import { materialForm } from '~/components/stores/materialForm'
 import { speciesForm } from './speciesForm'
 
 const text = (value: unknown, fallback: string) =>
@@ -310,6 +311,7 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
   'gel-tray': trayForm,
   'gel-mix': powderForm,
   'gel-ingredient': ingredientForm,
+  'material': materialForm,
   'tool': {
     title: 'Pipettes and spoons',
     fields: () => [

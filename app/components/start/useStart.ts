@@ -1,6 +1,7 @@
 import { nowInstant } from '~/composables/clock'
 import { computed, ref, watch } from 'vue'
 import type { Food, FoodMethod } from '@renatus/core/foods/contract'
+import { premixedFor } from '@renatus/core/stock/fromMix'
 import { mostVessels, recipe } from '@renatus/core/foods/recipe'
 import { acidRefusal, type Refusal } from '@renatus/core/planning/refusals'
 import { starterFrom } from '@renatus/core/planning/starter'
@@ -28,8 +29,19 @@ export function useStart(props: { food: Food; method: FoodMethod; draft: StartDr
   const fields = useStartForm(props.food, props.method, props.draft)
   const { form, v, state, mothers, litres, temperatureC, count, starterMl, usualMl } = fields
   const needsStarter = computed(() => props.method.starterShare > 0)
+  /** What stands mixed already, enough for all of them. */
+  const mix = computed(() =>
+    premixedFor(state.value.materials, props.method, litres.value * count.value),
+  )
   const sheet = computed(() =>
-    recipe(props.food, props.method, litres.value, units.measures.value, starterMl.value),
+    recipe(
+      props.food,
+      props.method,
+      litres.value,
+      units.measures.value,
+      starterMl.value,
+      mix.value?.name,
+    ),
   )
   const mother = computed(() =>
     needsStarter.value && v.origin === 'cultures'
@@ -109,6 +121,9 @@ export function useStart(props: { food: Food; method: FoodMethod; draft: StartDr
       origin: needsStarter.value ? x.origin : ('unknown' as const),
       parentIds: m ? [m.id] : [],
       starterMl: needsStarter.value ? each : null,
+      taken: mix.value && [
+        { materialId: mix.value.materialId, amount: mix.value.ml / count.value },
+      ],
       despite: despite ? against.value.map(r => r.id) : [],
     }
     const from = m && { id: m.id, share: starterFrom(each, x.vessels, m.record.litres) }

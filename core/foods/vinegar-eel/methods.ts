@@ -23,6 +23,11 @@ const usual: FoodMethod = {
     { what: 'apple, pieces', takes: { apple: 1 }, unit: 'g', perL: 20 },
     { what: 'starter', starter: true, unit: 'mL', perL: 200, buy: true },
   ],
+  premixed: {
+    of: 'vinegar-mix',
+    perL: 800,
+    covers: ['cider vinegar', 'chlorine-free water'],
+  },
   starterShare: 0.2,
   leastStarterShare: 0.02,
   start: [
@@ -118,6 +123,7 @@ export const methods: readonly FoodMethod[] = [
     'Cider vinegar as it comes from the bottle: nothing else grows in it, and the worms grow slower.',
     {
       waterRule: 'Cider vinegar alone.',
+      premixed: undefined,
       measures: [
         { what: 'cider vinegar', takes: { 'cider-vinegar': 1 }, unit: 'mL', perL: 800, buy: true },
         { what: 'apple, pieces', takes: { apple: 1 }, unit: 'g', perL: 20 },

@@ -21,6 +21,7 @@ export function lots({ state }: Horizon, use: readonly number[]): Told[] {
       use: useAfter(use, before),
       pack: lot.priceGrams ? { size: lot.priceGrams, price: lot.price, from: '' } : null,
       leadDays: CYST_LEAD_D,
+      keepsDays: null,
       least: 0,
       staleOn: staleOn({ openedOn: s.openedOn, kept: lot.kept }),
       pricePerUnit: s.pricePerGram,

@@ -23,6 +23,7 @@ export function materials({ state }: Horizon, use: ReadonlyMap<MaterialId, numbe
       use: (record.of && use.get(record.of)) ?? takenOfLate(state, record.id),
       pack: packOf(record),
       leadDays: record.leadDays,
+      keepsDays: keeps,
       least: record.least,
       staleOn: keeps !== null && cameOn !== null ? addDays(cameOn, keeps) : null,
       pricePerUnit,

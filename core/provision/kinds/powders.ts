@@ -26,6 +26,7 @@ export function powders({ state }: Horizon): Told[] {
         use: [mine.reduce((g, e) => g + e.data.powderG, 0) / BEHIND_D],
         pack: { size: 1000, price: m.costPerKg, from: '' },
         leadDays: 2,
+        keepsDays: null,
         least: 0,
         staleOn: null,
         pricePerUnit: m.costPerKg / 1000,

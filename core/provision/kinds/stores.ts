@@ -30,6 +30,7 @@ export function stores({ state, days }: Horizon): Told[] {
     // What came out of a culture of the room is not bought.
     pack: s.fromId === null ? { size: s.amount ?? 1, price: null, from: '' } : null,
     leadDays: STORE_LEAD_D,
+    keepsDays: null,
     least: 0,
     staleOn: s.useBy === null ? null : localDateOf(s.useBy, state.room.timeZone),
     pricePerUnit: null,

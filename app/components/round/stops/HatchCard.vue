@@ -3,6 +3,7 @@ import { computed, defineAsyncComponent, ref } from 'vue'
 import { CYST_DENSITY_G_PER_ML } from '@renatus/core/dynamics/hatch/handling'
 import { broodMealWhy } from '@renatus/core/planning/meals'
 import type { HatchStop } from '@renatus/core/round/stops/hatch/find'
+import { brineText } from '@renatus/core/round/stops/hatch/words'
 import { formatSpoons } from '@renatus/core/units/format'
 import { toSpoons } from '@renatus/core/units/toSpoons'
 import { useUnits } from '~/composables/useUnits'
@@ -29,7 +30,7 @@ const saltError = computed(() => {
 })
 const spoons = computed(() => {
   const { recipe, salt, cystsG } = p.value
-  if (!recipe || !salt) return ''
+  if (!recipe || !salt || p.value.brine) return ''
   const cysts = toSpoons(cystsG / CYST_DENSITY_G_PER_ML, units.measures.value).spoons
   const pinch = cysts.length ? `about ${formatSpoons(cysts)}` : 'a small pinch'
   return `${formatSpoons(recipe.spoons)} of ${salt.name.toLowerCase()}${saltError.value}; cysts without a scale: ${pinch}. `
@@ -69,9 +70,11 @@ const reasons = computed(() => [
     /></template>
     <p class="sentence">
       Start <strong>{{ p.vessel.name }}</strong>:
-      <span class="amount">{{ units.litres(p.waterL) }}</span> water,
-      <span class="amount" data-testid="salt-g">{{ units.grams(p.saltG) }}</span> salt,
-      <span class="amount" data-testid="cysts-g">{{ units.grams(p.cystsG) }}</span> cysts.
+      <span v-if="p.brine" class="amount">{{ brineText(p.brine, units.litres) }}</span><template
+        v-else
+        ><span class="amount">{{ units.litres(p.waterL) }}</span> water,
+        <span class="amount" data-testid="salt-g">{{ units.grams(p.saltG) }}</span> salt</template
+      >, <span class="amount" data-testid="cysts-g">{{ units.grams(p.cystsG) }}</span> cysts.
     </p>
     <template v-if="spoons" #note>{{ spoons }}</template>
     <p v-if="p.soda" class="mt-1">

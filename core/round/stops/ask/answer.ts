@@ -1,8 +1,6 @@
 import * as z from 'zod'
 import type { Draft } from '../../../records/draft'
-import type { Order } from '../../../stock/orders'
-import { keepingFoods } from '../../../stock/keepingFoods'
-import { storeStands } from '../../../stock/storeStands'
+import { orderCame } from '../../../stock/orderCame'
 import type { AnswerContext, Written } from '../../stopKind'
 import type { AskStop } from './find'
 
@@ -14,7 +12,8 @@ const SAID = { spawned: 'have spawned', hatched: 'have hatched', free: 'swim fre
 
 export function askDone(stop: AskStop, given: AskGiven | null, c: AnswerContext): Written {
   const { about, subject } = stop
-  if (about.what === 'order') return orderCame(about.order, subject.name, c)
+  if (about.what === 'order')
+    return { said: `${subject.name}: it is here.`, ...orderCame(c.state, about.order, c.newId) }
   const on = given?.on ?? c.state.today
   return {
     said: `${subject.name}: they ${SAID[about.event]}.`,
@@ -25,20 +24,6 @@ export function askDone(stop: AskStop, given: AskGiven | null, c: AnswerContext)
         subject: { type: 'brood', id: about.brood.id },
         data: { broodId: about.brood.id, event: about.event, on },
       },
-    ],
-  }
-}
-
-/** A food that does not grow stands in the room as soon as it has come. */
-function orderCame({ orderId, what, foodId }: Order, name: string, c: AnswerContext): Written {
-  const data = { orderId, came: true }
-  const stored = what === 'food' ? foodId : null
-  return {
-    said: `${name}: it is here.`,
-    records: stored ? keepingFoods(c.state, [stored]) : [],
-    entries: [
-      { kind: 'order.came', subject: { type: 'order', id: orderId }, data },
-      ...(stored ? [storeStands(stored, c.newId())] : []),
     ],
   }
 }

@@ -53,10 +53,11 @@ function parcels(c: RoundContext): AskStop[] {
   const due = onTheWay(orders(c.state.entries), c.round.date).filter(o => o.comesOn <= c.round.date)
   return due.map(order => {
     const food = order.foodId ? edible(order.foodId)?.name : undefined
+    const material = c.state.materials.find(m => m.record.id === order.materialId)?.record.name
     return {
       kind: 'ask',
       key: stopKey('ask', order.orderId, c.round.key),
-      subject: { type: 'order', id: order.orderId, name: food ?? 'Cysts' },
+      subject: { type: 'order', id: order.orderId, name: food ?? material ?? 'Cysts' },
       placeId: null,
       cautions: [],
       must: false,

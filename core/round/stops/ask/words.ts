@@ -15,6 +15,7 @@ const QUESTIONS: Record<LifeEvent, string> = {
 export function orderName(stop: AskStop): string {
   if (stop.about.what !== 'order') return ''
   const { order } = stop.about
+  if (order.what === 'material') return `what was ordered (${stop.subject.name})`
   const food = order.foodId ? edible(order.foodId) : null
   if (!food) return 'the cysts'
   const what = order.what === 'starter' ? 'the starter' : 'the order'

@@ -2,6 +2,7 @@ import * as z from 'zod'
 import { foodOf } from '../../../foods/index'
 import type { Draft } from '../../../records/draft'
 import type { VesselKind } from '../../../records/vocabulary'
+import { premixedFor } from '../../../stock/fromMix'
 import { airAt, airNow } from '../../../stock/placeTemperature'
 import { newCultures, nextNames, type CultureDraft } from '../../../stock/newCultures'
 import { running } from '../../../stock/cultures'
@@ -60,6 +61,7 @@ export function beginDone(stop: BeginStop, given: BeginGiven | null, c: AnswerCo
   const method = food.methods.find(m => m.id === start.method) ?? food.methods[0]!
   const vessels = vesselsOf(stop, given?.vessels ?? start.left, c)
   const starterMl = method.starterShare * start.litres * 1000
+  const mix = premixedFor(c.state.materials, method, start.litres * vessels.length)
   const wild = food.leastMatterGPerL !== undefined && mother === null
   const bought = wild ? ('wild' as const) : ('bought' as const)
   const taken = mother
@@ -98,6 +100,7 @@ export function beginDone(stop: BeginStop, given: BeginGiven | null, c: AnswerCo
           parentIds: mother ? [mother.id] : [],
           starterMl: starterMl > 0 ? starterMl : null,
           despite: [],
+          taken: mix && [{ materialId: mix.materialId, amount: mix.ml / vessels.length }],
           hatch: null,
         },
       })),

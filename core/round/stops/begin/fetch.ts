@@ -1,5 +1,6 @@
 import { foodOf } from '../../../foods/index'
 import { recipe } from '../../../foods/recipe'
+import { premixedFor } from '../../../stock/fromMix'
 import type { RoomState } from '../../../stock/roomState'
 import { some, type Thing } from '../../thing'
 import type { BeginStop } from './find'
@@ -8,7 +9,9 @@ import type { BeginStop } from './find'
 export function beginFetch({ start }: BeginStop, state: RoomState): Thing[] {
   const food = foodOf(start.food)!
   const method = food.methods.find(m => m.id === start.method) ?? food.methods[0]!
-  return recipe(food, method, start.litres, state.room.measures).lines.map(l =>
+  const mix = premixedFor(state.materials, method, start.litres * start.left)?.name
+  const { measures } = state.room
+  return recipe(food, method, start.litres, measures, undefined, mix).lines.map(l =>
     some(l.what, l.amount * start.left, l.unit),
   )
 }

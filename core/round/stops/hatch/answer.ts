@@ -3,6 +3,7 @@ import { NAUPLII } from '../../../foods/hatchProfile'
 import type { Draft, RecordDraft } from '../../../records/draft'
 import { HATCH_SCHOOLS } from '../../../records/vocabulary'
 import type { HatchSetup } from '../../../records/entries'
+import { brineFor, type FromMix } from '../../../stock/fromMix'
 import type { AnswerContext, Written } from '../../stopKind'
 import type { HatchStop } from './find'
 
@@ -20,6 +21,8 @@ export const hatchGiven = z.object({
   pullsAt: z.array(z.iso.datetime()).max(15).optional(),
   school: z.enum(HATCH_SCHOOLS).optional(),
   startedAt: z.iso.datetime().optional(),
+  /** False: salted anew, though stock brine stands. */
+  brine: z.boolean().optional(),
 })
 export type HatchGiven = z.infer<typeof hatchGiven>
 
@@ -29,6 +32,8 @@ export interface NewHatch {
   school: string
   setup: HatchSetup
   startedAt: string
+  /** Stock brine instead of salt. */
+  brine?: FromMix | null
 }
 
 /** What starting a hatch writes, from whatever page. */
@@ -78,6 +83,7 @@ export function startHatch(
           parentIds: [],
           starterMl: null,
           despite: [],
+          taken: h.brine ? [{ materialId: h.brine.materialId, amount: h.brine.ml }] : null,
           hatch: h.setup,
         },
       },
@@ -139,7 +145,7 @@ const asProposed = ({ planned: p }: HatchStop) => ({
 })
 
 /** What was given, without what was left open and what is not of the water. */
-function definedOf({ startedAt: _, school: __, ...given }: Partial<HatchGiven>) {
+function definedOf({ startedAt: _, school: __, brine: ___, ...given }: Partial<HatchGiven>) {
   return Object.fromEntries(Object.entries(given).filter(([, v]) => v !== undefined))
 }
 
@@ -148,7 +154,10 @@ export function hatchDone(stop: HatchStop, given: HatchGiven | null, c: AnswerCo
   const setup = setupOf(stop, given)
   const startedAt = given?.startedAt ?? c.now
   const school = given?.school ?? stop.planned.school
-  const { entries, records } = startHatch({ vessel, school, setup, startedAt }, c.newId)
+  const brine =
+    given?.brine === false ? null : brineFor(c.state.materials, setup.waterL, setup.saltG)
+  const hatch = { vessel, school, setup, startedAt, brine }
+  const { entries, records } = startHatch(hatch, c.newId)
   return {
     said: `${vessel.name} is started. Its clock runs.`,
     records,

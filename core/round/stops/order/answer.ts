@@ -23,6 +23,8 @@ export function orderDone(stop: OrderStop, given: OrderGiven | null, c: AnswerCo
           foodId: stop.foodId,
           startId: stop.start?.id ?? null,
           comesOn,
+          materialId: stop.material?.id ?? null,
+          ...(stop.material ? { amount: stop.material.pack } : {}),
         },
       },
     ],

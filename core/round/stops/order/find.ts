@@ -2,7 +2,9 @@ import { buyingOf } from '../../../foods/buying'
 import { foodOf } from '../../../foods/index'
 import { startStates, type StartState } from '../../../planning/plan/keptPlan'
 import { stopKey, wasAnswered } from '../../../planning/reckoning/answered'
-import type { OrderKind } from '../../../records/vocabulary'
+import { dueMaterials } from '../../../provision/dueMaterials'
+import { materialOf } from '../../../foods/materials'
+import type { MaterialUnit, OrderKind } from '../../../records/vocabulary'
 import { onTheWay, orders } from '../../../stock/orders'
 import { addDays } from '../../../time/localDate'
 import type { RoundContext } from '../../roundContext'
@@ -17,6 +19,8 @@ export interface OrderStop extends StopBase {
   comesOn: string
   /** Of cysts: what is left, and how long it lasts. */
   cysts: { grams: number; gramsPerDay: number; days: number } | null
+  /** A material that runs short, and how much of it a pack brings. */
+  material: { id: string; days: number; pack: number; unit: MaterialUnit } | null
 }
 
 /** Days a parcel takes, and some to try the new lot in (working estimate). */
@@ -45,6 +49,7 @@ function starters(c: RoundContext): OrderStop[] {
         start,
         comesOn: addDays(today, buyingOf(food).leadDays),
         cysts: null,
+        material: null,
       },
     ]
   })
@@ -72,13 +77,40 @@ function cysts(c: RoundContext): OrderStop[] {
       start: null,
       comesOn: addDays(c.round.date, PARCEL_DAYS),
       cysts: { grams, gramsPerDay, days },
+      material: null,
     },
   ]
 }
 
+/** Salt, yeast and the like, once they last no longer than a parcel takes. */
+const materials = (c: RoundContext): OrderStop[] =>
+  dueMaterials(c.state).map(({ stock: { record }, days }) => ({
+    kind: 'order',
+    key: stopKey('order', record.id, c.round.key),
+    subject: { type: 'material', id: record.id, name: record.name },
+    placeId: null,
+    cautions: [],
+    must: false,
+    waitsH: Math.max(1, (days - record.leadDays) * 24),
+    what: 'material',
+    foodId: null,
+    start: null,
+    comesOn: addDays(c.round.date, record.leadDays),
+    cysts: null,
+    material: {
+      id: record.id,
+      days,
+      pack: record.packSize ?? (record.of ? materialOf(record.of).pack : 1),
+      unit: record.unit,
+    },
+  }))
+
+/** What an order is answered by. */
+const nameOf = (s: OrderStop): string => s.start?.id ?? s.material?.id ?? 'cysts'
+
 export function findOrders(c: RoundContext): OrderStop[] {
   if (c.round.feedingOnly) return []
-  return [...starters(c), ...cysts(c)].filter(
-    s => !wasAnswered(c.state, c.round.key, 'order', s.start?.id ?? 'cysts'),
+  return [...starters(c), ...cysts(c), ...materials(c)].filter(
+    s => !wasAnswered(c.state, c.round.key, 'order', nameOf(s)),
   )
 }

@@ -6,7 +6,22 @@ import type { StopLine } from '../../stopKind'
 import type { OrderStop } from './find'
 
 export function orderWords(stop: OrderStop): StopLine[] {
-  const { start, cysts, subject } = stop
+  const { start, cysts, material, subject } = stop
+  if (material) {
+    const days = Math.max(0, Math.floor(material.days))
+    const lasts = days === 1 ? 'a day' : `${days} days`
+    return [
+      {
+        subject: subject.name,
+        verb: 'Order',
+        amount: 1,
+        unit: 'pack',
+        big: 'a pack',
+        text: `Order ${subject.name.toLowerCase()}: what is left lasts ${lasts}.`,
+        why: 'By what is planned and what was used of late it runs short before a parcel is here.',
+      },
+    ]
+  }
   if (cysts) {
     const left = `${formatGrams(cysts.grams)} are left, ${Math.floor(cysts.days)} days at ${formatGrams(cysts.gramsPerDay)} a day`
     return [

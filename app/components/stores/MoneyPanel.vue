@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import type { Costs } from '@renatus/core/provision/costs'
+import { moneyText } from '~/words/stores'
+import MonthBars from './MonthBars.vue'
+
+/** What the food of this room costs. */
+defineProps<{ costs: Costs; currency: string; since: string | null }>()
+</script>
+
+<template>
+  <div class="grid gap-4">
+    <p class="sentence">
+      A day of feeding costs
+      <span class="amount" data-testid="per-day">{{
+        moneyText(costs.perDay, currency)
+      }}</span><template v-if="costs.energyPerDay > 0"
+        >, {{ moneyText(costs.energyPerDay, currency) }} of it for warmth</template
+      >.
+      <span class="small">By what went in over the last four weeks, where it has a price.</span>
+    </p>
+    <div v-if="costs.perThousandHatched.length">
+      <h3>A thousand nauplii that hatch</h3>
+      <ul>
+        <li v-for="l in costs.perThousandHatched" :key="l.lot" class="rule py-1">
+          {{ l.name }}: <span class="amount">{{ moneyText(l.cost, currency) }}</span>
+          <span v-if="l.high > l.low * 1.001" class="small"
+            >({{ moneyText(l.low, currency) }} to {{ moneyText(l.high, currency) }})</span
+          >
+        </li>
+      </ul>
+    </div>
+    <div v-if="costs.byBrood.length">
+      <h3>Broods, to today</h3>
+      <ul>
+        <li v-for="b in costs.byBrood" :key="b.brood" class="rule py-1">
+          <NuxtLink class="link" :to="`/broods/${b.brood}`" :prefetch="false">{{
+            b.name
+          }}</NuxtLink>: <span class="amount">{{ moneyText(b.cost, currency) }}</span>,
+          {{ moneyText(b.perFry, currency) }} a fry
+        </li>
+      </ul>
+      <p v-if="since" class="small">Since {{ since }}: what was fed before is not counted.</p>
+    </div>
+    <MonthBars v-if="costs.byMonth.length" :months="costs.byMonth" :currency="currency" />
+    <p v-else class="small">Nothing that was bought has a price yet.</p>
+  </div>
+</template>

@@ -1,0 +1,85 @@
+import type { EntryData } from '@renatus/core/records/entries'
+import type { MaterialUnit } from '@renatus/core/records/vocabulary'
+import type { Purchase } from '@renatus/core/provision/shopping'
+import { orderCame } from '@renatus/core/stock/orderCame'
+import type { Order } from '@renatus/core/stock/orders'
+import { newId } from '~/db/newId'
+import type { Draft } from '~/db/logbook'
+import { useRoomStore } from '~/stores/room'
+import { useUndo } from './useUndo'
+
+/** A purchase as it is written down. */
+export const purchaseOf = (
+  of: { type: string; id: string; name: string },
+  amount: number,
+  unit: MaterialUnit,
+  price: number | null,
+): Draft => ({
+  kind: 'purchase.made',
+  subject: { type: of.type, id: of.id },
+  data: {
+    purchaseId: newId(),
+    of: { type: of.type, id: of.id },
+    name: of.name,
+    amount,
+    unit,
+    price,
+    months: null,
+  },
+})
+
+/** What is bought, ordered and come, written to the log. */
+export function useMaterials() {
+  const room = useRoomStore()
+  const undo = useUndo()
+  async function write(drafts: readonly Draft[], said: string) {
+    const result = await room.write(drafts)
+    if (result.ok) undo.offer(result.act, said)
+  }
+  /** What an order is of, as the log knows it. */
+  const whatOf = (p: Purchase): EntryData<'order.placed'>['what'] =>
+    p.what === 'powder' ? 'material' : p.what
+
+  /** It is on its way: the list does not ask for it again before it should be here. */
+  function order(p: Purchase) {
+    const orderId = newId()
+    const isStart = p.what === 'starter'
+    return write(
+      [
+        {
+          kind: 'order.placed',
+          subject: { type: 'order', id: orderId },
+          data: {
+            orderId,
+            what: whatOf(p),
+            foodId: p.foodId,
+            startId: isStart ? p.id : null,
+            comesOn: p.comes,
+            materialId: isStart ? null : p.id,
+            amount: p.amount,
+          },
+        },
+      ],
+      `${p.name} is ordered.`,
+    )
+  }
+  /** It has come: it stands with the rest from now on. */
+  async function came(o: Order, name: string) {
+    const { entries, records } = orderCame(room.state!, o, newId)
+    const result = await room.write(entries, null, records)
+    if (result.ok) undo.offer(result.act, `${name} is here.`)
+  }
+  const gaveUp = (o: Order) =>
+    write(
+      [
+        {
+          kind: 'order.came',
+          subject: { type: 'order', id: o.orderId },
+          data: { orderId: o.orderId, came: false },
+        },
+      ],
+      'It is not waited for any more.',
+    )
+
+  return { order, came, gaveUp }
+}
