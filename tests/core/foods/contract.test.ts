@@ -3,6 +3,8 @@ import { readdirSync } from 'node:fs'
 import { FAMILIES } from '@renatus/core/dynamics/index'
 import { READINESS, SIGNS } from '@renatus/core/dynamics/contract'
 import { CAUTIONS } from '@renatus/core/foods/cautions'
+import { materialOf } from '@renatus/core/foods/materials'
+import type { MaterialId } from '@renatus/core/records/vocabulary'
 import { HYGIENE, type Food, type FoodMethod } from '@renatus/core/foods/contract'
 import { cultureParams, startCulture, runCulture } from '@renatus/core/foods/culture'
 import { foods } from '@renatus/core/foods/index'
@@ -31,6 +33,9 @@ const LEAST: Record<string, number> = {
   'rotifer': 2,
   'copepod': 2,
 }
+
+/** Fed out of the room itself: nobody buys it. */
+const OF_THE_ROOM = new Set(['plant trimmings, dry weight'])
 
 describe('foods', () => {
   it('one folder each, the same files, all of them listed', () => {
@@ -142,6 +147,21 @@ describe('foods', () => {
       })
       expect(new Set(prints).size, food.profile.id).toBe(food.methods.length)
     }
+  })
+
+  it.each(pairs)('%s, %s: what is bought is kept', (_f, _m, _food: Food, method: FoodMethod) => {
+    // Cysts are lots, a starter is ordered for its start: all else that is bought stands on the shelf of stores.
+    const bought = method.measures.filter(m => m.buy && !m.starter && m.what !== 'cysts')
+    for (const m of bought) {
+      expect(Object.keys(m.takes ?? {}), m.what).not.toEqual([])
+      for (const [of, each] of Object.entries(m.takes ?? {})) {
+        expect(materialOf(of as MaterialId), m.what).toBeDefined()
+        expect(each).toBeGreaterThan(0)
+      }
+    }
+    const { feed } = method
+    if (!feed || OF_THE_ROOM.has(feed.what)) return
+    expect(feed.takes !== undefined || feed.foodId !== undefined, feed.what).toBe(true)
   })
 
   it('every caution stands where its hazard is', () => {
