@@ -1,3 +1,5 @@
+// Every project that reads this file finds the types here: an import of them would be looked for at run time.
+// eslint-disable-next-line @typescript-eslint/triple-slash-reference
 /// <reference path="./jstat.d.ts" />
 import jstat from 'jstat'
 

@@ -21,8 +21,10 @@ interface Kept {
   endDay: number
 }
 
-const feedEvery = (rule: FeedRule): number =>
-  rule.when === 'every' ? (rule.everyDays ?? 1) : rule.when === 'thin' ? THINS_D : CLEARS_D
+function feedEvery({ when, everyDays }: FeedRule): number {
+  if (when === 'every') return everyDays ?? 1
+  return when === 'thin' ? THINS_D : CLEARS_D
+}
 
 /** What keeping one vessel takes day by day: shares of a feed, and its recipe again when it is renewed. */
 function addKeeping(days: UseByDay, { method, litres, startDay, endDay }: Kept): void {

@@ -5,13 +5,26 @@ import type { RecordFormDefinition } from '~/components/setup/recordForm'
 import { numberField, optionalNumber, priceField, textField } from '~/words/fields'
 
 const OWN = 'own'
-const text = (value: unknown, fallback: string) =>
-  value === undefined || value === null ? fallback : String(value)
 const isOwn = (v: Record<string, unknown>) => v.of === OWN
 /** What the catalogue knows of a material; of one's own: nothing. */
 const known = (of: unknown) =>
   of === OWN || of === undefined ? null : materialOf(of as MaterialId)
 const UNIT_NAMES = { g: 'grams', mL: 'millilitres', each: 'pieces' } as const
+
+/** A new one, as the catalogue has it. */
+function asBook(of: unknown): Record<string, string> {
+  const book = known(of)
+  const { name = '', unit = 'g', pack = '' } = book ?? {}
+  return {
+    ...{ of: OWN, name, unit, packSize: String(pack), packPrice: '', from: '' },
+    ...{ leadDays: '2', least: '0', saltGL: '' },
+  }
+}
+/** What is known of one that is changed, as text. */
+const asKept = (r: Record<string, unknown>): Record<string, string> =>
+  Object.fromEntries(
+    Object.entries(r).flatMap(([k, v]) => (v === null || v === undefined ? [] : [[k, String(v)]])),
+  )
 
 /** Something that is kept and used up. */
 export const materialForm: RecordFormDefinition = {
@@ -57,20 +70,7 @@ export const materialForm: RecordFormDefinition = {
       least: numberField({ label: 'What is always to stand here', min: 0, max: 1_000_000 }),
       saltGL: optionalNumber({ label: 'Salt of the brine', min: 1, max: 400, unit: 'g/L' }),
     }),
-  initial: r => {
-    const book = known(r?.of ?? OWN)
-    return {
-      of: text(r?.of, OWN),
-      name: text(r?.name, book?.name ?? ''),
-      unit: text(r?.unit, book?.unit ?? 'g'),
-      packSize: text(r?.packSize, book ? String(book.pack) : ''),
-      packPrice: text(r?.packPrice, ''),
-      from: text(r?.from, ''),
-      leadDays: text(r?.leadDays, '2'),
-      least: text(r?.least, '0'),
-      saltGL: text(r?.saltGL, ''),
-    }
-  },
+  initial: r => ({ ...asBook(r?.of), ...asKept(r ?? {}) }),
   toRecord: ({ of, unit, ...v }, r) => ({
     ...v,
     of: of === OWN ? null : of,
