@@ -6,6 +6,7 @@ import { listCopies, type Copy } from '~/db/copies'
 import { restoreKept } from '~/db/transfer'
 import { deviceName, renameDevice } from '~/db/device'
 import FileButton from '~/components/shared/FileButton.vue'
+import TableExport from './TableExport.vue'
 import HoldButton from '~/components/shared/HoldButton.vue'
 import { askToKeep, persistence, type Persistence } from '~/composables/persistence'
 import { useExportAge } from '~/composables/useExportAge'
@@ -88,6 +89,7 @@ const types: Record<AnyRecord['type'], string> = {
         ><button class="btn btn-quiet" @click="file.stop()">Stop</button></template
       >
     </div>
+    <TableExport />
     <p v-if="file.problem.value" role="alert" class="border-l-[6px] border-harm pl-3 max-w-prose">
       {{ file.problem.value }}
     </p>
