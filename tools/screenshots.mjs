@@ -30,17 +30,9 @@ const SHOTS = [
   { file: 'method.png', path: '/methods/moina/yeast-and-spirulina' },
   { file: 'count-picture.png', path: '/count', act: countPicture },
   { file: 'ahead.png', path: '/ahead', wait: '[data-testid=decision-0]' },
-  {
-    file: 'ahead-phone.png',
-    path: '/ahead',
-    wait: '[data-testid=decision-0]',
-    width: 390,
-    height: 844,
-    act: page =>
-      page.getByTestId('cover-Scarlet badis').evaluate(e => e.scrollIntoView({ block: 'start' })),
-  },
   { file: 'gel.png', path: '/gel' },
   { file: 'gel-formula.png', path: '/gel', wait: '[data-testid=cover]', act: openFormula },
+  { file: 'stores.png', path: '/stores', wait: '[data-testid=shopping]' },
   { file: 'log.png', path: '/log' },
   { file: 'setup.png', path: '/setup' },
   { file: 'welcome.png', path: '/?room=own', own: true },

@@ -29,8 +29,11 @@ const weeks = ref(8)
 const days = computed(() => weeks.value * 7)
 const larder = useLarder(days)
 const currency = computed(() => room.state?.room.currency ?? '€')
-/** What runs out first stands first; what nobody has counted last. */
-const soonest = (p: Provision) => p.lasts?.p50 ?? (p.left === null ? 1e9 : 1e8)
+/** What runs out first stands first; cups of the day, which nobody buys, and what nobody has counted last. */
+function soonest(p: Provision): number {
+  if (p.kind === 'store' && p.pack === null) return 1e7
+  return p.lasts?.p50 ?? (p.left === null ? 1e9 : 1e8)
+}
 const items = computed(() =>
   [...(larder.value?.items ?? [])].sort((a, b) => soonest(a) - soonest(b)),
 )

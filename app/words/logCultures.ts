@@ -85,6 +85,7 @@ function startParts(d: EntryData<'culture.started'>, name: (id: string) => strin
   return [
     `${ORIGIN_WORDS[d.origin]} ${d.parentIds.map(name).join(' and ')}`.trim(),
     d.starterMl ? `${formatMillilitres(d.starterMl)} of starter` : '',
+    ...(d.made ? [d.made.matter, d.made.water, d.made.medium, d.made.remark] : []),
     although(d.despite),
   ]
 }

@@ -15,10 +15,19 @@ const props = withDefaults(
     numeric?: boolean
     options?: readonly { value: string; label: string }[]
     dense?: boolean
+    /** Words to choose from; others can be typed. */
+    suggest?: readonly string[]
     /** The next mark above or below a value, for a number that is set by thumb. */
     next?: (value: number, way: 1 | -1) => number
   }>(),
-  { type: 'text', unit: undefined, hint: undefined, options: undefined, next: undefined },
+  {
+    type: 'text',
+    unit: undefined,
+    hint: undefined,
+    options: undefined,
+    suggest: undefined,
+    next: undefined,
+  },
 )
 const id = useId()
 const { value, errorMessage, handleBlur, validate } = useField<string>(
@@ -65,11 +74,15 @@ watch(value, () => errorMessage.value && void validate())
       :type="type"
       class="field"
       autocomplete="off"
+      :list="suggest?.length ? `${id}-words` : undefined"
       :inputmode="numeric ? 'decimal' : undefined"
       :aria-invalid="errorMessage ? 'true' : undefined"
       :aria-describedby="hint || errorMessage ? `${id}-more` : undefined"
       @blur="handleBlur"
     />
+    <datalist v-if="suggest?.length" :id="`${id}-words`">
+      <option v-for="word in suggest" :key="word" :value="word" />
+    </datalist>
     <p v-if="hint || errorMessage" :id="`${id}-more`" class="small mt-1">
       <strong v-if="errorMessage" class="text-harm block" role="alert">{{ errorMessage }}</strong>
       <template v-else>{{ hint }}</template>

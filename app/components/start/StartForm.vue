@@ -36,7 +36,7 @@ const start = useStart(props)
 const { form, v, state, mothers, heldBy, freeVessels, air } = start
 const { litres, temperatureC, count, usualMl, starterMl } = start
 const { needsStarter, mother, stageWord, chosen, share, enoughFor } = start
-const { sheet, shape, against, unfit, problem } = start
+const { sheet, shape, against, unfit, problem, words } = start
 watch(
   () => ({ ...form.values }),
   values => emit('change', values as Partial<StartDraft>),
@@ -169,6 +169,22 @@ const begin = (despite: boolean) =>
           />
         </div>
       </div>
+      <details>
+        <summary class="min-h-12 flex items-center cursor-pointer font-semibold">
+          Made with, in your own words
+        </summary>
+        <div class="grid gap-4 sm:grid-cols-2 desk:grid-cols-4 items-start">
+          <FormField
+            name="madeMatter"
+            label="Matter"
+            hint="Which leaf, which flour"
+            :suggest="words.matter"
+          />
+          <FormField name="madeWater" label="Water" hint="From where" :suggest="words.water" />
+          <FormField name="madeMedium" label="Medium" :suggest="words.medium" />
+          <FormField name="madeRemark" label="Remark" />
+        </div>
+      </details>
       <p v-if="unfit" class="border-l-4 border-due pl-3">
         At {{ units.celsius(temperatureC) }} it will hardly grow: it lives from
         {{ units.celsius(food.rangeC[0]) }} to {{ units.celsius(food.rangeC[1]) }}.

@@ -1,6 +1,7 @@
 import { nowInstant } from '~/composables/clock'
 import { computed, ref, watch } from 'vue'
 import type { Food, FoodMethod } from '@renatus/core/foods/contract'
+import { madeOf, madeWords } from '@renatus/core/stock/madeWords'
 import { premixedFor } from '@renatus/core/stock/fromMix'
 import { mostVessels, recipe } from '@renatus/core/foods/recipe'
 import { acidRefusal, type Refusal } from '@renatus/core/planning/refusals'
@@ -29,6 +30,9 @@ export function useStart(props: { food: Food; method: FoodMethod; draft: StartDr
   const fields = useStartForm(props.food, props.method, props.draft)
   const { form, v, state, mothers, litres, temperatureC, count, starterMl, usualMl } = fields
   const needsStarter = computed(() => props.method.starterShare > 0)
+  const words = computed(() =>
+    madeWords(state.value.entries, state.value.cultures, props.food.profile.id),
+  )
   /** What stands mixed already, enough for all of them. */
   const mix = computed(() =>
     premixedFor(state.value.materials, props.method, litres.value * count.value),
@@ -124,11 +128,17 @@ export function useStart(props: { food: Food; method: FoodMethod; draft: StartDr
       taken: mix.value && [
         { materialId: mix.value.materialId, amount: mix.value.ml / count.value },
       ],
+      made: madeOf({
+        matter: x.madeMatter,
+        water: x.madeWater,
+        medium: x.madeMedium,
+        remark: x.madeRemark,
+      }),
       despite: despite ? against.value.map(r => r.id) : [],
     }
     const from = m && { id: m.id, share: starterFrom(each, x.vessels, m.record.litres) }
     return (await actions.start(cultures, told, from ?? null, vessels)) ? cultures : null
   }
   const source = { needsStarter, mother, stageWord, chosen, share, enoughFor }
-  return { ...fields, ...source, sheet, shape, against, unfit, problem, begin }
+  return { ...fields, ...source, sheet, words, shape, against, unfit, problem, begin }
 }

@@ -23,6 +23,9 @@ const withoutMother = (origin: string) => (origin === 'wild' ? 'wild' : 'bought'
 const pick = (from: Record<string, unknown>, keys: readonly string[]) =>
   Object.fromEntries(keys.filter(k => k in from).map(k => [k, from[k]]))
 
+const wordsOf = (label: string, most = 60) =>
+  z.string().trim().max(most, `${label}: at most ${most} signs.`)
+
 /** What the form holds when it can be read. */
 export interface StartValues {
   name: string
@@ -41,6 +44,11 @@ export interface StartValues {
   daysAgo: number
   mother: boolean
   keepVessel: boolean
+  /** In the room's own words. */
+  madeMatter: string
+  madeWater: string
+  madeMedium: string
+  madeRemark: string
 }
 
 /** The form of a start, and what follows from what stands in it. */
@@ -97,6 +105,10 @@ export function useStartForm(food: Food, method: FoodMethod, d: StartDraft) {
       daysAgo: numberField({ label: 'Started days ago', min: 0, max: 400 }),
       mother: z.boolean(),
       keepVessel: z.boolean(),
+      madeMatter: wordsOf('Matter'),
+      madeWater: wordsOf('Water'),
+      madeMedium: wordsOf('Medium'),
+      madeRemark: wordsOf('Remark', 200),
     })
   const taken = new Set(alive.value.map(c => c.record.name))
   const first = `${food.profile.name} 1`
@@ -113,6 +125,10 @@ export function useStartForm(food: Food, method: FoodMethod, d: StartDraft) {
     vessels: '1',
     daysAgo: '0',
     origin: 'cultures',
+    madeMatter: '',
+    madeWater: '',
+    madeMedium: '',
+    madeRemark: '',
   }
   const typed = Object.fromEntries(Object.entries(d).filter(([, value]) => value !== ''))
   const { vesselKind, level, warmth, starterMl: starter, mother, keepVessel } = d

@@ -1,11 +1,12 @@
 import papa from 'papaparse'
+import { significant } from '../../math/significant'
 import { effectiveEntries } from '../../records/effectiveEntries'
 import type { Entry } from '../../records/entries'
 import type { AnyRecord } from '../../records/records'
 import { broods } from './broodTable'
 import { counts, harvests, hatches, looks } from './cultureTables'
 import { log, purchases } from './roomTables'
-import type { Table, TableSource } from './table'
+import type { Cell, Table, TableSource } from './table'
 import { feeds, temperatures } from './tankTables'
 
 const TABLES = {
@@ -21,6 +22,10 @@ const TABLES = {
 } as const satisfies Record<string, (s: TableSource) => Table>
 export type TableName = keyof typeof TABLES
 export const TABLE_NAMES = Object.keys(TABLES) as [TableName, ...TableName[]]
+
+const DIGITS = 9
+/** Nobody reads the digits that arithmetic leaves behind. */
+const rounded = (x: Cell): Cell => (typeof x === 'number' ? significant(x, DIGITS) : x)
 
 /**
  * One table of a room for spreadsheets (docs/files.md): UTF-8, commas, a header with units, decimal points. What begins like a
@@ -40,5 +45,5 @@ export function exportTable(
     nameOf: id => names.get(id ?? '') ?? '',
     currency: room?.currency ?? '€',
   })
-  return `${papa.unparse({ fields: [...columns], data: rows.map(r => [...r]) }, { newline: '\r\n', escapeFormulae: true })}\r\n`
+  return `${papa.unparse({ fields: [...columns], data: rows.map(r => r.map(rounded)) }, { newline: '\r\n', escapeFormulae: true })}\r\n`
 }
