@@ -15,8 +15,9 @@ const DAYS_A_MONTH = 30.4
 const percent = (x: number) => `${Math.round(x * 100)} %`
 
 function openFor(days: number): string {
-  if (days < 60) return plural(days, 'day')
-  return plural(Math.round(days / DAYS_A_MONTH), 'month')
+  if (days === 0) return 'opened today'
+  const since = days < 60 ? plural(days, 'day') : plural(Math.round(days / DAYS_A_MONTH), 'month')
+  return `open for ${since}`
 }
 
 /** "12 g of it in a box, in the freezer". */
@@ -31,7 +32,7 @@ export function lotHatchWords({ lot, state }: LotInUse, today: LocalDate): strin
   if (state.counts > 0)
     return `${hatches} (${percent(state.hatchLow)} to ${percent(state.hatchHigh)}, from ${plural(state.counts, 'counted bottle')})`
   if (state.openedOn === null) return `${hatches} says the tin, which is sealed`
-  const open = `open for ${openFor(Math.max(0, daysBetween(state.openedOn, today)))}, ${LOT_KEEP_WORDS[lot.kept]}`
+  const open = `${openFor(Math.max(0, daysBetween(state.openedOn, today)))}, ${LOT_KEEP_WORDS[lot.kept]}`
   return percent(state.hatch) === percent(lot.hatch)
     ? `${hatches} says the tin, ${open}`
     : `${hatches}: ${percent(lot.hatch)} says the tin, ${open}`

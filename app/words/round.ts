@@ -1,4 +1,5 @@
 import { numberText } from '@renatus/core/units/numberText'
+
 /** Sentences of the Round. */
 export const plural = (n: number, one: string, many = `${one}s`) =>
   `${numberText(n)} ${n === 1 ? one : many}`
@@ -7,8 +8,3 @@ export function roundLead(stops: number, minutes: number, early: boolean): strin
   if (stops === 0) return 'Nothing is due.'
   return `${plural(stops, 'stop')}, about ${plural(Math.ceil(minutes), 'minute')}. ${early ? 'Not due yet; you may begin.' : 'Food first, tanks last.'}`
 }
-
-const LONG_DAYS = 730
-/** How long something kept lasts. */
-export const lastsWords = (days: number): string =>
-  days > LONG_DAYS ? 'more than two years' : plural(Math.round(days), 'day')

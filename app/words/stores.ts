@@ -7,16 +7,24 @@ import { numberText } from '@renatus/core/units/numberText'
 import { plural } from './round'
 
 const GAP = '\u00a0'
-/** Units as they are said; what is counted has none. */
-const UNIT_WORDS: Record<string, string> = { each: '', cube: 'cubes', share: '' }
+/** What is counted, in the plural; weights and volumes have none. */
+const MANY: Record<string, string> = {
+  cube: 'cubes',
+  pinch: 'pinches',
+  wipe: 'wipes',
+  worm: 'worms',
+  piece: 'pieces',
+}
 
 /** "580 g", "2.3 kg", "1.2 L", "40 pieces". */
 export function amountOf(amount: number, unit: string): string {
   if (unit === 'g' && amount >= 1000) return `${numberText(amount / 1000, { decimals: 1 })}${GAP}kg`
   if (unit === 'mL' && amount >= 1000) return `${numberText(amount / 1000, { decimals: 1 })}${GAP}L`
-  const word = UNIT_WORDS[unit] ?? unit
   const text = numberText(amount, { decimals: amount < 10 ? 1 : 0 })
-  return word === '' ? text : `${text}${GAP}${word}`
+  if (unit === 'each' || unit === 'share') return text
+  const word = text === '1' ? unit : (MANY[unit] ?? unit)
+  return `${text}${GAP}${word}`
+}${GAP}${word}`
 }
 
 const LONG_D = 90

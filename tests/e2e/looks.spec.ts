@@ -14,6 +14,7 @@ const VIEWS = [
   '/thermometers',
   '/decapsulate',
   '/weigh',
+  '/stores',
   '/methods',
   '/log',
   '/setup',

@@ -34,6 +34,15 @@ test('the list of the demo is bought, comes in the round, and is used up', async
   await row(page, 'Fine oatmeal').getByRole('button', { name: 'Log it' }).click()
   await expect(row(page, 'Fine oatmeal')).toContainText('is used up')
   await expect(list).toContainText('Fine oatmeal')
+
+  // A pump is written down over its months; prices are read as people write them.
+  await page.getByRole('button', { name: 'Equipment bought: Equipment' }).click()
+  await page.getByLabel('What', { exact: true }).fill('Pump')
+  await page.getByLabel('For how much, €').fill('€ 24,00')
+  await page.getByLabel('Months it should last').fill('12')
+  await page.getByRole('button', { name: 'Log it' }).click()
+  await expect(page.getByText('Mar 2026')).toBeVisible()
+  await expect(page.locator('#money')).toContainText('things')
 })
 
 test('brine is mixed ahead, fills the bottle, and runs down; nonsense is refused in words', async ({

@@ -13,7 +13,7 @@ import { useStores } from '~/composables/useStores'
 import { lotHatchWords } from '~/words/cysts'
 import { foodInText, foodName } from '~/words/foods'
 import { pieces } from '~/words/gel'
-import { lastsWords, plural } from '~/words/round'
+import { plural } from '~/words/round'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import DayLine from './DayLine.vue'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
@@ -63,8 +63,6 @@ const lots = computed(() =>
   (room.state?.lots ?? []).filter(l => l.state.gramsLeft > 0 || l.lot.gramsAtStart > 0),
 )
 const nextLot = computed(() => room.state && lotInUse(room.state)?.lot.id)
-const daysLeft = (l: (typeof lots.value)[number]) =>
-  l.state.gramsPerDay ? l.state.gramsLeft / l.state.gramsPerDay : null
 </script>
 
 <template>
@@ -162,10 +160,8 @@ const daysLeft = (l: (typeof lots.value)[number]) =>
           {{ l.lot.name }}<br />
           <span class="small"
             >{{ lotHatchWords(l, room.state!.today)
-            }}<template v-if="lots.length > 1 && l.lot.id === nextLot">; used next</template
-            ><template v-if="daysLeft(l) !== null"
-              >, lasts {{ lastsWords(daysLeft(l)!) }}</template
-            ></span
+            }}<template v-if="lots.length > 1 && l.lot.id === nextLot">; used next</template>;
+            <NuxtLink class="link" :prefetch="false" to="/stores">how long it lasts</NuxtLink></span
           >
         </li>
       </ul>

@@ -46,6 +46,10 @@ function bySpeedOfTin(tinHours: unknown, tinC: unknown, typed: unknown) {
   return { tin, speed: tinSpeed(hours(tin.hours), celsius(tin.temperatureC)) }
 }
 
+/** What a heater takes, for those who count what warmth costs. */
+const WATTS = { name: 'watts', label: 'Its heater', unit: 'W', numeric: true, hint: 'Optional' }
+const WATTS_RULE = optionalNumber({ label: 'Heater', min: 0, max: 10_000, unit: 'W' })
+
 /** What one use of a measure gives. */
 export const TOOL_KINDS = {
   drop: 'one drop',
@@ -74,6 +78,7 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
         unit: c.units.temperatureUnit.value,
         numeric: true,
       },
+      WATTS,
       { name: 'lit', label: 'Lit in the first hours', check: true },
     ],
     schema: c =>
@@ -83,17 +88,19 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
         kind: z.enum(['cone', 'bottle']),
         litres: volumeField(RULES.vesselLitres, c.measures),
         temperatureC: temperatureField(RULES.vesselTemperature, c.measures),
+        watts: WATTS_RULE,
         lit: z.boolean(),
       }),
     initial: (r, c) => ({
       name: text(r?.name, ''),
+      watts: text(r?.watts, ''),
       placeId: text(r?.placeId, c.places[0]?.id ?? ''),
       kind: text(r?.kind, 'cone'),
       litres: volume(c, r?.litres, 2),
       temperatureC: degrees(c, r?.temperatureC),
       lit: r?.lit ?? true,
     }),
-    toRecord: v => ({ ...v, hatching: true }),
+    toRecord: v => ({ ...v, hatching: true, watts: v.watts ?? 0 }),
   },
   'salt': {
     title: 'Salt',
@@ -225,6 +232,7 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
         numeric: true,
       },
       { name: 'pH', label: 'pH', numeric: true, hint: 'Leave empty if nobody tested it' },
+      WATTS,
       { name: 'changePercent', label: 'Water changed a day', unit: '%', numeric: true },
       { name: 'filter', label: 'Has a mature filter', check: true },
       {
@@ -268,6 +276,7 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
         litres: volumeField(RULES.tankLitres, c.measures),
         temperatureC: temperatureField(RULES.tankTemperature, c.measures),
         pH: optionalNumber({ ...RULES.pH, label: 'pH of the tank' }),
+        watts: WATTS_RULE,
         changePercent: numberField({ label: 'Water changed a day', min: 0, max: 100, unit: '%' }),
         filter: z.boolean(),
         matesPercent: numberField({ label: 'Tank mates eat', min: 0, max: 90, unit: '%' }),
@@ -281,6 +290,7 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
       litres: volume(c, r?.litres, 20),
       temperatureC: degrees(c, r?.temperatureC),
       pH: text(r?.pH, ''),
+      watts: text(r?.watts, ''),
       changePercent: text(
         typeof r?.changePerDay === 'number' ? Math.round(r.changePerDay * 100) : undefined,
         '10',
@@ -297,6 +307,7 @@ export const RECORD_FORMS: Record<EditableType, RecordFormDefinition> = {
       r,
     ) => ({
       ...v,
+      watts: v.watts ?? 0,
       changePerDay: Number(changePercent) / 100,
       matesShare: Number(matesPercent) / 100,
       filterShare: Number(filterPercent) / 100,

@@ -1,10 +1,51 @@
 <script setup lang="ts">
 import type { Costs } from '@renatus/core/provision/costs'
 import { moneyText } from '~/words/stores'
+import { computed, ref } from 'vue'
+import type { InlineWay } from '~/components/shared/inlineWay'
+import InlineWays from '~/components/shared/InlineWays.vue'
+import { newId } from '~/db/newId'
+import { numberField, priceField, textField } from '~/words/fields'
+import MoneyForm from './MoneyForm.vue'
 import MonthBars from './MonthBars.vue'
 
 /** What the food of this room costs. */
-defineProps<{ costs: Costs; currency: string; since: string | null }>()
+const props = defineProps<{ costs: Costs; currency: string; since: string | null }>()
+const changing = ref(false)
+const failure = (r: { error?: { issues: { message: string }[] } }) => r.error?.issues[0]!.message
+/** A pump, a lamp: written down over its months. */
+const thing = computed((): InlineWay => ({
+  name: 'Equipment bought',
+  fields: [
+    { label: 'What' },
+    { label: `For how much, ${props.currency}` },
+    { label: 'Months it should last', initial: '24' },
+  ],
+  read([what = '', paid = '', months = '']) {
+    const name = textField('What was bought').safeParse(what)
+    const price = priceField('Price').safeParse(paid)
+    const over = numberField({ label: 'Months', min: 1, max: 240, whole: true }).safeParse(months)
+    if (!name.success || !price.success || !over.success)
+      return failure(name) ?? failure(price) ?? failure(over)!
+    const id = newId()
+    const of = { type: 'thing', id }
+    return [
+      {
+        kind: 'purchase.made',
+        subject: of,
+        data: {
+          purchaseId: id,
+          of,
+          name: name.data,
+          amount: 1,
+          unit: 'each',
+          price: price.data,
+          months: over.data,
+        },
+      },
+    ]
+  },
+}))
 </script>
 
 <template>
@@ -43,5 +84,12 @@ defineProps<{ costs: Costs; currency: string; since: string | null }>()
     </div>
     <MonthBars v-if="costs.byMonth.length" :months="costs.byMonth" :currency="currency" />
     <p v-else class="small">Nothing that was bought has a price yet.</p>
+    <MoneyForm v-if="changing" @saved="changing = false" @cancel="changing = false" />
+    <div v-else class="flex flex-wrap gap-x-2 items-center">
+      <InlineWays :ways="[thing]" name="Equipment" />
+      <button class="btn btn-quiet underline px-2" @click="changing = true">
+        Currency and price of power
+      </button>
+    </div>
   </div>
 </template>

@@ -16,7 +16,8 @@ import { mixing, stillNeeded } from '~/words/count'
 import { noEaterWords, pieces } from '~/words/gel'
 import { entrySentence } from '~/words/log'
 import { shortMinutes } from '~/words/planMinutes'
-import { lastsWords, plural, roundLead } from '~/words/round'
+import { plural, roundLead } from '~/words/round'
+import { amountOf, larderLead, lastsWords, moneyText } from '~/words/stores'
 import { paceWords } from '~/words/learned'
 import { backWords, sinceWords } from '~/words/tending'
 import { NUMBERS, slipsIn, withNumbers } from './slipsIn'
@@ -66,7 +67,15 @@ function* sentencesOfNumbers(): Generator<string> {
     yield format.formatDuration(n)
     yield plural(Math.round(n), 'stop')
     yield roundLead(Math.round(n), n, false)
-    yield lastsWords(n)
+    for (const days of [n, n * 100, n * 1000])
+      yield lastsWords({
+        left: n,
+        overdrawn: false,
+        lasts: { p10: days * 0.7, p50: days, p90: days * 1.4 },
+      })
+    for (const unit of ['g', 'mL', 'each', 'cube', 'pinch', 'wipe']) yield amountOf(n, unit)
+    yield moneyText(n, '€')
+    yield larderLead([], Math.round(n) + 4, d => d)
     yield pieces(n)
     yield backWords(n)
     yield sinceWords(n * 24)
