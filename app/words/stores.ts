@@ -24,7 +24,6 @@ export function amountOf(amount: number, unit: string): string {
   if (unit === 'each' || unit === 'share') return text
   const word = text === '1' ? unit : (MANY[unit] ?? unit)
   return `${text}${GAP}${word}`
-}${GAP}${word}`
 }
 
 const LONG_D = 90
