@@ -80,6 +80,8 @@ export function materialAmounts(
   settled: Pick<Settled, 'before' | 'materials'>,
 ): Map<string, number> {
   const left = new Map(Object.entries(settled.materials))
+  // A room that keeps none is not worked through for them.
+  if (materials.length === 0) return left
   const since = entries.filter(e => e.at >= settled.before)
   const moves = [...purchases(since), ...mixings(since), ...counts(since)]
   const uses = materialUses(since, cultures, materials)

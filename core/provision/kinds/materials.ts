@@ -1,5 +1,6 @@
 import { materialOf } from '../../foods/materials'
 import { ofKind } from '../../records/effectiveEntries'
+import type { MaterialRecord } from '../../records/records'
 import type { MaterialId } from '../../records/vocabulary'
 import type { RoomState } from '../../stock/roomState'
 import { addDays, addHours, localDateOf } from '../../time/localDate'
@@ -20,7 +21,7 @@ export function materials({ state }: Horizon, use: ReadonlyMap<MaterialId, numbe
       unit: record.unit,
       left,
       overdrawn,
-      use: (record.of && use.get(record.of)) ?? takenOfLate(state, record.id),
+      use: useOf(record, use) ?? takenOfLate(state, record.id),
       pack: packOf(record),
       leadDays: record.leadDays,
       keepsDays: keeps,
@@ -30,10 +31,28 @@ export function materials({ state }: Horizon, use: ReadonlyMap<MaterialId, numbe
     }
   })
 }
-const packOf = (r: RoomState['materials'][number]['record']): Told['pack'] => {
-  const size = r.packSize ?? (r.of === null ? null : materialOf(r.of).pack)
-  return size === null ? null : { size, price: r.packPrice, from: r.from }
+/** Vinegar and water, half and half. */
+const MIXED_OF_HALF = 2
+/** How much of a mix brings a unit of what it stands for. */
+const mixPerUnit = ({ saltGL }: MaterialRecord): number =>
+  saltGL === null ? MIXED_OF_HALF : 1000 / saltGL
+
+/** What is used of a material by day; a mix is used in the place of what it is made of. Null where no recipe takes it. */
+function useOf(r: MaterialRecord, use: ReadonlyMap<MaterialId, number[]>): number[] | null {
+  if (r.of === null) return null
+  const { insteadOf } = materialOf(r.of)
+  if (insteadOf === undefined) return use.get(r.of) ?? null
+  return use.get(insteadOf)?.map(u => u * mixPerUnit(r)) ?? null
 }
+
+/** How it is bought; null where it is mixed here. */
+function packOf(r: MaterialRecord): Told['pack'] {
+  const book = r.of === null ? null : materialOf(r.of)
+  const size = r.packSize ?? book?.pack ?? null
+  if (size === null || book?.insteadOf !== undefined) return null
+  return { size, price: r.packPrice, from: r.from }
+}
+
 /** What a room takes of its own things: as of late. */
 function takenOfLate(state: RoomState, materialId: string): number[] {
   const since = addHours(state.now, -BEHIND_D * 24)

@@ -107,6 +107,29 @@ describe('the stores of the demo', () => {
     )
   })
 
+  it('a brine lasts by the salt it stands for, and is mixed, never bought', () => {
+    const salt = plain.items.find(i => i.of === 'salt')!
+    const brine = anyRecord.parse({
+      id: id(20),
+      updatedAt: '2026-03-01T00:00:00Z',
+      removedAt: null,
+      type: 'material',
+      name: 'Brine',
+      of: 'stock-brine',
+      unit: 'mL',
+      saltGL: 50,
+    })
+    const counted = log('2026-03-24T05:00:00.000Z', 'material.counted', {
+      materialId: brine.id,
+      amount: 2000,
+    })
+    const { items, shopping } = larder([counted], [brine])
+    const item = items.find(i => i.id === brine.id)!
+    expect(item.perDay / (salt.perDay * 20)).toBeCloseTo(1, 9)
+    expect(item.lasts!.p50).toBeLessThan(10)
+    expect(shopping.map(p => p.id)).not.toContain(brine.id)
+  })
+
   it('use is corrected by the past, halfway at most and within reason', () => {
     expect(usedToPlanned(10, 10)).toBe(1)
     expect(usedToPlanned(20, 10)).toBe(1.5)
