@@ -1,5 +1,4 @@
-import type { EntryData } from '@renatus/core/records/entries'
-import type { MaterialUnit } from '@renatus/core/records/vocabulary'
+import type { MaterialUnit, OrderKind } from '@renatus/core/records/vocabulary'
 import type { Purchase } from '@renatus/core/provision/shopping'
 import { orderCame } from '@renatus/core/stock/orderCame'
 import type { Order } from '@renatus/core/stock/orders'
@@ -28,6 +27,12 @@ export const purchaseOf = (
   },
 })
 
+/** What the log can follow until it comes; powder of gel is told to its kitchen. */
+type Orderable = Purchase & { what: OrderKind }
+export const canOrder = (p: Purchase): p is Orderable => p.what !== 'powder'
+
+const TIN_IS_HERE = 'The cysts are here: add the tin below, under Cysts.'
+
 /** What is bought, ordered and come, written to the log. */
 export function useMaterials() {
   const room = useRoomStore()
@@ -36,12 +41,8 @@ export function useMaterials() {
     const result = await room.write(drafts)
     if (result.ok) undo.offer(result.act, said)
   }
-  /** What an order is of, as the log knows it. */
-  const whatOf = (p: Purchase): EntryData<'order.placed'>['what'] =>
-    p.what === 'powder' ? 'material' : p.what
-
   /** It is on its way: the list does not ask for it again before it should be here. */
-  function order(p: Purchase) {
+  function order(p: Orderable) {
     const orderId = newId()
     const isStart = p.what === 'starter'
     return write(
@@ -51,7 +52,7 @@ export function useMaterials() {
           subject: { type: 'order', id: orderId },
           data: {
             orderId,
-            what: whatOf(p),
+            what: p.what,
             foodId: p.foodId,
             startId: isStart ? p.id : null,
             comesOn: p.comes,
@@ -67,7 +68,9 @@ export function useMaterials() {
   async function came(o: Order, name: string) {
     const { entries, records } = orderCame(room.state!, o, newId)
     const result = await room.write(entries, null, records)
-    if (result.ok) undo.offer(result.act, `${name} is here.`)
+    if (!result.ok) return
+    // What hatches of a tin and how much is in it, only its label says.
+    undo.offer(result.act, o.what === 'cysts' ? TIN_IS_HERE : `${name}: it is here.`)
   }
   const gaveUp = (o: Order) =>
     write(

@@ -38,7 +38,11 @@ const WHAT = {
 /** Cysts where no tin says how much it holds, g. */
 const USUAL_TIN_G = 100
 
-function ofProvision(p: Provision, today: LocalDate, days: number, certainty: number): Purchase[] {
+const priceOf = ({ pack }: Provision, packs: number): number | null =>
+  pack === null || pack.price === null ? null : pack.price * packs
+
+function ofProvision(state: RoomState, p: Provision, days: number, certainty: number): Purchase[] {
+  const { today } = state
   if (p.orderOn === null || daysBetween(today, p.orderOn) > days) return []
   const wanted = Math.min(wantedOf(p, days, certainty), keepsGood(p))
   if (wanted <= 0) return []
@@ -51,12 +55,12 @@ function ofProvision(p: Provision, today: LocalDate, days: number, certainty: nu
       id: p.id,
       what: WHAT[p.kind],
       name: p.name,
-      foodId: null,
+      foodId: state.stores.find(x => x.id === p.id)?.foodId ?? null,
       amount: packs * packSize,
       unit: p.unit,
       packs,
       packSize,
-      price: p.pack?.price === null || !p.pack ? null : p.pack.price * packs,
+      price: priceOf(p, packs),
       from: p.pack?.from ?? '',
       by,
       comes,
@@ -111,8 +115,6 @@ export function shoppingList(
   // Of cysts the last lot alone speaks: those before it are followed by it.
   const lots = items.filter(p => p.kind === 'lot')
   const rest = items.filter(p => p.kind !== 'lot')
-  const list = [...lots.slice(-1), ...rest].flatMap(p =>
-    ofProvision(p, state.today, days, certainty),
-  )
+  const list = [...lots.slice(-1), ...rest].flatMap(p => ofProvision(state, p, days, certainty))
   return [...list, ...starters(state, days)].sort((a, b) => compare(a.by, b.by))
 }

@@ -2,9 +2,11 @@ import { describe, expect, it } from 'vitest'
 import { demoAt } from '../../tools/rooms/demoAt'
 import { call } from './call'
 
+// It may have to be lived first: outside of any test's time.
+const room = demoAt('2026-03-24T05:34:00.000Z', 'Europe/Berlin')
+
 describe('headless', () => {
   it('stores: what is left, how long it lasts, what to buy and what it costs', async () => {
-    const room = demoAt('2026-03-24T05:34:00.000Z', 'Europe/Berlin')
     const { out } = await call(['stores'], { room, at: '2026-03-24T05:34:00Z' })
     const { items, shopping, costs } = out as unknown as {
       items: { id: string; unit: string; lastsDays: { p10: number; p50: number } | null }[]

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Larder } from '@renatus/core/provision/larderOf'
 import { onTheWay, orders } from '@renatus/core/stock/orders'
 import { foodOf } from '@renatus/core/foods/index'
-import { useMaterials } from '~/composables/useMaterials'
+import { canOrder, useMaterials } from '~/composables/useMaterials'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
 import { moneyText, packsText } from '~/words/stores'
@@ -48,12 +48,16 @@ const nameOf = (o: (typeof coming.value)[number]) => {
           >
         </p>
         <button
+          v-if="canOrder(p)"
           class="btn print:hidden"
           :aria-label="`Ordered: ${p.name}`"
           @click="actions.order(p)"
         >
           Ordered
         </button>
+        <NuxtLink v-else class="link print:hidden" to="/gel" :prefetch="false"
+          >Enter it in the Gel kitchen</NuxtLink
+        >
       </li>
     </ul>
     <div v-if="coming.length">

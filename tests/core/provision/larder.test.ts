@@ -130,6 +130,28 @@ describe('the stores of the demo', () => {
     expect(shopping.map(p => p.id)).not.toContain(brine.id)
   })
 
+  it('a powder that is eaten up is bought as the food it is', () => {
+    const foodId = 'decapsulated-cysts'
+    const filled = log('2026-03-23T10:00:00.000Z', 'store.filled', {
+      storeId: id(30),
+      name: 'Bare cysts',
+      foodId,
+      keep: 'dry',
+      unit: 'g',
+      amount: 0.001,
+      organisms: null,
+    })
+    const room = demo.records.find(r => r.type === 'room')!
+    const only = anyRecord.parse({ ...room, foods: [foodId] })
+    const state = roomState(
+      [...demo.records.filter(r => r.id !== room.id), only],
+      [...demo.entries, filled],
+      NOW,
+    )!
+    const bought = larderOf(state, DAYS, SURELY).shopping.find(p => p.id === id(30))
+    expect(bought).toMatchObject({ what: 'food', foodId })
+  })
+
   it('use is corrected by the past, halfway at most and within reason', () => {
     expect(usedToPlanned(10, 10)).toBe(1)
     expect(usedToPlanned(20, 10)).toBe(1.5)
