@@ -32,6 +32,10 @@ export const KIND_NAMES: Record<EntryKind, string> = {
   'material.counted': 'Counted',
   'material.taken': 'Taken',
   'material.mixed': 'Mixed',
+  'trial.valued': 'Measured on trial',
+  'trial.lost': 'Lost on trial',
+  'trial.opened': 'Labels looked up',
+  'trial.ended': 'Trial of vessels ended',
   'brood.counted': 'Fry counted',
   'brood.event': 'Stage seen',
   'brood.left': 'Fry left',
@@ -211,6 +215,18 @@ function planText(d: EntryData<'plan.kept'>): string {
 const placeOf = (w: SentenceWords, of: { type: string; id: string } | null) =>
   of === null ? '' : `${w.name(of.id)}: `
 
+const TRIAL_ENDED = {
+  settled: 'It is settled.',
+  alike: 'They are alike.',
+  stopped: 'Stopped unsettled.',
+} as const
+/** The label of a vessel on trial. */
+function memberOf(w: SentenceWords, d: { trialId: string; memberId: string }): string {
+  const trial = w.records.find(r => r.id === d.trialId)
+  const found = trial?.type === 'trial' && trial.members.find(m => m.id === d.memberId)
+  return found ? found.label : 'a vessel'
+}
+
 const SENTENCES: Sentences<EntryKind> = {
   ...CULTURE_SENTENCES,
   'tank.fed': (d, w) =>
@@ -238,6 +254,11 @@ const SENTENCES: Sentences<EntryKind> = {
   'material.taken': (d, w) =>
     all([`${w.name(d.materialId)}: ${numberText(d.amount)} taken`, d.what]),
   'material.mixed': (d, w) => `${w.name(d.materialId)}: ${amountOf(d.amount, 'mL')} mixed`,
+  'trial.valued': (d, w) =>
+    `${w.name(d.trialId)} ${memberOf(w, d)}: ${d.hits ? `${d.hits.hit} of ${d.hits.of}` : d.values!.map(v => numberText(v, { digits: 4 })).join(', ')}`,
+  'trial.lost': (d, w) => all([`${w.name(d.trialId)} ${memberOf(w, d)}`, d.reason]),
+  'trial.opened': (d, w) => w.name(d.trialId),
+  'trial.ended': (d, w) => `${w.name(d.trialId)} ${TRIAL_ENDED[d.how]}`,
   'lot.weighed': (d, w) => `${w.name(d.lotId)}: ${formatGrams(d.grams)} left`,
   'lot.decapsulated': (d, w) =>
     `${formatGrams(d.grams)} of ${w.name(d.lotId)}: ${NAKED_WORDS[d.outcome]}`,

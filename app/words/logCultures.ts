@@ -1,7 +1,7 @@
 import type { EntryData, EntryKind, HatchSetup } from '@renatus/core/records/entries'
 import { foodOf } from '@renatus/core/foods/index'
 import { formatCount, formatGrams, formatMillilitres } from '@renatus/core/units/format'
-import type { Sentences } from './sentences'
+import type { Sentences, SentenceWords } from './sentences'
 import { CLEAN_WORDS, LEVEL_WORDS, REFUSED } from './tending'
 
 type CultureKind = Extract<EntryKind, `culture.${string}` | `place.${string}`>
@@ -81,11 +81,22 @@ function harvestParts(d: EntryData<'culture.harvested'>, name: (id: string) => s
   ]
 }
 
-function startParts(d: EntryData<'culture.started'>, name: (id: string) => string): string[] {
+/** What a vessel on trial was made with is looked up there, and not by whoever looks at it. */
+const isOnTrial = (w: SentenceWords, cultureId: string) =>
+  w.records.some(
+    r => r.type === 'trial' && r.planned && r.members.some(m => m.of?.id === cultureId),
+  )
+function madeParts(d: EntryData<'culture.started'>, w: SentenceWords): string[] {
+  if (!d.made) return []
+  if (isOnTrial(w, d.cultureId)) return ['on trial']
+  return [d.made.matter, d.made.water, d.made.medium, d.made.remark]
+}
+function startParts(d: EntryData<'culture.started'>, w: SentenceWords): string[] {
+  const { name } = w
   return [
     `${ORIGIN_WORDS[d.origin]} ${d.parentIds.map(name).join(' and ')}`.trim(),
     d.starterMl ? `${formatMillilitres(d.starterMl)} of starter` : '',
-    ...(d.made ? [d.made.matter, d.made.water, d.made.medium, d.made.remark] : []),
+    ...madeParts(d, w),
     although(d.despite),
   ]
 }
@@ -114,7 +125,7 @@ export const CULTURE_SENTENCES: Sentences<CultureKind> = {
     `${w.name(d.cultureId)}: ${all([d.how, d.cleaner ? `cleaned with ${d.cleaner}` : '', although(d.despite)])}`,
   'culture.started': (d, w) => {
     if (d.hatch) return `${w.name(d.cultureId)}: ${hatchText(d.hatch, w.name)}`
-    return `${w.name(d.cultureId)}: ${all(startParts(d, w.name)) || 'set up'}`
+    return `${w.name(d.cultureId)}: ${all(startParts(d, w)) || 'set up'}`
   },
   'culture.moved': (d, w) =>
     `${w.name(d.cultureId)}: to ${d.placeId ? w.name(d.placeId) : 'nowhere in particular'}, ${LEVEL_WORDS[d.level]}`,

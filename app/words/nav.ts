@@ -8,6 +8,7 @@ export const VIEWS = [
   { to: '/thermometers', name: 'Warmth', short: 'Warmth', phone: false },
   { to: '/gel', name: 'Gel kitchen', short: 'Gel', phone: false },
   { to: '/stores', name: 'Stores', short: 'Stores', phone: false },
+  { to: '/trials', name: 'Trials', short: 'Trials', phone: false },
   { to: '/count', name: 'Count', short: 'Count', phone: false },
   { to: '/methods', name: 'Methods', short: 'Methods', phone: false },
   { to: '/log', name: 'Log', short: 'Log', phone: false, rule: true },

@@ -10,5 +10,6 @@ export const TABLE_WORDS: Readonly<Record<TableName, string>> = {
   temperatures: 'Temperatures',
   broods: 'Broods',
   purchases: 'What was bought',
+  trials: 'Trials',
   log: 'The whole log',
 }

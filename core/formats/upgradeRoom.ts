@@ -147,5 +147,7 @@ export function upgradeFile(file: unknown, version: number): unknown {
   if (version < 10) f = { ...f, version: 10 }
   // Version 10 to 11 added materials, purchases, working boxes and what a culture was made with: optional.
   if (version < 11) f = { ...f, version: 11 }
+  // Version 11 to 12 added trials: a kind of records and of entries.
+  if (version < 12) f = { ...f, version: 12 }
   return f
 }

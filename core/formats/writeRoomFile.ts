@@ -3,7 +3,7 @@ import type { AnyRecord } from '../records/records'
 
 /** The open file of a room: everything that is known of it, in one JSON document. */
 export const ROOM_FILE_FORMAT = 'renatus-room'
-export const ROOM_FILE_VERSION = 11
+export const ROOM_FILE_VERSION = 12
 
 /** The text of a room file: sorted by id, so that the same room gives the same file. */
 export function writeRoomFile(file: {

@@ -5,7 +5,7 @@ import type { RoomState } from '../stock/roomState'
 import { addDays, addHours, hoursBetween, localDateOf, type LocalDate } from '../time/localDate'
 import { BEHIND_D } from './cystUse'
 import { energyPerDay } from './energy'
-import { prices } from './prices'
+import { prices } from '../stock/prices'
 
 export const COST_KINDS = ['cysts', 'materials', 'food', 'starters', 'things'] as const
 export type CostKind = (typeof COST_KINDS)[number]

@@ -9,6 +9,7 @@ import { planEntries } from './entryData/planEntries'
 import { roundEntries } from './entryData/roundEntries'
 import { storeEntries } from './entryData/storeEntries'
 import { tankEntries } from './entryData/tankEntries'
+import { trialEntries } from './entryData/trialEntries'
 import { id, instant } from './records'
 
 /** Facts of the log. An entry is never changed: a correction supersedes it, an undo strikes out its act. */
@@ -21,6 +22,7 @@ const data = {
   ...planEntries,
   ...gelEntries,
   ...materialEntries,
+  ...trialEntries,
   ...roundEntries,
 } as const
 
@@ -65,6 +67,10 @@ export const entry = z.discriminatedUnion('kind', [
   of('material.counted'),
   of('material.taken'),
   of('material.mixed'),
+  of('trial.valued'),
+  of('trial.lost'),
+  of('trial.opened'),
+  of('trial.ended'),
   of('brood.counted'),
   of('brood.event'),
   of('brood.left'),

@@ -1,5 +1,7 @@
 import * as z from 'zod'
 import { isTimeZone } from '../time/localDate'
+import { base, foodId, id, instant, localDate, name, positive } from './recordFields'
+import { trial } from './trialRecord'
 import {
   GEL_FORMS,
   HATCH_SCHOOLS,
@@ -14,19 +16,7 @@ import {
 } from './vocabulary'
 
 /** Schemas of everything that is stored and can be edited. The newest updatedAt wins in a merge. */
-export const id = z.string().regex(/^[0-9A-Z]{26}$/, 'not an id of this app')
-/** Nothing in a room is older or later: beyond lies a slip of the pen or a clock that ran away. */
-const within = (text: string) => text >= '2000' && text < '2100'
-const NOT_WITHIN = 'lies outside the years 2000 to 2099'
-export const instant = z.iso.datetime().refine(within, NOT_WITHIN)
-export const localDate = z.iso.date().refine(within, NOT_WITHIN)
-const name = z.string().trim().min(1).max(60)
-export const foodId = z.string().min(1).max(60)
-/** Less than this of anything is nothing that can be measured. */
-const LEAST = 1e-6
-const positive = (max: number) => z.number().min(LEAST).max(max)
-
-const base = { id, updatedAt: instant, removedAt: instant.nullable().default(null) }
+export { foodId, id, instant, localDate }
 
 export const measureSystem = z.enum(['metric', 'us'])
 
@@ -412,6 +402,7 @@ export const anyRecord = z.discriminatedUnion('type', [
   gelTray,
   gelMix,
   material,
+  trial,
 ])
 
 export type Room = z.infer<typeof room>
@@ -429,6 +420,7 @@ export type GelIngredientRecord = z.infer<typeof gelIngredient>
 export type GelTray = z.infer<typeof gelTray>
 export type GelMix = z.infer<typeof gelMix>
 export type MaterialRecord = z.infer<typeof material>
+export type TrialRecord = z.infer<typeof trial>
 export type AnyRecord = z.infer<typeof anyRecord>
 export type RecordType = AnyRecord['type']
 export type RecordOf<T extends RecordType> = Extract<AnyRecord, { type: T }>

@@ -206,3 +206,24 @@ export type MaterialId = (typeof MATERIALS)[number]
 /** What a material is measured by. */
 export const MATERIAL_UNITS = ['g', 'mL', 'each'] as const
 export type MaterialUnit = (typeof MATERIAL_UNITS)[number]
+
+/** What a trial asks of each of its vessels; core/trials/asks.ts says what each is. */
+export const TRIAL_ASKS = [
+  'ready-day',
+  'density',
+  'per-gram',
+  'per-cost',
+  'hatched',
+  'nauplius-size',
+  'pull-hours',
+  'growth',
+  'survival',
+  'kept-whole',
+  'box-days',
+  'minutes',
+] as const
+export type TrialAsk = (typeof TRIAL_ASKS)[number]
+
+/** How a trial ends: one is best, they are alike, or nobody goes on with it. */
+export const TRIAL_ENDS = ['settled', 'alike', 'stopped'] as const
+export type TrialEnd = (typeof TRIAL_ENDS)[number]

@@ -16,6 +16,7 @@ import type {
   SpeciesRecord,
   Tank,
   Tool,
+  TrialRecord,
   Vessel,
 } from '../records/records'
 import { localDateOf, type Instant, type LocalDate } from '../time/localDate'
@@ -80,6 +81,7 @@ export interface RoomState {
   learned: Learned
   /** What is kept and used up beside food. */
   materials: MaterialStock[]
+  trials: TrialRecord[]
   /** Figures of what is not among the entries any more. */
   settled: Settled
   /** Gel diets, what they are made of and poured into, and the boxes that still hold a piece, the first to use first. */
@@ -162,6 +164,7 @@ export function roomState(
     salts: all('salt'),
     lots,
     stores,
+    trials: all('trial'),
     materials: materialStocks(
       all('material'),
       cultures.map(c => c.record),

@@ -58,6 +58,7 @@ const types: Record<AnyRecord['type'], string> = {
   'gel-tray': 'Tray',
   'gel-mix': 'Gel diet',
   'material': 'Material',
+  'trial': 'Trial',
 }
 </script>
 

@@ -8,6 +8,7 @@ import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
 import SchoolTable from '~/components/start/SchoolTable.vue'
 import StartForm from '~/components/start/StartForm.vue'
+import FoundHere from '~/components/trials/FoundHere.vue'
 import { readStart, type StartDraft } from '~/components/start/startDraft'
 import type { CultureDraft } from '@renatus/core/stock/newCultures'
 import { useUnits } from '~/composables/useUnits'
@@ -143,6 +144,7 @@ function done(cultures: CultureDraft[]) {
           :temperature-c="litres ? temperatureC : Math.round((food.rangeC[0] + food.rangeC[1]) / 2)"
           @update:model-value="choose"
         />
+        <FoundHere :food-id="food.profile.id" />
         <p v-if="method" class="small">
           <NuxtLink :to="`/methods/${food.profile.id}/${method.id}`" :prefetch="false" class="link"
             >The whole method card</NuxtLink

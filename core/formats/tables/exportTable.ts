@@ -8,6 +8,7 @@ import { counts, harvests, hatches, looks } from './cultureTables'
 import { log, purchases } from './roomTables'
 import type { Cell, Table, TableSource } from './table'
 import { feeds, temperatures } from './tankTables'
+import { trials } from './trialTable'
 
 const TABLES = {
   harvests,
@@ -18,6 +19,7 @@ const TABLES = {
   temperatures,
   broods,
   purchases,
+  trials,
   log,
 } as const satisfies Record<string, (s: TableSource) => Table>
 export type TableName = keyof typeof TABLES

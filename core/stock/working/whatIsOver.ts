@@ -1,5 +1,6 @@
 import { ofKind } from '../../records/effectiveEntries'
 import type { Entry } from '../../records/entries'
+import type { AnyRecord } from '../../records/records'
 import type { Instant } from '../../time/localDate'
 import type { CultureState } from '../cultures'
 import { gelBoxes, holdsGel } from '../gelBoxes'
@@ -51,9 +52,21 @@ function lastOfFoods(states: readonly CultureState[]): CultureState[] {
   return [...last.values()]
 }
 
+/** Vessels and broods of trials that nobody has ended: what was seen of them is still asked for. */
+function onTrial(records: readonly AnyRecord[], standing: readonly Entry[]): Set<string> {
+  const ended = new Set(ofKind(standing, 'trial.ended').map(e => e.data.trialId))
+  return new Set(
+    records
+      .filter(r => r.type === 'trial')
+      .filter(t => t.removedAt === null && !ended.has(t.id))
+      .flatMap(t => t.members.flatMap(m => m.of?.id ?? [])),
+  )
+}
+
 function culturesOver(
   states: readonly CultureState[],
   standing: readonly Entry[],
+  tried: ReadonlySet<string>,
   before: Instant,
 ): Pick<Over, 'cultures' | 'quiet'> {
   const cleaned = lastBefore(standing, 'vessel.cleaned', d => d.vesselId, before)
@@ -62,7 +75,7 @@ function culturesOver(
     const { vesselId } = c.record
     return c.hatch !== null && vesselId !== null && c.ended!.at > (cleaned.get(vesselId) ?? '')
   }
-  const open = states.filter(c => !endedBefore(c, before) || isCounted(c))
+  const open = states.filter(c => !endedBefore(c, before) || isCounted(c) || tried.has(c.id))
   const like = lastOfFoods(states)
   const lines = linesOf(states, [...open, ...like])
   const loud = new Set([...open, ...like].map(c => c.id))
@@ -94,14 +107,19 @@ function clocksOver(standing: readonly Entry[], before: Instant): Set<string> {
   return new Set([...seen, ...taken].map(e => e.data.clockId))
 }
 
-/** What is over of a room before an instant, by the log as it stands. */
-export const whatIsOver = (
+/** What is over of a room before an instant, by its records and the log as it stands. */
+export function whatIsOver(
+  records: readonly AnyRecord[],
   states: readonly CultureState[],
   standing: readonly Entry[],
   before: Instant,
-): Over => ({
-  ...culturesOver(states, standing, before),
-  ...storesOver(standing, before),
-  broods: new Set(lastBefore(standing, 'brood.ended', d => d.broodId, before).keys()),
-  clocks: clocksOver(standing, before),
-})
+): Over {
+  const tried = onTrial(records, standing)
+  const broods = [...lastBefore(standing, 'brood.ended', d => d.broodId, before).keys()]
+  return {
+    ...culturesOver(states, standing, tried, before),
+    ...storesOver(standing, before),
+    broods: new Set(broods.filter(id => !tried.has(id))),
+    clocks: clocksOver(standing, before),
+  }
+}

@@ -81,7 +81,7 @@ export function workingLog(
     records.filter((r): r is CultureRecord => r.type === 'culture' && r.removedAt === null),
     standing,
   )
-  const over = whatIsOver(states, standing, before)
+  const over = whatIsOver(records, states, standing, before)
   const holds = stillHolds(records, standing, states, over, before)
   const stands = new Set(standing)
   const entries: Entry[] = []

@@ -24,6 +24,8 @@ const COLUMNS: Record<TableName, string> = {
   temperatures: 'at kind what height temperature_C how',
   broods: 'on brood fish what fry length_mm',
   purchases: 'at kind name amount unit price currency months',
+  trials:
+    'started question asks unit differs_in planned arm label place measured hit of lost ended how arm_mean arm_p10 arm_p90 arm_best',
   log: 'at by kind about says',
 }
 

@@ -6,6 +6,7 @@ import { cardOf, CARDS } from '~/components/methods/methodIndex'
 import MethodSteps from '~/components/methods/MethodSteps.vue'
 import RecipeTable from '~/components/methods/RecipeTable.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
+import FoundHere from '~/components/trials/FoundHere.vue'
 import { useRoomStore } from '~/stores/room'
 import { useUnits } from '~/composables/useUnits'
 import { volumeField } from '~/words/fields'
@@ -75,6 +76,7 @@ const rules = computed(() => {
         >
       </p>
     </div>
+    <FoundHere :food-id="card.food.profile.id" />
     <p v-if="card.food.profile.family === 'hatch'">
       <NuxtLink to="/bench" :prefetch="false" class="btn btn-main">To the hatch bench</NuxtLink>
     </p>

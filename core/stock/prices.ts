@@ -1,7 +1,7 @@
 import type { MaterialId } from '../records/vocabulary'
 import { ofKind } from '../records/effectiveEntries'
-import type { MaterialUse } from '../stock/materialUses'
-import type { RoomState } from '../stock/roomState'
+import type { MaterialUse } from './materialUses'
+import type { RoomState } from './roomState'
 
 /** What a unit of each thing costs in this room; what nobody has priced costs nothing, and is named. */
 export interface Prices {
