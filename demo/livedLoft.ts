@@ -1,4 +1,5 @@
 import { storeShelf } from './storeShelf'
+import { trialShelf } from './trialShelf'
 import { compare } from '@renatus/core/math/compare'
 import { learnRoom, type LearningCache } from '@renatus/core/estimation/learning/learnRoom'
 import { randomStream } from '@renatus/core/math/random'
@@ -53,19 +54,21 @@ export function livedLoft(today: LocalDate, timeZone: string): Loft {
   const furniture = [...loft, ...gelShelf(loft, begun, () => kitchen(toMs(begun) + 3))]
   const room = furniture.find(r => r.type === 'room')!
   const stores = storeShelf(begun, idMaker(randomStream(LOFT_SEED + 3)))
+  const trials = trialShelf(begun, idMaker(randomStream(LOFT_SEED + 4)))
   const noon = instantOf(today, '12:00', timeZone)
   const lived = roundsAround(noon, room.rounds, timeZone, HISTORY_DAYS, 0)
   const past = lived.filter(r => r.date < today)
   const more = idMaker(randomStream(LOFT_SEED + 1))
   const { cultures, set } = loftCultures(past, furniture, begun, () => more(toMs(begun) + 1))
   const pipette = loftPipette(begun, () => more(toMs(begun) + 2))
-  const furnished = [...furniture, ...cultures, set, pipette, ...stores.records]
+  const furnished = [...furniture, ...cultures, set, pipette, ...stores.records, ...trials.records]
   const weeks = livedWeeks(furnished, loftLives(cultures, past), lived, chance, id)
   const entries = [
     ...weeks.entries,
     ...loftAir(past, furniture, more),
     weighedPipette(pipette, past, more),
     ...stores.entries,
+    ...trials.entries,
   ].sort((a, b) => compare(a.id, b.id))
   const whole = { records: weeks.records, entries }
   const first = before(whole, lived.find(r => r.date === today)!.at)

@@ -13,7 +13,6 @@ const SHOTS = [
   { file: 'brood.png', path: 'brood', wait: '[data-testid=next-change]' },
   { file: 'bench.png', path: '/bench', wait: 'canvas' },
   { file: 'warmth.png', path: '/thermometers', act: liveProbe },
-  { file: 'harvest.png', path: 'harvest' },
   {
     file: 'shelf.png',
     path: '/shelf',
@@ -33,6 +32,7 @@ const SHOTS = [
   { file: 'gel.png', path: '/gel' },
   { file: 'gel-formula.png', path: '/gel', wait: '[data-testid=cover]', act: openFormula },
   { file: 'stores.png', path: '/stores', wait: '[data-testid=shopping]' },
+  { file: 'trials.png', path: '/trials', act: openTrial },
   { file: 'log.png', path: '/log' },
   { file: 'setup.png', path: '/setup' },
   { file: 'welcome.png', path: '/?room=own', own: true },
@@ -54,6 +54,10 @@ async function liveProbe(page) {
   await page.getByLabel('Speed').selectOption('600')
   await page.getByRole('button', { name: 'Start', exact: true }).click()
   await page.waitForTimeout(5000)
+}
+async function openTrial(page) {
+  await page.getByRole('link', { name: /wide sieve/ }).click()
+  await page.getByTestId('answer').filter({ hasText: 'minutes' }).waitFor()
 }
 async function startMoina(page) {
   await page.getByText('Yeast with spirulina', { exact: true }).click()

@@ -1,3 +1,4 @@
+import type { Costs } from '@renatus/core/provision/costs'
 import type { Larder } from '@renatus/core/provision/larderOf'
 import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
 import type { Entry } from '@renatus/core/records/entries'
@@ -120,6 +121,13 @@ export class RoomEngine {
     // Nothing else needs it: it comes when it is asked for.
     const { larderOf } = await import('@renatus/core/provision/larderOf')
     return state && larderOf(state, days, certainty)
+  }
+
+  /** What things cost, for the view that asks. Null before anything was looked at. */
+  async costs(): Promise<Costs | null> {
+    const state = this.state.value
+    const { costs } = await import('@renatus/core/provision/costs')
+    return state && costs(state)
   }
 
   private open(name: string): WorkingRoom {

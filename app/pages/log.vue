@@ -4,12 +4,14 @@ import type { EntryKind } from '@renatus/core/records/entries'
 import CorrectForm from '~/components/log/CorrectForm.vue'
 import NoRoom from '~/components/shared/NoRoom.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
+import { download } from '~/composables/download'
 import { useLive } from '~/composables/useLive'
 import { useUndo } from '~/composables/useUndo'
 import { useUnits } from '~/composables/useUnits'
-import { logPage, type LogPlace } from '~/db/logPages'
+import { logPage, type LogLine, type LogPlace } from '~/db/logPages'
 import { useRoomStore } from '~/stores/room'
 import { CORRECTABLE, entrySentence, KIND_NAMES } from '~/words/log'
+import { logTable } from '~/words/logExport'
 import { plural } from '~/words/round'
 
 const room = useRoomStore()
@@ -51,6 +53,24 @@ const page = useLive(
 const lines = computed(() => page.value?.lines ?? [])
 const older = () => (turned.value = [...turned.value, lines.value.at(-1)?.entry ?? null])
 const newer = () => (turned.value = turned.value.slice(0, -1))
+
+/** So many at a time: between two lots the page has its turn. */
+const LOT = 2000
+const saving = ref(false)
+/** What is seen, all pages of it, as a table. */
+async function saveTable() {
+  saving.value = true
+  const asked = question.value
+  const found: LogLine[] = []
+  let after: LogPlace = null
+  for (let more = true; more; after = found.at(-1)?.entry ?? null) {
+    const next = await logPage(db.value, asked, after, LOT)
+    found.push(...next.lines)
+    more = next.more
+  }
+  download('log.csv', 'text/csv;charset=utf-8', await logTable(found, textOf))
+  saving.value = false
+}
 
 async function take(act: string) {
   const result = await room.undo(act)
@@ -100,6 +120,9 @@ async function addNote() {
             maxlength="2000" /></label
         ><button class="btn">Add</button>
       </form>
+      <button class="btn" :disabled="saving || lines.length === 0" @click="saveTable">
+        Save what is shown
+      </button>
     </div>
     <ul class="border-t border-line">
       <li

@@ -196,6 +196,7 @@ export const useRoomStore = defineStore('room', () => {
     ) => attempt(async () => (await logbook()).writeAct(db.value, drafts, answers, records)),
     larder: (days: number, certainty: number) =>
       attempt(() => askEngine(async engine => engine.larder(days, certainty))),
+    costs: () => attempt(() => askEngine(async engine => engine.costs())),
     gelCover: () => attempt(() => askEngine(async engine => engine.gelCover())),
     /** What a tap on a stop writes, as the engine words it; null where no round stands. */
     answer: async (said: StopQuestion): Promise<Answered | null> => {

@@ -103,10 +103,10 @@ export function memberWords(m: MemberRead, asks: TrialAsk): string {
   return armWords({ mean: value, p10: value / by, p90: value * by }, asks)
 }
 
-/** How far the best is from the next, with its 80 % interval; null where there is no pair. */
 interface Named extends ArmResult {
   name: string
 }
+const upper = (text: string) => `${text.slice(0, 1).toUpperCase()}${text.slice(1)}`
 const sureWords = (best: number) => `${Math.min(99, Math.round(100 * best))}${GAP}% sure`
 
 /** "Lettuce is ready first: 4.1 days (3.5 to 4.8), then peel, 7.0 days; 96 % sure." */
@@ -120,7 +120,7 @@ export function answerWords(
   if (!first || !second) return 'It says nothing yet.'
   if (how === 'alike')
     return `They are alike within what matters: ${first.name} ${armWords(first, asks)}, ${second.name} ${armWords(second, asks)}.`
-  const best = `${first.name} ${ASK_WORDS[asks].best}: ${armWords(first, asks)}, then ${second.name}, ${valueWords(second.mean, asks)}; ${sureWords(first.best)}.`
+  const best = `${upper(first.name)} ${ASK_WORDS[asks].best}: ${armWords(first, asks)}, then ${second.name}, ${valueWords(second.mean, asks)}; ${sureWords(first.best)}.`
   if (how === 'settled') return best
   return `${best} ${isOver ? 'It was not settled.' : 'That is not settled yet.'}`
 }
@@ -128,7 +128,7 @@ export function answerWords(
 /** What it would take. */
 export function moreWords(more: number | null): string {
   if (more === null) return 'It would take more vessels than is sensible to tell them apart.'
-  if (more === 0) return ''
+  if (more === 0) return 'It is likely: a vessel or two more for each would make it sure.'
   return `${plural(more, 'vessel')} more for each would tell them apart, if they stay where they are.`
 }
 

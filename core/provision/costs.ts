@@ -1,8 +1,16 @@
+import { compare } from '../math/compare'
 import { ofKind } from '../records/effectiveEntries'
 import type { EntryData } from '../records/entries'
 import { materialUses, type MaterialUse } from '../stock/materialUses'
 import type { RoomState } from '../stock/roomState'
-import { addDays, addHours, hoursBetween, localDateOf, type LocalDate } from '../time/localDate'
+import {
+  addDays,
+  addHours,
+  hoursBetween,
+  localDateOf,
+  type Instant,
+  type LocalDate,
+} from '../time/localDate'
 import { BEHIND_D } from './cystUse'
 import { energyPerDay } from './energy'
 import { prices } from '../stock/prices'
@@ -93,13 +101,45 @@ function byMonth(state: RoomState): Costs['byMonth'] {
     }))
 }
 
-/** What went into each culture so far, by its id. */
+/** Something was put into a culture, or part of it went over to a child. */
+type Flow = { at: Instant; to: string } & ({ cost: number } | { from: string; share: number })
+
+/** Starters as they went from one culture into another: with their share of what the mother cost until then. */
+function starters(state: RoomState): Flow[] {
+  const litres = new Map(state.cultures.map(c => [c.id, c.litres]))
+  return ofKind(state.entries, 'culture.started').flatMap(({ at, data }): Flow[] => {
+    const { cultureId, parentIds, starterMl } = data
+    if (starterMl === null || parentIds.length === 0) return []
+    const eachMl = starterMl / parentIds.length
+    return parentIds.flatMap(from => {
+      const holds = litres.get(from)
+      const share = holds ? Math.min(1, eachMl / (holds * 1000)) : 0
+      return share > 0 ? [{ at, to: cultureId, from, share }] : []
+    })
+  })
+}
+
+/** What went into each culture so far, by its id; a starter takes its share of the mother along. */
 function intoCultures(state: RoomState, uses: readonly MaterialUse[]): Map<string, number> {
   const price = prices(state)
+  const flows: Flow[] = [
+    ...uses.flatMap(u =>
+      u.cultureId === null ? [] : [{ at: u.at, to: u.cultureId, cost: price.ofUse(u) }],
+    ),
+    ...state.hatches.map(h => ({
+      at: h.startedAt,
+      to: h.id,
+      cost: h.setup.cystsG * price.perGramOfLot(h.setup.lotId),
+    })),
+    ...starters(state),
+  ]
   const cost = new Map<string, number>()
   const add = (id: string, by: number) => cost.set(id, (cost.get(id) ?? 0) + by)
-  for (const u of uses) if (u.cultureId !== null) add(u.cultureId, price.ofUse(u))
-  for (const h of state.hatches) add(h.id, h.setup.cystsG * price.perGramOfLot(h.setup.lotId))
+  for (const f of flows.toSorted((x, y) => compare(x.at, y.at))) {
+    const by = 'cost' in f ? f.cost : f.share * (cost.get(f.from) ?? 0)
+    add(f.to, by)
+    if ('from' in f) add(f.from, -by)
+  }
   return cost
 }
 

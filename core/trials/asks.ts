@@ -5,6 +5,9 @@ import type { TrialMeasure } from './arms'
 export const TRIAL_KINDS = ['culture', 'hatch', 'diet', 'gel', 'hand'] as const
 export type TrialKind = (typeof TRIAL_KINDS)[number]
 
+/** Kinds of which who looks need not know which is which; diets and work are done by who knows. */
+export const LOOKED_AT_BLIND: readonly TrialKind[] = ['culture', 'hatch']
+
 /** What is asked of a vessel: of which kind of trial, what a value of it is, and where it comes from. */
 export interface Ask {
   kind: TrialKind

@@ -3,8 +3,9 @@ import type { Valued } from './arms'
 
 /** A band of 80 % of a lognormal is so many standard deviations of its logarithm wide. */
 const BAND_SDS = 2 * 1.2816
-/** Where what was seen has taken less than this of what was open, a vessel says nothing yet. */
-const TOLD_FROM = 0.15
+/** What was seen tells something where it takes so much of what was open, or moves the middle by so much of its logarithm. */
+const TAKES_FROM = 0.15
+const MOVES_FROM = 0.1
 
 const varianceOf = (b: Band) => Math.max(1e-6, (Math.log(b.p90 / b.p10) / BAND_SDS) ** 2)
 
@@ -18,6 +19,8 @@ const varianceOf = (b: Band) => Math.max(1e-6, (Math.log(b.p90 / b.p10) / BAND_S
 export function ownValue(after: Band | null, before: Band | null): Valued | null {
   if (!after || !before || after.p10 <= 0 || before.p10 <= 0) return null
   const variance = varianceOf(after)
-  if (variance >= varianceOf(before) * (1 - TOLD_FROM)) return null
+  const takes = 1 - variance / varianceOf(before)
+  const moves = Math.abs(Math.log(after.p50 / before.p50))
+  if (takes < TAKES_FROM && moves < MOVES_FROM) return null
   return { value: after.p50, logSd: Math.sqrt(variance) }
 }

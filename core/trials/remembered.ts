@@ -15,7 +15,7 @@ export function answerTo(trialId: string, entries: readonly Entry[]): TrialAnswe
   return ended ? { ...ended.data, at: ended.at } : null
 }
 
-/** What this room has found out about a food, the newest first; trials that nobody went on with tell nothing. */
+/** What this room has found out about a food, the newest first; trials of which no two arms were seen tell nothing. */
 export function remembered(
   state: Pick<RoomState, 'trials' | 'entries'>,
   foodId: string,
@@ -23,7 +23,7 @@ export function remembered(
   return state.trials
     .flatMap((trial): Remembered[] => {
       const answer = trial.foodId === foodId ? answerTo(trial.id, state.entries) : null
-      return answer && answer.how !== 'stopped' ? [{ trial, answer }] : []
+      return answer && answer.arms.length > 1 ? [{ trial, answer }] : []
     })
     .sort((a, b) => (a.answer.at < b.answer.at ? 1 : -1))
 }

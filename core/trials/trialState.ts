@@ -11,7 +11,7 @@ import {
   type TrialResult,
   type Valued,
 } from './arms'
-import { ASKS } from './asks'
+import { ASKS, LOOKED_AT_BLIND } from './asks'
 import { pooledSpread } from './readLogs'
 import { readTrial } from './readTrial'
 import { memberValues, type MemberRead, type TrialRoom } from './values'
@@ -93,13 +93,16 @@ export function trialState(
     told: new Set(members.flatMap(m => (m.value ? m.armId : []))).size,
     result: resultOf(trial, arms, spread),
     spread: isLog && arms.length > 0 ? pooledSpread(arms as Armed<Valued>[], spread) : null,
-    opened: !trial.planned || ofKind(room.entries, 'trial.opened').some(mine),
+    opened:
+      !trial.planned ||
+      !LOOKED_AT_BLIND.includes(ASKS[trial.asks].kind) ||
+      ofKind(room.entries, 'trial.opened').some(mine),
     over: daysBetween(trial.startedAt.slice(0, 10), room.today) >= trial.untilDays,
   }
 }
 
 /** How a trial ends that ends now. */
-function endOf(result: TrialResult | null): TrialEnd {
+export function endOf(result: TrialResult | null): TrialEnd {
   if (result?.settled) return 'settled'
   return result?.alike ? 'alike' : 'stopped'
 }

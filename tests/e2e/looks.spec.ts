@@ -15,6 +15,8 @@ const VIEWS = [
   '/decapsulate',
   '/weigh',
   '/stores',
+  '/trials',
+  '/trials/new',
   '/methods',
   '/log',
   '/setup',

@@ -80,7 +80,7 @@ test('which leaf clears first: from the question to the answer that is remembere
   await page.getByRole('button', { name: 'Log it' }).click()
   await expect(page.locator(`[data-member="${spilled}"]`)).toContainText('lost: knocked over')
   const answer = page.getByTestId('answer')
-  await expect(answer).toContainText('lettuce is ready first', { timeout: 60_000 })
+  await expect(answer).toContainText('Lettuce is ready first', { timeout: 60_000 })
   expect(await faults(page, 'trial')).toEqual([])
 
   // One was seen clear on a day of its own: what is typed goes before what is read.
@@ -100,9 +100,9 @@ test('which leaf clears first: from the question to the answer that is remembere
 
   // It stands where the same choice comes up.
   await visit(page, '/methods/infusoria/scalded-leaf')
-  await expect(page.getByTestId('found-here')).toContainText('lettuce is ready first')
+  await expect(page.getByTestId('found-here')).toContainText('Lettuce is ready first')
   await visit(page, '/shelf/start?food=infusoria')
-  await expect(page.getByTestId('found-here')).toContainText('lettuce is ready first')
+  await expect(page.getByTestId('found-here')).toContainText('Lettuce is ready first')
   await visit(page, '/trials')
-  await expect(page.locator('#found')).toContainText('lettuce is ready first')
+  await expect(page.locator('#found')).toContainText('Lettuce is ready first')
 })

@@ -8,6 +8,7 @@ import { newId } from '~/db/newId'
 import { numberField, priceField, textField } from '~/words/fields'
 import MoneyForm from './MoneyForm.vue'
 import MonthBars from './MonthBars.vue'
+import OfferCompare from './OfferCompare.vue'
 
 /** What the food of this room costs. */
 const props = defineProps<{ costs: Costs; currency: string; since: string | null }>()
@@ -70,6 +71,7 @@ const thing = computed((): InlineWay => ({
         </li>
       </ul>
     </div>
+    <OfferCompare :currency="currency" />
     <div v-if="costs.byBrood.length">
       <h3>Broods, to today</h3>
       <ul>

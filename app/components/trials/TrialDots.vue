@@ -30,7 +30,7 @@ const said = computed(() => props.arms.map(a => `${a.name} ${armWords(a, props.a
 </script>
 
 <template>
-  <figure class="max-w-3xl">
+  <figure class="max-w-xl">
     <svg
       :viewBox="`0 0 ${DOTS.width} ${drawn.height}`"
       class="w-full block"
@@ -56,8 +56,8 @@ const said = computed(() => props.arms.map(a => `${a.name} ${armWords(a, props.a
         </text>
       </g>
       <g v-for="r in drawn.rows" :key="r.id">
-        <text :x="DOTS.left - 12" :y="r.y + 5" text-anchor="end" font-size="16" fill="var(--ink)">
-          {{ r.name.length > 17 ? `${r.name.slice(0, 16)}…` : r.name }}
+        <text :x="DOTS.left - 10" :y="r.y + 5" text-anchor="end" font-size="16" fill="var(--ink)">
+          {{ r.name.length > 15 ? `${r.name.slice(0, 14)}…` : r.name }}
         </text>
         <line
           :x1="r.from"

@@ -17,7 +17,7 @@ import { MOST_ARMS, useTrialForm } from './useTrialForm'
 const emit = defineEmits<{ planned: [design: TrialDesign] }>()
 const units = useUnits()
 const plan = useTrialForm()
-const { form, v, state, asks, kind, factor, factors, food, foods, method, words } = plan
+const { form, v, state, asks, kind, factor, factors, food, foods, words } = plan
 const { mothers, armOptions, armKeys, needsStarter } = plan
 const problem = ref<string | null>(null)
 const arms = computed(() => armKeys.slice(0, Number(v.arms)))

@@ -1,7 +1,7 @@
 import type { ArmResult } from '@renatus/core/trials/arms'
 
 /** Drawn in units of the box; it grows with its width. */
-export const DOTS = { width: 640, left: 150, right: 620, top: 10, row: 44, axis: 34 } as const
+export const DOTS = { width: 480, left: 124, right: 464, top: 10, row: 44, axis: 34 } as const
 
 export interface DotRow {
   id: string
@@ -19,7 +19,7 @@ export interface Dots {
   ticks: { x: number; value: number }[]
 }
 
-const TICKS = 5
+const TICKS = 4
 const STEPS = [1, 2, 2.5, 5, 10]
 const JITTER = 5
 /** A round step that cuts a span into few parts. */

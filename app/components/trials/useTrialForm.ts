@@ -186,6 +186,7 @@ export function useTrialForm() {
     const arms = armKeys.slice(0, Number(x.arms)).map(k => armOf(x[k]))
     const vessels = arms.length * Number(x.each)
     const isHatch = kind.value === 'hatch'
+    const standsInVessels = isVessels(v)
     const [salt] = state.value.salts
     const lotId = String(x.lotId)
     if (isHatch && (!salt || lotId === ''))
@@ -197,11 +198,11 @@ export function useTrialForm() {
       name: String(x.name),
       asks: asks.value,
       factor: v.factor as FactorId,
-      foodId: kind.value === 'culture' ? String(x.foodId) : isHatch ? hatchFood.profile.id : null,
-      methodId: isVessels(v) ? method.value!.id : null,
+      foodId: standsInVessels ? food.value!.profile.id : null,
+      methodId: standsInVessels ? method.value!.id : null,
       arms,
       each: Number(x.each),
-      spots: isVessels(v) ? spots(x) : [],
+      spots: standsInVessels ? spots(x) : [],
       untilDays: Number(x.untilDays),
       onDay: ASKS[asks.value].onDay ? Number(x.onDay) : null,
       vessel: {

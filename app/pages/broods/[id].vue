@@ -4,6 +4,7 @@ import { useRoute, useRouter } from '#app/composables/router'
 import { urgency } from '@renatus/core/stock/urgency'
 import { sheetRequest, type WhatIf } from '@renatus/core/stock/sheetRequest'
 import { addDays } from '@renatus/core/time/localDate'
+import BroodCost from '~/components/broods/BroodCost.vue'
 import BroodForm from '~/components/broods/BroodForm.vue'
 import BroodGrowth from '~/components/broods/BroodGrowth.vue'
 import BroodLife from '~/components/broods/BroodLife.vue'
@@ -12,6 +13,7 @@ import BroodMeals from '~/components/broods/BroodMeals.vue'
 import BroodWhatIf from '~/components/broods/BroodWhatIf.vue'
 import BroodWishes from '~/components/broods/BroodWishes.vue'
 import LadderPicture from '~/components/broods/LadderPicture.vue'
+import InTurn from '~/components/shared/InTurn.vue'
 import NoRoom from '~/components/shared/NoRoom.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
@@ -141,6 +143,7 @@ const title = computed(() =>
         <BroodLoad :brood="brood" />
       </div>
       <BroodWishes :brood="brood" :sheet="sheet" />
+      <InTurn><BroodCost :brood-id="brood.id" /></InTurn>
     </template>
     <section class="grid gap-3">
       <ShelfEdge name="Its life" /><BroodLife :brood="brood" @ended="router.replace('/broods')" />

@@ -46,7 +46,7 @@ const place = computed(() => {
   const t = trial.value!
   const food = t.foodId ? foodOf(t.foodId)?.profile.name : null
   const asked = ASK_WORDS[t.asks].name.toLowerCase()
-  return [food, `${t.arms.length} ways that differ in ${t.factor}`, asked]
+  return [food, `${t.arms.length} ways that differ in the ${t.factor}`, asked]
     .filter(Boolean)
     .join('; ')
 })
@@ -132,16 +132,15 @@ async function remove() {
         :running="answer === null"
       />
       <p v-if="!isOpen && state" class="flex flex-wrap gap-3 items-center">
-        <HoldButton label="Show which is which" @held="open" /><span class="small"
-          >Look first: who knows sees what is hoped for.</span
-        >
+        <button class="btn" @click="open">Show which is which</button
+        ><span class="small">Look first: who knows sees what is hoped for.</span>
       </p>
     </section>
     <section v-if="isOpen && trial.planned" class="grid gap-2">
       <ShelfEdge name="As they were dealt" />
       <SetUpSheet :arms="trial.arms" :members="trial.members" :design="null" />
     </section>
-    <p class="small max-w-prose">
+    <p v-if="trial.foodId" class="small max-w-prose">
       What is seen of these vessels counts for all that is expected of this food here, as every look
       does.
     </p>

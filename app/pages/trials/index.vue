@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { answerTo } from '@renatus/core/trials/remembered'
+import { endOf } from '@renatus/core/trials/trialState'
 import { daysBetween, localDateOf } from '@renatus/core/time/localDate'
 import CompareStanding from '~/components/trials/CompareStanding.vue'
 import NoRoom from '~/components/shared/NoRoom.vue'
@@ -10,7 +11,6 @@ import UndoLine from '~/components/shared/UndoLine.vue'
 import { useTrialStates } from '~/composables/useTrialStates'
 import { useRoomStore } from '~/stores/room'
 import { answerWords, foundWords } from '~/words/trials'
-import { plural } from '~/words/round'
 
 /** Which way is better here: trials that run, and what was found out. */
 const room = useRoomStore()
@@ -32,7 +32,7 @@ const now = computed(() =>
       name: trial.arms.find(x => x.id === a.id)!.name,
     }))
     const seen = state?.members.filter(m => m.value !== null).length ?? 0
-    const how = state?.result?.settled ? 'settled' : state?.result?.alike ? 'alike' : 'stopped'
+    const how = endOf(state?.result ?? null)
     return { trial, state, seen, said: answerWords(named, how, trial.asks, state?.over) } as const
   }),
 )
@@ -74,7 +74,7 @@ const SECTIONS = [
             <p>{{ t.state ? t.said : busy ? 'Reading it.' : '' }}</p>
             <p class="small">
               Day {{ dayOf(t.trial.startedAt) }} of {{ t.trial.untilDays }}; {{ t.seen }} of
-              {{ plural(t.trial.members.length, 'vessel') }}
+              {{ t.trial.members.length }}
               {{ t.seen === 1 ? 'tells' : 'tell' }} something.
             </p>
           </li>

@@ -30,8 +30,8 @@ export function hatchValue(trial: TrialRecord, id: string, room: TrialRoom): Hit
   }
   const { drops, pulls } = countsOf(id, bottle.setup.waterL * 1000, room)
   // What was pulled and counted is all of it; else the fullest count of the bottle.
-  const best = drops.toSorted((a, b) => b.nauplii - a.nauplii)[0]
-  const parts = pulls.length > 0 ? pulls : best ? [best] : []
+  const fullest = drops.toSorted((a, b) => b.nauplii - a.nauplii).slice(0, 1)
+  const parts = pulls.length > 0 ? pulls : fullest
   const nauplii = parts.reduce((sum, p) => sum + p.nauplii, 0)
   const animals = parts.reduce((sum, p) => sum + p.animals, 0)
   const lot = room.lots.find(l => l.lot.id === bottle.setup.lotId)?.lot

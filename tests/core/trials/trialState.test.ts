@@ -118,6 +118,8 @@ describe('what a vessel says by itself', () => {
     })
     expect(ownValue(band(6, 0.3), band(6, 0.3))).toBeNull()
     expect(ownValue(null, band(6, 0.3))).toBeNull()
+    // Two stages look alike on one day: the middle has moved, though more is open than before.
+    expect(ownValue(band(4, 0.4), band(6, 0.3))).not.toBeNull()
     const own = ownValue(band(8, 0.2), band(6, 0.3))!
     expect(own.value).toBe(8)
     expect(own.logSd).toBeCloseTo(0.2, 6)
