@@ -4,7 +4,7 @@ import { normalQuantile } from '../math/normalQuantile'
  * Doubt of what will be used: one factor on all of it, as a log spread (working estimate; bench "stores" checks that what is said
  * comes true as often as it is said).
  */
-export const USE_LOG_SD = 0.25
+export const USE_LOG_SD = 0.35
 /** Nothing is told beyond, days. */
 export const LONGEST_D = 3650
 /** Beyond this it is told as "more than two years", days. */

@@ -10,15 +10,18 @@ export const BEHIND_D = 28
 /** Bottles a day where none has been started yet: one in two days. */
 const USUAL_A_DAY = 0.5
 /** Past use may say so much at most: a room is not wholly unlike its plan. */
-const RATIO = { least: 0.4, most: 2.5 } as const
+const RATIO = { least: 0.1, most: 2.5 } as const
+/** What is planned counts as much as a week that came true, against the four weeks behind. */
+const PLAN_WEIGHT = 0.25
 
 /**
- * What was used against what would have been planned, shrunk to 1 as if the plan had come true once already.
+ * What was used against what would have been planned, shrunk to 1 as if the plan had come true for a week already.
  * @param used,planned of the same days
  */
 export function usedToPlanned(used: number, planned: number): number {
   if (planned <= 0) return 1
-  return Math.min(RATIO.most, Math.max(RATIO.least, (used + planned) / (2 * planned)))
+  const ratio = (used + PLAN_WEIGHT * planned) / ((1 + PLAN_WEIGHT) * planned)
+  return Math.min(RATIO.most, Math.max(RATIO.least, ratio))
 }
 
 /** Nauplii that broods want day by day, full yolk. */

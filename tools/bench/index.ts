@@ -25,6 +25,7 @@ import { benchPlans } from './plans'
 import { benchRounds } from './rounds'
 import { benchStability } from './stability'
 import { benchShelf } from './shelf'
+import { benchStores } from './stores'
 import { benchTaps } from './taps'
 import { benchWalk } from './walk'
 import { benchYardstick } from './yardstick'
@@ -157,6 +158,7 @@ await benchStability()
 await benchCalibration()
 await benchShelf()
 await benchWalk()
+benchStores(NOW)
 await benchTaps()
 await benchOpening()
 benchFamilies()

