@@ -5,6 +5,9 @@ import { hoursBetween, toMs, type Instant } from '../time/localDate'
 import type { Tended } from './amounts'
 import { isDoubtful, type Tending, type TendingKind } from './tending'
 
+/** What an act is decided by beside its vessel. */
+type Logged = Pick<RoomState, 'entries' | 'now'>
+
 /** What the models call an act that falls due. */
 const ACT: Partial<Record<TendingKind, VesselAct>> = {
   'thin out': 'thin',
@@ -33,7 +36,7 @@ export function gainOf(v: Tended, kind: TendingKind): number {
 }
 
 /** The same act within a day: it did not help, and is not advised again. */
-function wasTried(state: RoomState, v: Tended, kind: TendingKind): boolean {
+function wasTried(state: Logged, v: Tended, kind: TendingKind): boolean {
   const action = LOGGED[kind]
   if (!action) return false
   return ofKind(state.entries, 'culture.did').some(
@@ -49,7 +52,7 @@ function wasTried(state: RoomState, v: Tended, kind: TendingKind): boolean {
  * Null where it is best left alone.
  */
 export function vesselAct(
-  state: RoomState,
+  state: Logged,
   v: Tended,
   due: readonly Tending[],
   until: Instant,

@@ -22,6 +22,7 @@ import { benchLongLog } from './longLog'
 import { benchOpening } from './opening'
 import { benchPlanning } from './planning'
 import { benchPlans } from './plans'
+import { benchPractice } from './practice'
 import { benchRounds } from './rounds'
 import { benchStability } from './stability'
 import { benchShelf } from './shelf'
@@ -159,6 +160,7 @@ await benchCalibration()
 await benchShelf()
 await benchWalk()
 benchStores(NOW)
+benchPractice()
 await benchTaps()
 await benchOpening()
 benchFamilies()

@@ -38,13 +38,12 @@ export const COMMANDS: Record<string, () => Promise<Command>> = {
   'stores': () => command(import('./stores')),
   'trial': () => command(import('./trial')),
   'export': () => command(import('./export')),
+  'practice': () => command(import('./practice')),
+  'scenarios': () => command(import('./scenarios')),
   'merge': () => command(import('./merge')),
   'gel-formula': () => command(import('./gelFormula')),
   'gel-batch': () => command(import('./gelBatch')),
 }
 
-/** Commands that are to come, with the part of the core that they need. */
-export const NOT_YET = new Set(['practice', 'scenarios'])
-
 /** Commands that need no input document. */
-export const LISTS = new Set(['species', 'foods'])
+export const LISTS = new Set(['species', 'foods', 'scenarios'])

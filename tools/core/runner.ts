@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import { significant } from '@renatus/core/math/significant'
-import { COMMANDS, LISTS, NOT_YET } from './commands'
+import { COMMANDS, LISTS } from './commands'
 
 /** What a call leaves behind: a document and exit 0, or an error and exit 2. */
 export type Answer =
@@ -40,7 +40,6 @@ export async function runner(
     })
   }
   const load = COMMANDS[name]
-  if (!load && NOT_YET.has(name)) return fail('not-yet', 'command', `"${name}" is not there yet`)
   if (!load)
     return fail(
       'unknown-command',

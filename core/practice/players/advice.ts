@@ -1,0 +1,77 @@
+import type { Tended } from '../../planning/amounts'
+import { isDoubtful, tending, type TendingKind } from '../../planning/tending'
+import { vesselAct } from '../../planning/vesselAct'
+import type { CultureState } from '../../stock/cultures'
+import { addHours, type Instant } from '../../time/localDate'
+import { beliefOf, type Belief, type BeliefMemory } from '../belief'
+import type { Act, Decision } from '../decision'
+import { hoursOf, type Game, type GameVessel } from '../game'
+import { isOpen, weighTakes } from '../weigh'
+import { doing, sayingOf, type Player } from './player'
+
+/** An exercise has no date: any morning will do. */
+const FIRST: Instant = '2026-03-01T06:00:00.000Z'
+/** A round later in the day: what falls due until then is done now. */
+const ROUND_H = 12
+/** A vessel that must be ready by a day is started so many log spreads before its usual time. */
+const EARLY_SDS = 1.3
+
+const ACT: Partial<Record<TendingKind, Act>> = {
+  'end': 'give up',
+  'thin out': 'thin out',
+  'feed': 'feed',
+  'split': 'split',
+  'change water': 'change water',
+  'stir': 'stir',
+  'renew': 'renew',
+}
+
+/** The vessel as the app's own rules know one. */
+function tendedOf(g: Game, v: GameVessel, belief: Belief): Tended {
+  const start = addHours(FIRST, v.startedDay * 24)
+  const at = (h: number | undefined) => (h === undefined ? null : addHours(start, h))
+  const { last } = v
+  const record = { litres: v.usual.litres, startedAt: start, mother: false, kind: null }
+  const culture = {
+    record,
+    startedAt: start,
+    quarantine: null,
+    seenAt: at(last.look),
+    fedAt: at(last.feed),
+    drawnAt: at(last.take),
+    stirredAt: at(last.stir),
+    changedAt: at(last['change water']),
+    renewedAt: at(last.renew) ?? start,
+    drawnMl: 0,
+  } as unknown as CultureState
+  const { food, method } = v.usual
+  return { culture, food, method, reading: belief.reading, now: addHours(start, hoursOf(g, v)) }
+}
+
+function startNow(g: Game, v: GameVessel): boolean {
+  const from = (g.scenario.mouths?.from ?? 0) + v.suits[0]
+  const spread = g.scenario.mouths?.spreadDays ?? 0
+  const late = v.usual.readyDay * (Math.exp(EARLY_SDS * v.usual.food.reliability.readyLogSd) - 1)
+  return g.day >= from - v.usual.readyDay - late - spread
+}
+
+function adviceFor(g: Game, v: GameVessel, i: number, memory: BeliefMemory): Decision {
+  if (!v.culture) return doing(g, i, { act: startNow(g, v) ? 'start' : 'wait' })
+  const belief = beliefOf(g, v, memory)!
+  const tended = tendedOf(g, v, belief)
+  const backup = { code: v.spare ? ('safe' as const) : ('only' as const), others: [], lost: null }
+  const until = addHours(tended.now, ROUND_H)
+  const due = tending(tended, backup)
+  const said = vesselAct({ entries: [], now: tended.now }, tended, due, until)
+  const act = (said && ACT[said.kind]) ?? 'wait'
+  const done = isOpen(act, g, v, belief) ? act : 'wait'
+  const [best] = weighTakes(g, v, belief, done)
+  const lookDue = due.some(t => t.kind === 'look' && t.at <= until)
+  const look = lookDue || isDoubtful(tended)
+  return doing(g, i, { look, take: best?.take ?? 0, act: done, ...sayingOf(belief) })
+}
+
+/** What Renatus says, followed blindly. */
+export const advice: Player = {
+  decide: (g, memory) => g.vessels.map((v, i) => adviceFor(g, v, i, memory)),
+}

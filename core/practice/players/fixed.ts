@@ -1,0 +1,47 @@
+import type { Decision } from '../decision'
+import { hoursOf, type Game, type GameVessel } from '../game'
+import { doing, type Player } from './player'
+
+/** Days between feeds where the card names no days: what clears is fed daily, what thins weekly. */
+const CLEARS_D = 1
+const THINS_D = 7
+/** Started so many days before its card says it is ready. */
+const MARGIN_D = 1
+
+const isDay = (age: number, every: number) => age > 0 && age % Math.max(1, Math.round(every)) === 0
+
+function feedEvery({ usual: { method } }: GameVessel): number | null {
+  if (!method.feed) return null
+  if (method.feed.when === 'every') return method.feed.everyDays ?? 1
+  return method.feed.when === 'clear' ? CLEARS_D : THINS_D
+}
+
+function actOf(v: GameVessel, age: number): Decision['act'] {
+  const { method } = v.usual
+  if (isDay(age, method.renewAfterDays)) return 'renew'
+  const every = feedEvery(v)
+  if (every !== null && isDay(age, every)) return 'feed'
+  const other = method.upkeep.find(u => u.action === 'stir' || u.action === 'waterChange')
+  if (other && isDay(age, other.everyH / 24))
+    return other.action === 'stir' ? 'stir' : 'change water'
+  return 'wait'
+}
+
+/** On which day the card would start it: ready when the mouths are expected. */
+const startDay = (g: Game, v: GameVessel): number => {
+  const from = (g.scenario.mouths?.from ?? 0) + v.suits[0]
+  return Math.max(0, from - v.usual.readyDay - MARGIN_D)
+}
+
+/** The card, by fixed days, whatever it looks like. */
+export const fixed: Player = {
+  decide: g =>
+    g.vessels.map((v, i) => {
+      if (!v.culture) return doing(g, i, { act: g.day >= startDay(g, v) ? 'start' : 'wait' })
+      const age = Math.round(hoursOf(g, v) / 24)
+      const wants = g.scenario.mouths?.wants ?? 0
+      const take = age >= v.usual.readyDay ? wants * v.usual.share : 0
+      const saw = age < v.usual.readyDay ? ('building' as const) : ('ready' as const)
+      return doing(g, i, { take, act: actOf(v, age), saw, sure: 3 })
+    }),
+}
