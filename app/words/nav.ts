@@ -10,6 +10,7 @@ export const VIEWS = [
   { to: '/stores', name: 'Stores', short: 'Stores', phone: false },
   { to: '/trials', name: 'Trials', short: 'Trials', phone: false },
   { to: '/count', name: 'Count', short: 'Count', phone: false },
+  { to: '/practice', name: 'Practice', short: 'Practice', phone: false },
   { to: '/methods', name: 'Methods', short: 'Methods', phone: false },
   { to: '/log', name: 'Log', short: 'Log', phone: false, rule: true },
   { to: '/setup', name: 'Setup', short: 'Setup', phone: false },

@@ -1,0 +1,131 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Practised } from '@renatus/core/practice/practise'
+import type { Scenario } from '@renatus/core/practice/scenario'
+import { numberText } from '@renatus/core/units/numberText'
+import ShelfEdge from '~/components/shared/ShelfEdge.vue'
+import { STAGES } from '~/words/cultures'
+import { goalWords, judgedWords } from '~/words/practice'
+import { plural } from '~/words/round'
+
+/** What was true all along, what it was taken for, and each decision against what could be known. */
+const props = defineProps<{
+  scenario: Scenario
+  seed: number
+  account: Practised
+  /** What was said of each vessel, by day and vessel. */
+  said: ReadonlyMap<string, { saw: string; sure: number }>
+}>()
+const MOST_TOLD = 4
+const WORTH_TELLING = 0.15
+const bars = computed(() => [
+  { name: 'You', goal: props.account.outcome.goal },
+  { name: 'The card by fixed days', goal: props.account.outcome.fixed },
+  { name: 'Renatus, followed blindly', goal: props.account.outcome.advice },
+  { name: 'Anything at random', goal: props.account.outcome.random },
+  { name: 'Who knows all', goal: props.account.outcome.perfect },
+])
+const isHands = computed(() => props.scenario.kind === 'hands')
+const dear = computed(() =>
+  props.scenario.kind === 'look' || isHands.value
+    ? []
+    : props.account.decisions
+        .filter(d => d.value < -WORTH_TELLING)
+        .toSorted((a, b) => a.value - b.value)
+        .slice(0, MOST_TOLD)
+        .toSorted((a, b) => a.day - b.day),
+)
+const days = computed(() =>
+  props.account.course
+    .filter(c => c.truth !== null)
+    .map(c => ({
+      ...c,
+      truth: c.truth!.readiness,
+      saw: props.said.get(`${c.day} ${c.vessel}`)?.saw ?? null,
+    })),
+)
+const mark = (r: string) => STAGES[r as keyof typeof STAGES].mark
+const word = (r: string) => STAGES[r as keyof typeof STAGES].word
+const many = computed(() => new Set(days.value.map(d => d.vessel)).size > 1)
+</script>
+
+<template>
+  <div class="grid gap-6">
+    <section class="grid gap-2">
+      <ShelfEdge name="What was reached" />
+      <p class="sentence">
+        You reached
+        <span class="amount" data-testid="goal">{{ goalWords(account.outcome.goal) }}</span>.
+        <template v-if="account.told"
+          >{{ numberText(account.told.fed, { decimals: 1 }) }} days of food,
+          {{ plural(account.told.foul, 'foul meal') }},
+          {{ plural(account.told.lost, 'vessel') }} given up,
+          {{ account.told.minutes }} min.</template
+        >
+      </p>
+      <ul class="max-w-xl grid gap-1">
+        <li
+          v-for="b in bars"
+          :key="b.name"
+          class="grid grid-cols-[11rem_1fr_3.5rem] gap-3 items-center"
+        >
+          <span :class="{ 'font-bold': b.name === 'You' }">{{ b.name }}</span>
+          <span class="h-4 border border-line-strong" aria-hidden="true"
+            ><span
+              class="block h-full"
+              :class="b.name === 'You' ? 'bg-due' : 'bg-plan'"
+              :style="{ width: `${Math.round(100 * b.goal)}%` }"
+          /></span>
+          <span class="num text-right">{{ goalWords(b.goal) }}</span>
+        </li>
+      </ul>
+      <p class="max-w-prose">{{ scenario.teaches }}</p>
+    </section>
+    <section v-if="!isHands" class="grid gap-2">
+      <ShelfEdge name="What was true" />
+      <div class="overflow-x-auto" tabindex="0" role="group" aria-label="What was true, day by day">
+        <table class="num">
+          <thead>
+            <tr>
+              <th scope="col" class="text-left pr-4">
+                {{ scenario.kind === 'look' ? 'Vessel' : 'Day' }}
+              </th>
+              <th v-if="many" scope="col" class="text-left pr-4">Vessel</th>
+              <th scope="col" class="text-left pr-4">It was</th>
+              <th scope="col" class="text-left pr-4">You said</th>
+              <th scope="col" class="text-left">The signs said</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="d in days" :key="`${d.day} ${d.vessel}`" class="rule">
+              <td class="pr-4">{{ scenario.kind === 'look' ? d.day + 1 : d.day }}</td>
+              <td v-if="many" class="pr-4">{{ d.vessel + 1 }}</td>
+              <td class="pr-4">{{ mark(d.truth) }} {{ word(d.truth) }}</td>
+              <td class="pr-4" :class="{ 'font-bold': d.saw !== null && d.saw !== d.truth }">
+                {{ d.saw === null ? '–' : `${mark(d.saw)} ${word(d.saw)}` }}
+              </td>
+              <td>
+                <template v-if="d.belief"
+                  >{{ word(d.belief.readiness) }},
+                  {{ Math.round(100 * d.belief.chance) }} %</template
+                >
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </section>
+    <section v-if="dear.length" class="grid gap-2">
+      <ShelfEdge name="Decisions, by what you could know" />
+      <ul class="grid gap-2 max-w-prose">
+        <li v-for="d in dear" :key="`${d.day} ${d.vessel}`">{{ judgedWords(d) }}</li>
+      </ul>
+    </section>
+    <p class="small">
+      Nothing was changed after the first day: seed {{ seed }}.<template v-if="account.judgement">
+        How sure you were was off by {{ numberText(account.judgement.brier, { digits: 2 }) }} (0 is
+        perfect, 0.25 knows nothing).</template
+      >
+    </p>
+  </div>
+</template>

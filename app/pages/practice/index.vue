@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { navigateTo } from '#app/composables/router'
+import { learnerStand } from '@renatus/core/practice/learner'
+import { canGoOn, PRACTICE_VERSION, type PlayedGame } from '@renatus/core/practice/playedGame'
+import { scenarioOf, scenarios } from '@renatus/core/practice/scenarios/index'
+import { EXERCISE_KINDS } from '@renatus/core/practice/scenario'
+import LearnerCurve from '~/components/practice/LearnerCurve.vue'
+import SectionNav from '~/components/shared/SectionNav.vue'
+import ShelfEdge from '~/components/shared/ShelfEdge.vue'
+import { nowInstant } from '~/composables/clock'
+import { download } from '~/composables/download'
+import { useLive } from '~/composables/useLive'
+import { local } from '~/db/local'
+import { newId } from '~/db/newId'
+import { allGames, keepGame } from '~/db/practiceBook'
+import { goalWords, KIND_WORDS, nextWords } from '~/words/practice'
+
+/** Where nothing dies: exercises, and what somebody has learned. */
+const KEY = 'renatus.learner'
+const learner = ref(local.get(KEY) ?? 'Me')
+const name = computed(() => learner.value.trim().slice(0, 40) || 'Me')
+const games = useLive(allGames, ref('practice'))
+const mine = computed(() => (games.value ?? []).filter(g => g.learner === name.value))
+const names = computed(() => [...new Set((games.value ?? []).map(g => g.learner))])
+const stand = computed(() => learnerStand(mine.value))
+const next = computed(() => scenarioOf(stand.value.next.scenario)!)
+const open = computed(() => mine.value.filter(canGoOn).reverse())
+const bestOf = (scenario: string) =>
+  mine.value
+    .filter(g => g.scenario === scenario && g.result !== null)
+    .reduce<number | null>((best, g) => Math.max(best ?? 0, g.result!.goal), null)
+const kinds = EXERCISE_KINDS.map(kind => ({
+  kind,
+  ...KIND_WORDS[kind],
+  exercises: scenarios.filter(s => s.kind === kind),
+}))
+const SECTIONS = [
+  { id: 'learned', name: 'What you know' },
+  ...EXERCISE_KINDS.map(kind => ({ id: kind, name: KIND_WORDS[kind].name })),
+]
+const remember = () => local.set(KEY, name.value)
+async function begin(scenario: string) {
+  remember()
+  const game: PlayedGame = {
+    id: newId(),
+    version: PRACTICE_VERSION,
+    scenario,
+    seed: crypto.getRandomValues(new Uint32Array(1))[0]! % 1_000_000,
+    learner: name.value,
+    startedAt: nowInstant(),
+    endedAt: null,
+    decisions: [],
+    result: null,
+  }
+  await keepGame(game)
+  await navigateTo(`/practice/${game.id}`)
+}
+const save = () =>
+  download('practice.json', 'application/json', JSON.stringify(games.value ?? [], null, 1))
+</script>
+
+<template>
+  <div class="grid grid-cols-1 gap-6 desk:grid-cols-[11rem_minmax(0,1fr)] desk:gap-8">
+    <div class="desk:col-span-2 flex flex-wrap gap-x-6 gap-y-2 items-end">
+      <div class="grow">
+        <h1>Practice</h1>
+        <p class="sentence mt-1">Learn to judge a jar where nothing dies.</p>
+      </div>
+      <label class="font-semibold"
+        >Who practises<input
+          v-model="learner"
+          class="field mt-1 block font-normal"
+          maxlength="40"
+          list="learners"
+          autocomplete="off"
+          @change="remember" /><datalist id="learners">
+          <option v-for="n in names" :key="n" :value="n" /></datalist
+      ></label>
+    </div>
+    <SectionNav label="Parts of this page" :sections="SECTIONS" />
+    <div class="grid grid-cols-1 gap-8 min-w-0">
+      <section id="learned" class="grid gap-3">
+        <ShelfEdge name="What you know" />
+        <p class="sentence" data-testid="next">{{ nextWords(stand, next.name) }}</p>
+        <p class="flex flex-wrap gap-2">
+          <button class="btn btn-main" @click="begin(next.id)">Begin</button
+          ><NuxtLink
+            v-for="g in open.slice(0, 2)"
+            :key="g.id"
+            :to="`/practice/${g.id}`"
+            :prefetch="false"
+            class="btn"
+            >Go on: {{ scenarioOf(g.scenario)?.name ?? g.scenario }}</NuxtLink
+          ><button v-if="games?.length" class="btn btn-quiet underline" @click="save">
+            Export all practice
+          </button>
+        </p>
+        <LearnerCurve v-if="mine.some(g => g.result)" :stand="stand" />
+      </section>
+      <section v-for="k in kinds" :id="k.kind" :key="k.kind" class="grid gap-2">
+        <ShelfEdge :name="k.name" />
+        <p class="small">{{ k.takes }}</p>
+        <ul>
+          <li
+            v-for="s in k.exercises"
+            :key="s.id"
+            class="rule py-1 flex flex-wrap items-center gap-x-4 min-h-12"
+          >
+            <p class="grow">
+              <strong>{{ s.name }}</strong>
+              <span class="small ml-2">{{ s.goal }}</span>
+            </p>
+            <span v-if="bestOf(s.id) !== null" class="num small"
+              >best {{ goalWords(bestOf(s.id)!) }}</span
+            >
+            <button
+              class="btn btn-quiet underline px-2"
+              :aria-label="`Begin ${s.name}`"
+              @click="begin(s.id)"
+            >
+              Begin
+            </button>
+          </li>
+        </ul>
+      </section>
+    </div>
+  </div>
+</template>

@@ -1,0 +1,70 @@
+import type { Act } from '@renatus/core/practice/decision'
+import type { HandQuestion } from '@renatus/core/practice/handGame'
+import type { Confusion, LearnerStand, Skill } from '@renatus/core/practice/learner'
+import type { Judged } from '@renatus/core/practice/practise'
+import type { ExerciseKind } from '@renatus/core/practice/scenario'
+import { numberText } from '@renatus/core/units/numberText'
+import { STAGES } from './cultures'
+
+const GAP = '\u00a0'
+const percent = (x: number) => `${Math.round(100 * x)}${GAP}%`
+
+export const KIND_WORDS: Readonly<Record<ExerciseKind, { name: string; takes: string }>> = {
+  look: { name: 'One look', takes: 'ten vessels, a few minutes' },
+  jar: { name: 'One jar', takes: 'a look and a decision a day' },
+  brood: { name: 'One brood', takes: 'several vessels, mouths whose day is not sure' },
+  season: { name: 'A season', takes: 'three lines and a room with weather' },
+  hands: { name: 'Hands', takes: 'drops, spoons, trays' },
+}
+export const SURE_WORDS = ['a guess', 'unsure', 'rather so', 'quite sure', 'certain'] as const
+export const ACT_WORDS: Readonly<Record<Act, string>> = {
+  'wait': 'leave it',
+  'feed': 'feed it',
+  'stir': 'stir it',
+  'change water': 'change a quarter of its water',
+  'thin out': 'take a third out',
+  'split': 'split it in two',
+  'renew': 'renew it',
+  'give up': 'give it up, start anew',
+  'start': 'start it',
+}
+export const SKILL_WORDS: Readonly<Record<Skill, string>> = {
+  stage: 'Naming the stage',
+  trouble: 'Seeing trouble',
+  timing: 'Days and amounts',
+  hands: 'Counting and measuring',
+}
+
+const confusedWords = ({ truth, saw }: Confusion) => `${STAGES[truth].word} for ${STAGES[saw].word}`
+/** One sentence on what next. */
+export function nextWords({ next }: LearnerStand, name: string): string {
+  if (next.why === 'confused' && next.confusion)
+    return `You take ${confusedWords(next.confusion)}: ${name} shows the difference.`
+  if (next.why === 'new') return `Not tried yet: ${name}.`
+  return `Where most is left to learn: ${name}.`
+}
+export const confusionWords = (c: Confusion) =>
+  `${STAGES[c.truth].word} taken for ${STAGES[c.saw].word}`
+
+/** What was asked of the hand, in words. */
+export function handWords(q: HandQuestion): string {
+  const of = (key: string) => q.given[key] as number
+  if (q.asks === 'per-ml')
+    return `Drops of ${of('dropMl')}${GAP}mL hold ${(q.given.counts as readonly number[]).join(', ')} animals. How many are in a mL?`
+  if (q.asks === 'grams')
+    return `${of('spoons')} level tablespoons of ${of('coarse') ? 'coarse' : 'fine'} salt. How many grams is that?`
+  return `A tray of ${of('fillMl')}${GAP}mL, ${of('parts')} volumes of water on one of powder. How many mL of powder?`
+}
+
+const didWords = ({ act, take }: Judged['did']) =>
+  [take > 0.005 ? `draw ${percent(take)}` : '', act === 'wait' ? '' : ACT_WORDS[act]]
+    .filter(Boolean)
+    .join(' and ') || 'leave it'
+/** What came of a decision that was worth less than another, and whether luck made it good. */
+export function judgedWords(j: Judged): string {
+  const lost = numberText(-j.value, { digits: 2 })
+  const luck = j.luck > 1 ? ' It went better than could be known: luck.' : ''
+  const bad = j.luck < -1 ? ' It went worse than could be known: bad luck.' : ''
+  return `Day ${j.day}: you chose to ${didWords(j.did)}. From what you had seen, to ${didWords(j.best)} was worth ${lost} days of food more.${luck}${bad}`
+}
+export const goalWords = (x: number) => percent(x)

@@ -1,0 +1,113 @@
+import { expect, test, type Page } from '@playwright/test'
+import { faults, setUp, visit } from './person'
+
+/** Everything of the real room: nothing of an exercise may touch it. */
+const roomOf = (page: Page) =>
+  page.evaluate(
+    () =>
+      new Promise<number>((resolve, reject) => {
+        const asked = indexedDB.open('renatus')
+        asked.onerror = () => reject(asked.error)
+        asked.onsuccess = () => {
+          const db = asked.result
+          const tx = db.transaction(['records', 'entries'])
+          const counts = ['records', 'entries'].map(t => tx.objectStore(t).count())
+          tx.oncomplete = () => {
+            db.close()
+            resolve(counts.reduce((n, c) => n + c.result, 0))
+          }
+        }
+      }),
+  )
+
+async function nextDays(page: Page, days: number, each?: (day: number) => Promise<void>) {
+  for (let day = 0; day < days; day++) {
+    await each?.(day)
+    await page.getByRole('button', { name: `On to day ${day + 1}`, exact: true }).click()
+  }
+}
+
+test("a beginner's evening: looks, a jar, a brood, the account and what was learned", async ({
+  page,
+}) => {
+  test.setTimeout(240_000)
+  await setUp(page)
+  const before = await roomOf(page)
+  await visit(page, '/practice')
+  await expect(page.getByTestId('next')).toContainText('Not tried yet: Milky or clear')
+  await page.getByLabel('Who practises').fill('Ada')
+  expect(await faults(page, 'practice')).toEqual([])
+
+  // Three looks; left, and taken up again where it was.
+  await page.getByRole('button', { name: 'Begin', exact: true }).click()
+  const say = async () => {
+    await page.getByText('building', { exact: true }).click()
+    await page.getByLabel('How sure').selectOption('quite sure')
+    await page.getByRole('button', { name: 'That is what it is' }).click()
+  }
+  for (let n = 1; n <= 3; n++) {
+    await expect(page.getByText(`Vessel ${n} of 10`)).toBeVisible()
+    await say()
+  }
+  await visit(page, '/practice')
+  await page.getByRole('link', { name: 'Go on: Milky or clear' }).click()
+  for (let n = 4; n <= 10; n++) {
+    await expect(page.getByText(`Vessel ${n} of 10`)).toBeVisible()
+    await say()
+  }
+  await expect(page.getByTestId('goal')).toHaveText(/\d+.%/, { timeout: 60_000 })
+  expect(await faults(page, 'account')).toEqual([])
+
+  // One jar: looked at, drawn from, and one day at a time.
+  await visit(page, '/practice')
+  await page.getByRole('button', { name: 'Begin The bucket outdoors' }).click()
+  await nextDays(page, 20, async day => {
+    if (day !== 6) return
+    await page.getByRole('button', { name: /Look at it/ }).click()
+    await expect(page.getByTestId('seen')).toBeVisible()
+    await page.getByText('ready', { exact: true }).click()
+    await page.getByLabel('Draw for the mouths').selectOption('33 % of it')
+    await page.getByLabel('And then').selectOption('leave it')
+    await expect(page.getByText('3 min today')).toBeVisible()
+    expect(await faults(page, 'a day of an exercise')).toEqual([])
+  })
+  await expect(page.getByTestId('goal')).toHaveText(/\d+.%/, { timeout: 60_000 })
+  await expect(
+    page.getByRole('heading', { name: 'Decisions, by what you could know' }),
+  ).toBeVisible()
+
+  // One brood: two jars and a box are started when it seems right.
+  await visit(page, '/practice')
+  await page.getByRole('button', { name: 'Begin Only one jar' }).click()
+  await nextDays(page, 26, async day => {
+    if (day === 2) await page.getByLabel('And then').nth(1).selectOption('start it')
+    if (day >= 11) await page.getByLabel('Draw for the mouths').first().selectOption('5 % of it')
+  })
+  await expect(page.getByTestId('goal')).toHaveText(/\d+.%/, { timeout: 90_000 })
+
+  // What was learned stands by the name, and the room is as it was.
+  await visit(page, '/practice')
+  await expect(page.getByText('Naming the stage')).toBeVisible()
+  await expect(page.getByText(/over 11 sayings/)).toBeVisible()
+  await page.getByLabel('Who practises').fill('Somebody else')
+  await expect(page.getByTestId('next')).toContainText('Not tried yet')
+  expect(await roomOf(page)).toBe(before)
+})
+
+test('an answer that is no number is refused; an exercise that is not there says so', async ({
+  page,
+}) => {
+  await setUp(page)
+  await visit(page, '/practice')
+  await page.getByRole('button', { name: 'Begin Filling a tray' }).click()
+  await page.getByLabel('Your answer').fill('much')
+  await page.getByRole('button', { name: 'That is it' }).click()
+  await expect(page.getByText('The answer cannot be “much”')).toBeVisible()
+  for (let n = 1; n <= 5; n++) {
+    await page.getByLabel('Your answer').fill('100,5')
+    await page.getByRole('button', { name: 'That is it' }).click()
+  }
+  await expect(page.getByTestId('goal')).toHaveText(/\d+.%/, { timeout: 60_000 })
+  await visit(page, '/practice/NOTHERE')
+  await expect(page.getByText('It is not kept on this device')).toBeVisible()
+})
