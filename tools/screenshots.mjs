@@ -35,7 +35,7 @@ const SHOTS = [
   { file: 'trials.png', path: '/trials', act: openTrial },
   { file: 'log.png', path: '/log' },
   { file: 'setup.png', path: '/setup' },
-  { file: 'welcome.png', path: '/?room=own', own: true },
+  { file: 'practice.png', path: '/practice', act: practiseOne },
 ]
 
 /** The third stop of the walk. */
@@ -58,6 +58,15 @@ async function liveProbe(page) {
 async function openTrial(page) {
   await page.getByRole('link', { name: /wide sieve/ }).click()
   await page.getByTestId('answer').filter({ hasText: 'minutes' }).waitFor()
+}
+async function practiseOne(page) {
+  await page.getByRole('button', { name: 'Begin A bucket at its limit' }).click()
+  for (let day = 1; day <= 14; day++) {
+    await page.getByLabel('And then').selectOption(day % 2 ? 'feed it' : 'leave it')
+    await page.getByRole('button', { name: `On to day ${day}`, exact: true }).click()
+  }
+  await page.getByRole('button', { name: /Look at it/ }).click()
+  await page.getByTestId('seen').waitFor()
 }
 async function startMoina(page) {
   await page.getByText('Yeast with spirulina', { exact: true }).click()
@@ -127,31 +136,27 @@ try {
     })
     const page = await context.newPage()
     await page.clock.install({ time: AT })
-    await page.goto(shot.own ? `${base}${shot.path}` : `${base}/?room=demo`)
-    if (!shot.own) {
-      await page.getByRole('article').first().waitFor({ timeout: 60_000 })
-      // The clock that has just ended is answered, so that the view itself is seen.
-      const seen = page.getByRole('button', { name: /^Seen/ })
-      while ((await seen.count()) > 0) {
-        await seen
-          .first()
-          .click({ timeout: 3000 })
-          .catch(() => {}) // it may be answered while it is looked for
-        await page.waitForTimeout(200)
-      }
-      if (shot.path === 'brood') {
-        await page.goto(`${base}/broods`)
-        await page.getByRole('link', { name: 'Scarlet badis', exact: true }).waitFor()
-      }
-      const links = {
-        brood: () => page.getByRole('link', { name: 'Scarlet badis', exact: true }),
-        harvest: () => page.locator('a[href^="/harvest/"]').first(),
-      }
-      if (shot.path === 'harvest') await page.goto(`${base}/bench`)
-      const link = links[shot.path]?.()
-      const path = link ? await link.getAttribute('href') : shot.path
-      if (path !== '/') await page.goto(`${base}${path}`)
+    await page.goto(`${base}/?room=demo`)
+    await page.getByRole('article').first().waitFor({ timeout: 60_000 })
+    // The clock that has just ended is answered, so that the view itself is seen.
+    const seen = page.getByRole('button', { name: /^Seen/ })
+    while ((await seen.count()) > 0) {
+      await seen
+        .first()
+        .click({ timeout: 3000 })
+        .catch(() => {}) // it may be answered while it is looked for
+      await page.waitForTimeout(200)
     }
+    if (shot.path === 'brood') {
+      await page.goto(`${base}/broods`)
+      await page.getByRole('link', { name: 'Scarlet badis', exact: true }).waitFor()
+    }
+    const links = {
+      brood: () => page.getByRole('link', { name: 'Scarlet badis', exact: true }),
+    }
+    const link = links[shot.path]?.()
+    const path = link ? await link.getAttribute('href') : shot.path
+    if (path !== '/') await page.goto(`${base}${path}`)
     await page.getByRole('heading', { level: 1 }).waitFor()
     if (shot.wait) await page.locator(shot.wait).first().waitFor({ timeout: 90_000 })
     await shot.act?.(page)

@@ -11,7 +11,7 @@ class PracticeDatabase extends Dexie {
 }
 
 let opened: PracticeDatabase | null = null
-export const practiceDb = (): PracticeDatabase => (opened ??= new PracticeDatabase())
+const practiceDb = (): PracticeDatabase => (opened ??= new PracticeDatabase())
 
 /** Every exercise that can be read, the oldest first; what cannot be read stays where it is. */
 export async function allGames(): Promise<PlayedGame[]> {

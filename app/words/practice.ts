@@ -60,11 +60,14 @@ const didWords = ({ act, take }: Judged['did']) =>
   [take > 0.005 ? `draw ${percent(take)}` : '', act === 'wait' ? '' : ACT_WORDS[act]]
     .filter(Boolean)
     .join(' and ') || 'leave it'
+/** Chance is told of from so many days of food on. */
+const LUCK_FROM = 3
 /** What came of a decision that was worth less than another, and whether luck made it good. */
 export function judgedWords(j: Judged): string {
-  const lost = numberText(-j.value, { digits: 2 })
-  const luck = j.luck > 1 ? ' It went better than could be known: luck.' : ''
-  const bad = j.luck < -1 ? ' It went worse than could be known: bad luck.' : ''
-  return `Day ${j.day}: you chose to ${didWords(j.did)}. From what you had seen, to ${didWords(j.best)} was worth ${lost} days of food more.${luck}${bad}`
+  const lost = numberText(-j.value, { decimals: 1 })
+  const days = lost === '1' ? 'day' : 'days'
+  const luck = j.luck > LUCK_FROM ? ' It went better than could be known: luck.' : ''
+  const bad = j.luck < -LUCK_FROM ? ' It went worse than could be known: bad luck.' : ''
+  return `Day ${j.day}: you chose to ${didWords(j.did)}. From what you had seen, to ${didWords(j.best)} was worth ${lost} ${days} of food more.${luck}${bad}`
 }
 export const goalWords = (x: number) => percent(x)

@@ -2,7 +2,7 @@ import { ASKS, type TrialKind } from '@renatus/core/trials/asks'
 import { LESS_IS_BETTER, type ArmResult, type Spread } from '@renatus/core/trials/arms'
 import { factorOf, FACTOR_IDS, type FactorId } from '@renatus/core/trials/factors'
 import { inOrder } from '@renatus/core/trials/trialState'
-import type { MemberRead } from '@renatus/core/trials/values'
+import type { MemberRead } from '@renatus/core/trials/member'
 import type { TrialRecord } from '@renatus/core/records/records'
 import { TRIAL_ASKS, type TrialAsk, type TrialEnd } from '@renatus/core/records/vocabulary'
 import { numberText } from '@renatus/core/units/numberText'
@@ -10,7 +10,7 @@ import { plural } from './round'
 
 const GAP = '\u00a0'
 
-export const KIND_WORDS: Readonly<Record<TrialKind, string>> = {
+const KIND_WORDS: Readonly<Record<TrialKind, string>> = {
   culture: 'Cultures',
   hatch: 'Hatches',
   diet: 'Diets of broods',
@@ -80,7 +80,7 @@ export const factorOptions = (kind: TrialKind) =>
   }))
 
 /** "4.6 days", "71 %", "12 per mL". */
-export function valueWords(x: number, asks: TrialAsk): string {
+function valueWords(x: number, asks: TrialAsk): string {
   const { measure, unit } = ASKS[asks]
   if (measure === 'share') return `${Math.round(100 * x)}${GAP}%`
   const text = x >= 100 ? numberText(Number(x.toPrecision(2))) : numberText(x, { digits: 2 })

@@ -2,7 +2,7 @@ import { expose } from 'comlink'
 import type { Spread, TrialMeasure } from '@renatus/core/trials/arms'
 import { power, type Power } from '@renatus/core/trials/power'
 import { trialState, type TrialState } from '@renatus/core/trials/trialState'
-import type { TrialRoom } from '@renatus/core/trials/values'
+import type { TrialRoom } from '@renatus/core/trials/member'
 import type { TrialRecord } from '@renatus/core/records/records'
 
 /** Reads trials off the page: every vessel is worked through from its start. */

@@ -1,6 +1,6 @@
 import type { RoomState } from '../stock/roomState'
 import type { TrialRecord } from '../records/records'
-import type { TrialRoom } from './values'
+import type { TrialRoom } from './member'
 
 /** The part of a room that a trial is read out of: what its vessels are and what was told of them. */
 export function partOf(state: RoomState, trial: TrialRecord): TrialRoom {

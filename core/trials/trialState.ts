@@ -14,7 +14,8 @@ import {
 import { ASKS, LOOKED_AT_BLIND } from './asks'
 import { pooledSpread } from './readLogs'
 import { readTrial } from './readTrial'
-import { memberValues, type MemberRead, type TrialRoom } from './values'
+import type { MemberRead, TrialRoom } from './member'
+import { memberValues } from './values'
 
 export type TrialAnswer = EntryData<'trial.ended'> & { at: Instant }
 

@@ -17,6 +17,7 @@ const VIEWS = [
   '/stores',
   '/trials',
   '/trials/new',
+  '/practice?food=moina',
   '/methods',
   '/log',
   '/setup',

@@ -41,7 +41,7 @@ test("a beginner's evening: looks, a jar, a brood, the account and what was lear
   // Three looks; left, and taken up again where it was.
   await page.getByRole('button', { name: 'Begin', exact: true }).click()
   const say = async () => {
-    await page.getByText('building', { exact: true }).click()
+    await page.locator('label').filter({ hasText: 'building' }).click()
     await page.getByLabel('How sure').selectOption('quite sure')
     await page.getByRole('button', { name: 'That is what it is' }).click()
   }
@@ -65,7 +65,7 @@ test("a beginner's evening: looks, a jar, a brood, the account and what was lear
     if (day !== 6) return
     await page.getByRole('button', { name: /Look at it/ }).click()
     await expect(page.getByTestId('seen')).toBeVisible()
-    await page.getByText('ready', { exact: true }).click()
+    await page.locator('label').filter({ hasText: 'ready' }).click()
     await page.getByLabel('Draw for the mouths').selectOption('33 % of it')
     await page.getByLabel('And then').selectOption('leave it')
     await expect(page.getByText('3 min today')).toBeVisible()

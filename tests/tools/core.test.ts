@@ -330,24 +330,6 @@ describe('headless', () => {
     expect((await call(['soda'], { volumeL: 2, pH: 8.4, kHdeg: 1 })).out!.firstG).toBe(1)
   })
 
-  it('practice: a scenario, a seed and a player, or decisions; nonsense is refused by name', async () => {
-    const { out } = await call(['scenarios'])
-    expect(out!.scenarios.length).toBeGreaterThanOrEqual(24)
-    const ask = { scenario: 'larvae-bucket', seed: 0 }
-    const played = (await call(['practice'], { ...ask, player: 'fixed' })).out!
-    expect(played).toEqual((await call(['practice'], { ...ask, player: 'fixed' })).out)
-    expect(played.outcome.goal).toBe(played.outcome.fixed)
-    const wrong = async (more: object) => (await call(['practice'], { ...ask, ...more })).error
-    expect(await wrong({ scenario: 'nowhere', player: 'fixed' })).toMatchObject({
-      path: 'scenario',
-    })
-    expect(await wrong({ decisions: [{ day: 20 }] })).toMatchObject({ path: 'decisions' })
-    expect(await wrong({ decisions: [{ day: 1 }, { day: 1 }] })).toMatchObject({
-      path: 'decisions',
-    })
-    expect(await wrong({})).toMatchObject({ path: 'player' })
-  })
-
   it('merge: rooms of several devices are one, whoever is first, and what differs is named', async () => {
     const at = '2026-03-16T06:00:00Z'
     const file = (name: string, updatedAt: string, text: string) => ({

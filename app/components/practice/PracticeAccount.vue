@@ -23,7 +23,7 @@ const bars = computed(() => [
   { name: 'The card by fixed days', goal: props.account.outcome.fixed },
   { name: 'Renatus, followed blindly', goal: props.account.outcome.advice },
   { name: 'Anything at random', goal: props.account.outcome.random },
-  { name: 'Who knows all', goal: props.account.outcome.perfect },
+  { name: 'Who sees into it', goal: props.account.outcome.perfect },
 ])
 const isHands = computed(() => props.scenario.kind === 'hands')
 const dear = computed(() =>
@@ -44,6 +44,26 @@ const days = computed(() =>
       saw: props.said.get(`${c.day} ${c.vessel}`)?.saw ?? null,
     })),
 )
+type Row = (typeof days.value)[number] & { until: number }
+/** Days alike are one line. */
+const rows = computed(() => {
+  const found: Row[] = []
+  const isLike = (a: Row, b: (typeof days.value)[number]) =>
+    a.vessel === b.vessel &&
+    a.truth === b.truth &&
+    a.saw === b.saw &&
+    a.belief?.readiness === b.belief?.readiness
+  for (const d of days.value.toSorted((a, b) => a.vessel - b.vessel || a.day - b.day)) {
+    const last = found.at(-1)
+    if (last && props.scenario.kind !== 'look' && isLike(last, d)) last.until = d.day
+    else found.push({ ...d, until: d.day })
+  }
+  return found
+})
+function dayWords(r: Row): string {
+  if (props.scenario.kind === 'look') return String(r.day + 1)
+  return r.until > r.day ? `${r.day} to ${r.until}` : String(r.day)
+}
 const mark = (r: string) => STAGES[r as keyof typeof STAGES].mark
 const word = (r: string) => STAGES[r as keyof typeof STAGES].word
 const many = computed(() => new Set(days.value.map(d => d.vessel)).size > 1)
@@ -81,6 +101,12 @@ const many = computed(() => new Set(days.value.map(d => d.vessel)).size > 1)
       </ul>
       <p class="max-w-prose">{{ scenario.teaches }}</p>
     </section>
+    <section v-if="dear.length" class="grid gap-2">
+      <ShelfEdge name="Decisions, by what you could know" />
+      <ul class="grid gap-2 max-w-prose">
+        <li v-for="d in dear" :key="`${d.day} ${d.vessel}`">{{ judgedWords(d) }}</li>
+      </ul>
+    </section>
     <section v-if="!isHands" class="grid gap-2">
       <ShelfEdge name="What was true" />
       <div class="overflow-x-auto" tabindex="0" role="group" aria-label="What was true, day by day">
@@ -97,8 +123,8 @@ const many = computed(() => new Set(days.value.map(d => d.vessel)).size > 1)
             </tr>
           </thead>
           <tbody>
-            <tr v-for="d in days" :key="`${d.day} ${d.vessel}`" class="rule">
-              <td class="pr-4">{{ scenario.kind === 'look' ? d.day + 1 : d.day }}</td>
+            <tr v-for="d in rows" :key="`${d.day} ${d.vessel}`" class="rule">
+              <td class="pr-4">{{ dayWords(d) }}</td>
               <td v-if="many" class="pr-4">{{ d.vessel + 1 }}</td>
               <td class="pr-4">{{ mark(d.truth) }} {{ word(d.truth) }}</td>
               <td class="pr-4" :class="{ 'font-bold': d.saw !== null && d.saw !== d.truth }">
@@ -114,12 +140,6 @@ const many = computed(() => new Set(days.value.map(d => d.vessel)).size > 1)
           </tbody>
         </table>
       </div>
-    </section>
-    <section v-if="dear.length" class="grid gap-2">
-      <ShelfEdge name="Decisions, by what you could know" />
-      <ul class="grid gap-2 max-w-prose">
-        <li v-for="d in dear" :key="`${d.day} ${d.vessel}`">{{ judgedWords(d) }}</li>
-      </ul>
     </section>
     <p class="small">
       Nothing was changed after the first day: seed {{ seed }}.<template v-if="account.judgement">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { MemberRead } from '@renatus/core/trials/values'
+import type { MemberRead } from '@renatus/core/trials/member'
 import type { TrialRecord } from '@renatus/core/records/records'
 import InlineWays from '~/components/shared/InlineWays.vue'
 import { memberWords } from '~/words/trials'

@@ -3,7 +3,7 @@ import type { ArmResult } from '@renatus/core/trials/arms'
 /** Drawn in units of the box; it grows with its width. */
 export const DOTS = { width: 480, left: 124, right: 464, top: 10, row: 44, axis: 34 } as const
 
-export interface DotRow {
+interface DotRow {
   id: string
   name: string
   y: number

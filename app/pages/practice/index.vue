@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { navigateTo } from '#app/composables/router'
+import { navigateTo, useRoute } from '#app/composables/router'
+import { foodOf } from '@renatus/core/foods/index'
 import { learnerStand } from '@renatus/core/practice/learner'
 import { canGoOn, PRACTICE_VERSION, type PlayedGame } from '@renatus/core/practice/playedGame'
 import { scenarioOf, scenarios } from '@renatus/core/practice/scenarios/index'
@@ -39,6 +40,12 @@ const SECTIONS = [
   { id: 'learned', name: 'What you know' },
   ...EXERCISE_KINDS.map(kind => ({ id: kind, name: KIND_WORDS[kind].name })),
 ]
+/** Asked for from a vessel of the shelf: exercises of its food. */
+const asked = computed(() => foodOf(String(useRoute().query.food ?? '')))
+const alike = computed(() => {
+  const food = asked.value?.profile.id
+  return food ? scenarios.filter(s => s.foods.includes(food) && s.kind !== 'hands') : []
+})
 const remember = () => local.set(KEY, name.value)
 async function begin(scenario: string) {
   remember()
@@ -80,6 +87,15 @@ const save = () =>
     </div>
     <SectionNav label="Parts of this page" :sections="SECTIONS" />
     <div class="grid grid-cols-1 gap-8 min-w-0">
+      <section v-if="asked" class="grid gap-2">
+        <ShelfEdge :name="`Like your ${asked.profile.name}`" />
+        <p v-if="!alike.length">There is no exercise with it yet.</p>
+        <p class="flex flex-wrap gap-2">
+          <button v-for="s in alike" :key="s.id" class="btn" @click="begin(s.id)">
+            {{ s.name }}
+          </button>
+        </p>
+      </section>
       <section id="learned" class="grid gap-3">
         <ShelfEdge name="What you know" />
         <p class="sentence" data-testid="next">{{ nextWords(stand, next.name) }}</p>

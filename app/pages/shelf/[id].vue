@@ -95,7 +95,11 @@ const number = (x: number) => (x >= 100 ? units.count(x) : numberText(x, { digit
         >.<template v-if="culture.mother"> <strong>Mother: never fed from.</strong></template
         ><template v-if="state!.quarantine"> <strong>Stands apart.</strong></template>
         {{ ' ' }}
-        <NuxtLink :to="`/labels?ids=${culture.id}`" :prefetch="false" class="link">Label</NuxtLink>
+        <NuxtLink :to="`/labels?ids=${culture.id}`" :prefetch="false" class="link">Label</NuxtLink
+        >{{ ' ' }}
+        <NuxtLink :to="`/practice?food=${culture.foodId}`" :prefetch="false" class="link"
+          >Practise jars like this one</NuxtLink
+        >
         <span role="status">{{ busy && reading ? 'Reading it anew.' : '' }}</span>
       </p>
     </div>

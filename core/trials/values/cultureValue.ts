@@ -11,7 +11,7 @@ import type { MaterialId, TrialAsk } from '../../records/vocabulary'
 import { hoursBetween } from '../../time/localDate'
 import type { Valued } from '../arms'
 import { ownValue } from '../ownValue'
-import type { TrialRoom } from '../values'
+import type { TrialRoom } from '../member'
 
 const H_A_DAY = 24
 

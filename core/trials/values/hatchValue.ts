@@ -2,7 +2,7 @@ import { ofKind } from '../../records/effectiveEntries'
 import type { TrialRecord } from '../../records/records'
 import { hoursBetween } from '../../time/localDate'
 import type { Hits, Valued } from '../arms'
-import type { TrialRoom } from '../values'
+import type { TrialRoom } from '../member'
 
 /** Of one bottle: animals that were counted in the drops, and what all of it holds by them. */
 function countsOf(id: string, waterMl: number, room: TrialRoom) {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { foods } from '@renatus/core/foods/index'
 import { recipe } from '@renatus/core/foods/recipe'
 import type { Entry } from '@renatus/core/records/entries'
-import { HAND_UNITS } from '@renatus/core/records/vocabulary'
+import { HAND_UNITS, TRIAL_ASKS } from '@renatus/core/records/vocabulary'
 import { comingLines } from '@renatus/core/round/comingLines'
 import { fetchFirst } from '@renatus/core/round/fetchFirst'
 import { handText } from '@renatus/core/round/handText'
@@ -16,8 +16,10 @@ import { mixing, stillNeeded } from '~/words/count'
 import { noEaterWords, pieces } from '~/words/gel'
 import { entrySentence } from '~/words/log'
 import { shortMinutes } from '~/words/planMinutes'
+import { judgedWords } from '~/words/practice'
 import { plural, roundLead } from '~/words/round'
 import { amountOf, larderLead, lastsWords, moneyText } from '~/words/stores'
+import { armWords, moreWords, powerWords } from '~/words/trials'
 import { paceWords } from '~/words/learned'
 import { backWords, sinceWords } from '~/words/tending'
 import { NUMBERS, slipsIn, withNumbers } from './slipsIn'
@@ -81,6 +83,11 @@ function* sentencesOfNumbers(): Generator<string> {
     yield sinceWords(n * 24)
     yield slackWords(Math.round(n))
     yield noEaterWords('Mix', Math.round(n))
+    const judged = { day: n, vessel: 0, did: { act: 'wait', take: 0 }, luck: 0 } as const
+    yield judgedWords({ ...judged, best: { act: 'feed', take: 0 }, value: -n })
+    yield powerWords(Math.max(1, Math.round(n)), 0.9, 1.5)
+    yield moreWords(Math.round(n))
+    for (const ask of TRIAL_ASKS) yield armWords({ mean: n, p10: n * 0.8, p90: n * 1.2 }, ask)
     yield paceWords({ factor: n, rounds: Math.round(n) })
     yield shortMinutes({ there: n, taken: n + 1 }) ?? ''
     yield startLateWords(
