@@ -84,6 +84,7 @@ function valueWords(x: number, asks: TrialAsk): string {
   const { measure, unit } = ASKS[asks]
   if (measure === 'share') return `${Math.round(100 * x)}${GAP}%`
   const text = x >= 100 ? numberText(Number(x.toPrecision(2))) : numberText(x, { digits: 2 })
+  if (unit === 'd' && text === '1') return `1${GAP}day`
   return unit === '' ? text : `${text}${GAP}${UNIT_WORDS[unit] ?? unit}`
 }
 const bare = (x: number, asks: TrialAsk) => valueWords(x, asks).split(GAP)[0]!

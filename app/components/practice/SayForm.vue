@@ -19,7 +19,7 @@ const id = useId()
         <label
           v-for="r in READINESS"
           :key="r"
-          class="btn cursor-pointer has-checked:bg-ink has-checked:text-ground focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-plan"
+          class="btn cursor-pointer has-checked:bg-ink has-checked:text-on-ink focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-plan"
           ><input v-model="saw" type="radio" :name="`${id}-saw`" :value="r" class="sr-only" /><span
             ><span aria-hidden="true">{{ STAGES[r].mark }}</span> {{ STAGES[r].word }}</span
           ></label
