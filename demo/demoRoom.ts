@@ -12,6 +12,8 @@ export interface DemoRoom {
   file: RoomFile
   /** What its log has taught, to be gone on from. */
   learning: Loft['learning']
+  /** Exercises of its person, which are kept beside the room. */
+  practice: Loft['practice']
 }
 
 /**
@@ -41,5 +43,6 @@ export function demoRoom(lived: string, now: Instant, timeZone: string): DemoRoo
       kept: [],
     },
     learning: loft.learning,
+    practice: loft.practice,
   }
 }

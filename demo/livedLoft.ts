@@ -1,6 +1,7 @@
 import { storeShelf } from './storeShelf'
 import { trialShelf } from './trialShelf'
 import { compare } from '@renatus/core/math/compare'
+import type { PlayedGame } from '@renatus/core/practice/playedGame'
 import { learnRoom, type LearningCache } from '@renatus/core/estimation/learning/learnRoom'
 import { randomStream } from '@renatus/core/math/random'
 import type { Entry } from '@renatus/core/records/entries'
@@ -17,6 +18,7 @@ import { roundsAround } from '@renatus/core/time/rounds'
 import { loftAir, loftCultures, loftLives, loftPipette, weighedPipette } from './cultures'
 import { gelShelf } from './gelShelf'
 import { idMaker } from './ids'
+import { learnedGames } from './learner'
 import { livedWeeks } from './livedWeeks'
 import { HISTORY_DAYS, netLoft } from './netLoft'
 
@@ -31,6 +33,8 @@ export interface Loft {
   entries: Entry[]
   /** What the log had taught by the first round of the last day. */
   learning: { learned: Learned; cache: LearningCache }
+  /** Two weeks of exercises; they are no part of the room. */
+  practice: PlayedGame[]
 }
 
 /** The room as it stood before an instant: what came later is not there, what was removed later is. */
@@ -73,5 +77,7 @@ export function livedLoft(today: LocalDate, timeZone: string): Loft {
   const whole = { records: weeks.records, entries }
   const first = before(whole, lived.find(r => r.date === today)!.at)
   const learning = learnRoom(first.records, first.entries)!
-  return { today, timeZone, ...whole, learning }
+  const evenings = idMaker(randomStream(LOFT_SEED + 5))
+  const practice = learnedGames(today, timeZone, LOFT_SEED, evenings)
+  return { today, timeZone, ...whole, learning, practice }
 }

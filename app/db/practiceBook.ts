@@ -1,24 +1,42 @@
 import Dexie, { type EntityTable } from 'dexie'
 import { playedGame, type PlayedGame } from '@renatus/core/practice/playedGame'
+import type { WhichRoom } from './database'
 
-/** Exercises are kept in a database of their own: nothing of them ever touches a room. */
+/** Exercises are kept in databases of their own: nothing of them ever touches a room. */
 class PracticeDatabase extends Dexie {
   games!: EntityTable<PlayedGame, 'id'>
-  constructor() {
-    super('renatus-practice', { chromeTransactionDurability: 'strict' })
+  constructor(name: string) {
+    super(name, { chromeTransactionDurability: 'strict' })
     this.version(1).stores({ games: 'id, learner, startedAt' })
   }
 }
 
-let opened: PracticeDatabase | null = null
-const practiceDb = (): PracticeDatabase => (opened ??= new PracticeDatabase())
+const NAMES: Readonly<Record<WhichRoom, string>> = {
+  own: 'renatus-practice',
+  demo: 'renatus-practice-demo',
+}
+const opened = new Map<WhichRoom, PracticeDatabase>()
+function practiceDb(beside: WhichRoom): PracticeDatabase {
+  const db = opened.get(beside) ?? new PracticeDatabase(NAMES[beside])
+  opened.set(beside, db)
+  return db
+}
 
 /** Every exercise that can be read, the oldest first; what cannot be read stays where it is. */
-export async function allGames(): Promise<PlayedGame[]> {
-  const stored: unknown[] = await practiceDb().games.orderBy('startedAt').toArray()
+export async function allGames(beside: WhichRoom): Promise<PlayedGame[]> {
+  const stored: unknown[] = await practiceDb(beside).games.orderBy('startedAt').toArray()
   return stored.flatMap(g => playedGame.safeParse(g).data ?? [])
 }
-export const gameOf = async (id: string): Promise<PlayedGame | null> =>
-  playedGame.safeParse(await practiceDb().games.get(id)).data ?? null
-export const keepGame = (g: PlayedGame) =>
-  practiceDb().games.put(playedGame.parse(JSON.parse(JSON.stringify(g))))
+export const gameOf = async (beside: WhichRoom, id: string): Promise<PlayedGame | null> =>
+  playedGame.safeParse(await practiceDb(beside).games.get(id)).data ?? null
+export const keepGame = (beside: WhichRoom, g: PlayedGame) =>
+  practiceDb(beside).games.put(playedGame.parse(JSON.parse(JSON.stringify(g))))
+
+/** All of them are made anew: beside the demo room, which is. */
+export async function renewGames(beside: 'demo', games: readonly PlayedGame[]): Promise<void> {
+  const db = practiceDb(beside)
+  await db.transaction('rw', db.games, async () => {
+    await db.games.clear()
+    await db.games.bulkPut([...games])
+  })
+}

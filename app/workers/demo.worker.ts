@@ -2,6 +2,7 @@ import { expose } from 'comlink'
 import { demoRoom } from '@demo/demoRoom'
 import { RenatusDatabase } from '~/db/database'
 import { keepLearning } from '~/db/learned'
+import { renewGames } from '~/db/practiceBook'
 import { importRoom } from '~/db/transfer'
 
 /** Moves the demo's eight weeks to today and writes them, off the page. They were lived when the app was built. */
@@ -9,12 +10,13 @@ const maker = {
   async make(database: string, now: string, timeZone: string): Promise<void> {
     const answer = await fetch(new URL('/loft.json', self.location.origin))
     if (!answer.ok) throw new Error(`the weeks of the demo room did not come (${answer.status})`)
-    const { file, learning } = demoRoom(await answer.text(), now, timeZone)
+    const { file, learning, practice } = demoRoom(await answer.text(), now, timeZone)
     const db = new RenatusDatabase(database)
     // It comes with what its log has taught: only what the day brought is learned here.
     await keepLearning(db, learning)
     await importRoom(db, file, 'replace')
     db.close()
+    await renewGames('demo', practice)
   },
 }
 

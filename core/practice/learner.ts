@@ -1,4 +1,4 @@
-import type { Readiness } from '../dynamics/contract'
+import { READINESS, type Readiness } from '../dynamics/contract'
 import { compare } from '../math/compare'
 import { SURE } from './decision'
 import { judgementOf, type Judgement } from './judgement'
@@ -25,8 +25,12 @@ export interface Confusion {
 export interface LearnerStand {
   skills: SkillStand[]
   judgement: Judgement | null
-  /** What was taken for what, the most frequent first. */
+  /** What was taken for what, the most frequent first; what is long ago counts less. */
   confusions: Confusion[]
+  /** All sayings: how often each stage (row) was taken for each (column), in the order of READINESS. */
+  taken: number[][]
+  /** For each step of being sure: what it says, how often that came true, of how many. */
+  came: { said: number; share: number; from: number }[]
   /** What to practise next, and why. */
   next: { scenario: string; why: 'confused' | 'new' | 'weakest'; confusion: Confusion | null }
 }
@@ -136,6 +140,14 @@ export function learnerStand(games: readonly PlayedGame[]): LearnerStand {
       sayings.map(s => ({ said: SURE[s.sure - 1]!, right: s.saw === s.truth })),
     ),
     confusions,
+    taken: READINESS.map(truth =>
+      READINESS.map(saw => sayings.filter(s => s.truth === truth && s.saw === saw).length),
+    ),
+    came: SURE.flatMap((said, i) => {
+      const mine = sayings.filter(s => s.sure === i + 1)
+      const share = mine.filter(s => s.saw === s.truth).length / Math.max(1, mine.length)
+      return mine.length > 0 ? [{ said, share, from: mine.length }] : []
+    }),
     next: nextOf(ended, skills, confusions),
   }
 }

@@ -89,6 +89,8 @@ test("a beginner's evening: looks, a jar, a brood, the account and what was lear
   await visit(page, '/practice')
   await expect(page.getByText('Naming the stage')).toBeVisible()
   await expect(page.getByText(/over 11 sayings/)).toBeVisible()
+  await expect(page.getByRole('group', { name: 'What was taken for what' })).toBeVisible()
+  expect(await faults(page, 'what was learned')).toEqual([])
   await page.getByLabel('Who practises').fill('Somebody else')
   await expect(page.getByTestId('next')).toContainText('Not tried yet')
   expect(await roomOf(page)).toBe(before)
@@ -110,4 +112,13 @@ test('an answer that is no number is refused; an exercise that is not there says
   await expect(page.getByTestId('goal')).toHaveText(/\d+.%/, { timeout: 60_000 })
   await visit(page, '/practice/NOTHERE')
   await expect(page.getByText('It is not kept on this device')).toBeVisible()
+})
+
+test('the loft has somebody who has practised for two weeks', async ({ page }) => {
+  await page.clock.install({ time: new Date('2026-03-24T05:34:00Z') })
+  await page.goto('/?room=demo')
+  await expect(page.getByRole('article').first()).toBeVisible({ timeout: 60_000 })
+  await visit(page, '/practice')
+  await expect(page.getByLabel('Who practises')).toHaveValue('Late shift')
+  await expect(page.getByText(/over 40 sayings/)).toBeVisible()
 })

@@ -2,6 +2,8 @@
 import type { LearnerStand } from '@renatus/core/practice/learner'
 import { numberText } from '@renatus/core/units/numberText'
 import { confusionWords, SKILL_WORDS } from '~/words/practice'
+import CamePicture from './CamePicture.vue'
+import TakenTable from './TakenTable.vue'
 
 /** How often somebody is right, by what is practised, with how sure that is; and what is taken for what. */
 defineProps<{ stand: LearnerStand }>()
@@ -35,6 +37,10 @@ const percent = (x: number) => Math.round(100 * x)
       How sure you say you are is off by {{ numberText(stand.judgement.brier, { digits: 2 }) }} over
       {{ stand.judgement.from }} sayings (0 is perfect, 0.25 knows nothing).
     </p>
+    <div v-if="stand.came.length" class="flex flex-wrap gap-8 items-start">
+      <TakenTable :taken="stand.taken" />
+      <CamePicture :came="stand.came" class="max-w-64" />
+    </div>
     <p v-if="stand.confusions.length" class="small">
       Taken for another:
       {{ stand.confusions.slice(0, MOST).map(confusionWords).join('; ') }}.

@@ -15,8 +15,10 @@ import { nowInstant } from '~/composables/clock'
 import { useFailures } from '~/composables/useFailures'
 import { gameOf, keepGame } from '~/db/practiceBook'
 import { practiceClient } from '~/engine/practiceClient'
+import { useRoomStore } from '~/stores/room'
 
 /** One exercise, from its first question to its account. It can be left and gone on with at any decision. */
+const room = useRoomStore()
 const id = String(useRoute().params.id)
 const game = shallowRef<PlayedGame | null>(null)
 const loaded = ref(false)
@@ -34,7 +36,7 @@ const said = computed(
     ),
 )
 async function load() {
-  game.value = await gameOf(id)
+  game.value = await gameOf(room.which, id)
   loaded.value = true
 }
 void load()
@@ -42,7 +44,7 @@ void load()
 async function decided(of: Partial<Decision>[]) {
   const decisions = [...game.value!.decisions, ...of.map(d => decision.parse(d))]
   game.value = { ...game.value!, decisions }
-  await keepGame(game.value)
+  await keepGame(room.which, game.value)
 }
 function sayingsOf(made: Practised) {
   return made.course.flatMap(c => {
@@ -61,7 +63,7 @@ async function makeAccount() {
     const { goal, fixed, advice } = made.outcome
     const result = { goal, fixed, advice, sayings: sayingsOf(made) }
     game.value = { ...g, endedAt: nowInstant(), result }
-    await keepGame(game.value)
+    await keepGame(room.which, game.value)
   } catch (error) {
     useFailures().report(error)
   }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, toRef, watch } from 'vue'
 import { navigateTo, useRoute } from '#app/composables/router'
 import { foodOf } from '@renatus/core/foods/index'
 import { learnerStand } from '@renatus/core/practice/learner'
@@ -15,15 +15,21 @@ import { useLive } from '~/composables/useLive'
 import { local } from '~/db/local'
 import { newId } from '~/db/newId'
 import { allGames, keepGame } from '~/db/practiceBook'
+import { useRoomStore } from '~/stores/room'
 import { goalWords, KIND_WORDS, nextWords } from '~/words/practice'
 
 /** Where nothing dies: exercises, and what somebody has learned. */
 const KEY = 'renatus.learner'
-const learner = ref(local.get(KEY) ?? 'Me')
+const learner = ref(local.get(KEY) ?? '')
 const name = computed(() => learner.value.trim().slice(0, 40) || 'Me')
-const games = useLive(allGames, ref('practice'))
+const room = useRoomStore()
+const games = useLive(() => allGames(room.which), toRef(room, 'which'))
 const mine = computed(() => (games.value ?? []).filter(g => g.learner === name.value))
 const names = computed(() => [...new Set((games.value ?? []).map(g => g.learner))])
+/** Until somebody says who they are it is whoever practised here last. */
+watch(games, all => {
+  if (learner.value === '') learner.value = all?.at(-1)?.learner ?? 'Me'
+})
 const stand = computed(() => learnerStand(mine.value))
 const next = computed(() => scenarioOf(stand.value.next.scenario)!)
 const open = computed(() => mine.value.filter(canGoOn).reverse())
@@ -60,7 +66,7 @@ async function begin(scenario: string) {
     decisions: [],
     result: null,
   }
-  await keepGame(game)
+  await keepGame(room.which, game)
   await navigateTo(`/practice/${game.id}`)
 }
 const save = () =>

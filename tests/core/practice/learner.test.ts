@@ -42,6 +42,9 @@ describe('a learner', () => {
     const stand = learnerStand([game(1, { result: mixed })])
     expect(stand.confusions[0]).toMatchObject({ truth: 'building', saw: 'ready', times: 3 })
     expect(stand.next).toMatchObject({ why: 'confused', scenario: 'milky-or-clear' })
+    expect(stand.taken.flat().reduce((a, b) => a + b, 0)).toBe(6)
+    expect(stand.taken[1]![2]).toBe(3)
+    expect(stand.came).toEqual([{ said: 0.85, share: 1 / 6, from: 6 }])
     const stage = stand.skills.find(s => s.skill === 'stage')!
     expect(stage.share).toBeCloseTo(1 / 6, 9)
     expect(stage.low).toBeLessThan(stage.share)
