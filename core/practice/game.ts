@@ -285,10 +285,11 @@ function live(g: Game, v: GameVessel, index: number, chance: RandomStream): void
 
 /** Ends a day with what was decided, and lives it through. What is decided for another day or a vessel that is not there is nothing. */
 export function nextDay(g: Game, decisions: readonly Decision[]): void {
-  const brought = decisions.reduce((sum, d) => sum + decide(g, d), 0)
+  const today = decisions.filter(d => d.day === g.day)
+  const brought = today.reduce((sum, d) => sum + decide(g, d), 0)
   const wanted = g.vessels.some(v => wantOf(g, v) > 0) || hasMouths(g)
   g.fed.push(wanted ? Math.min(1, brought) : null)
-  g.decisions.push(...decisions)
+  g.decisions.push(...today)
   g.vessels.forEach((v, i) => live(g, v, i, streamFor(g.seed, 2_000_000 + g.day * 31 + i)))
   g.day++
 }
