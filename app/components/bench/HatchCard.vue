@@ -95,7 +95,7 @@ async function read() {
           :scale="0.85"
         />
         <div class="min-w-0">
-          <h2 class="text-[1.1875rem]">{{ vessel?.name ?? 'Vessel' }}</h2>
+          <h2 class="text-[1.1875rem]">{{ vessel?.name ?? hatch.name }}</h2>
           <p class="small">
             started {{ units.when(hatch.startedAt) }},
             {{ units.duration(Math.max(0, elapsed)) }} ago: {{ units.litres(hatch.setup.waterL) }},
