@@ -27,6 +27,7 @@ import { gelBoxes, holdsGel, type GelBox } from './gelBoxes'
 import { hatchCultures, modelOfHatch, type HatchCulture } from './hatchCultures'
 import { movedPulls } from './movedPulls'
 import { NOTHING_LEARNED, type Learned } from './learned'
+import { liveTrials } from './liveTrials'
 import { lossADay } from './lotAgeing'
 import { lotState, type LotState } from './lotState'
 import { materialStocks, type MaterialStock } from './materialStock'
@@ -164,7 +165,7 @@ export function roomState(
     salts: all('salt'),
     lots,
     stores,
-    trials: all('trial'),
+    trials: liveTrials(all('trial'), new Set(cultures.map(c => c.id)), entries),
     materials: materialStocks(
       all('material'),
       cultures.map(c => c.record),

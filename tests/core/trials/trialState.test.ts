@@ -140,6 +140,13 @@ describe('a trial of four matters', () => {
     for (const e of first) expect(entry.safeParse(e).success).toBe(true)
   })
 
+  it('goes with its vessels when its start is undone, and stays without them once it has ended', () => {
+    expect(stateAt(all, first, 1).trials).toHaveLength(1)
+    expect(stateAt(all, [], 1).trials).toEqual([])
+    const end = { trialId: trial.id, how: 'stopped' as const, spread: null, arms: [] }
+    expect(stateAt(all, [log(day(1), 'trial.ended', end)], 2).trials).toHaveLength(1)
+  })
+
   it('says nothing before anything was seen, and then what the looks say, whatever their days', () => {
     expect(trialState(trial, stateAt(all, first, 3)).result).toBeNull()
     const { result, told, over } = trialState(trial, stateAt(all, [...first, ...looks], 11))
