@@ -2,6 +2,7 @@ import { cp } from 'node:fs/promises'
 import tailwindcss from '@tailwindcss/vite'
 import { build } from 'esbuild'
 import { fileURLToPath } from 'node:url'
+import { emitNotices, gatherNotices } from './tools/notices'
 
 /** Threads of the server are files of their own beside it. */
 async function buildThreads(serverDir: string): Promise<void> {
@@ -55,9 +56,9 @@ export default defineNuxtConfig({
   vite: {
     // As modules for browsers of today: a tenth smaller than what stands for all.
     resolve: { alias: [{ find: /^dexie$/, replacement: 'dexie/dist/modern/dexie.min.mjs' }] },
-    plugins: [tailwindcss()],
+    plugins: [tailwindcss(), gatherNotices(), emitNotices()],
     define: { __RENATUS_BUILD__: JSON.stringify(new Date().toISOString()) },
-    worker: { format: 'es' },
+    worker: { format: 'es', plugins: () => [gatherNotices()] },
     build: {
       rollupOptions: {
         // Hundreds of crumbs cost a link and a fetch each when a view opens.
@@ -105,6 +106,7 @@ export default defineNuxtConfig({
     compressPublicAssets: { gzip: true, brotli: true },
     routeRules: {
       '/_nuxt/**': { headers: { 'cache-control': 'public, max-age=31536000, immutable' } },
+      '/_nuxt/notices.json': { headers: { 'cache-control': 'no-cache' } },
       '/': { headers: { 'cache-control': 'no-cache' } },
       '/sw.js': { headers: { 'cache-control': 'no-cache' } },
     },
@@ -127,7 +129,7 @@ export default defineNuxtConfig({
       ],
     },
     workbox: {
-      globPatterns: ['**/*.{js,css,html,svg,png,woff2,wasm}', 'loft.json'],
+      globPatterns: ['**/*.{js,css,html,svg,png,woff2,wasm}', 'loft.json', '_nuxt/notices.json'],
       maximumFileSizeToCacheInBytes: 6 * 1024 * 1024,
       navigateFallback: '/',
       navigateFallbackDenylist: [/^\/api\//],

@@ -23,6 +23,7 @@ export default defineConfig({
             'tests/core/**/*.test.ts',
             'tests/demo/**/*.test.ts',
             'tests/tools/**/*.test.ts',
+            'tests/server/**/*.test.ts',
           ],
         },
       },

@@ -1,15 +1,17 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { defineAsyncComponent, ref } from 'vue'
 import type { NuxtError } from '#app'
-import { rescueCopy } from '~/composables/rescueCopy'
 import { failureOf } from '~/words/failures'
 
 /** A page that broke: what happened, that nothing written is lost, and the way to the data. */
 const props = defineProps<{ error: NuxtError }>()
 const missing = props.error.statusCode === 404
 const text = failureOf(props.error.cause ?? props.error).text
+const RescuePanel = defineAsyncComponent(() => import('~/components/shell/RescuePanel.vue'))
+const rescue = ref(false)
 const exported = ref('')
-async function rescue() {
+async function exportAll() {
+  const { rescueCopy } = await import('~/composables/rescueCopy')
   exported.value = (await rescueCopy())
     ? 'A copy of everything that can be read is among your downloads.'
     : 'Nothing could be read to be exported.'
@@ -25,8 +27,10 @@ const home = () => location.assign('/')
     </p>
     <p class="flex flex-wrap gap-3">
       <button class="btn btn-main" @click="home">Back to the round</button>
-      <button class="btn" @click="rescue">Export everything</button>
+      <button class="btn" @click="exportAll">Export everything</button>
+      <button class="btn" @click="rescue = true">See what can be read</button>
     </p>
     <p v-if="exported" role="status">{{ exported }}</p>
+    <RescuePanel v-if="rescue" />
   </main>
 </template>

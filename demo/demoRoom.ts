@@ -41,6 +41,7 @@ export function demoRoom(lived: string, now: Instant, timeZone: string): DemoRoo
       records,
       entries: [...entries, ...counted],
       kept: [],
+      keptEntries: [],
     },
     learning: loft.learning,
     practice: loft.practice,

@@ -1,5 +1,5 @@
-/** Hands a text to the user as a file. */
-export function download(name: string, type: string, text: string) {
+/** Hands a text, or what stands for one, to the user as a file. */
+export function download(name: string, type: string, text: BlobPart) {
   const url = URL.createObjectURL(new Blob([text], { type }))
   const link = document.createElement('a')
   link.href = url

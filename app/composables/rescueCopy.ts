@@ -1,23 +1,46 @@
+import { salvage, type Salvaged } from '@renatus/core/formats/salvage'
+import { writeRoomFile } from '@renatus/core/formats/writeRoomFile'
 import { nowInstant } from '~/composables/clock'
-import { DATABASES, RenatusDatabase } from '~/db/database'
-import { roomText } from '~/db/exportRoom'
+import { DATABASES } from '~/db/database'
+import { deviceName } from '~/db/device'
+import { putAside, rawRoom, type RawRows } from '~/db/rawRoom'
 import { whichRoom } from '~/db/whichRoom'
 import { download } from './download'
 
-/**
- * A copy of the room without anything of the page: for when the page itself does not stand.
- * @returns false where nothing could be read
- */
-export async function rescueCopy(): Promise<boolean> {
-  const db = new RenatusDatabase(DATABASES[whichRoom()])
+/** What can be read of the room here, and what cannot; null where the database itself does not open. */
+export interface Rescued {
+  raw: RawRows
+  sound: Salvaged
+}
+
+const name = () => DATABASES[whichRoom()]
+
+/** Reads the room without anything of the page: for when the page itself does not stand. */
+export async function readWhatCanBeRead(): Promise<Rescued | null> {
   try {
-    const exportedAt = nowInstant()
-    const text = await roomText(db, exportedAt)
-    download(`renatus-rescue-${exportedAt.slice(0, 10)}.json`, 'application/json', text)
-    return true
+    const raw = await rawRoom(name())
+    return { raw, sound: salvage(raw) }
   } catch {
-    return false
-  } finally {
-    db.close()
+    return null
   }
 }
+
+/** Hands over what can be read as a room file; what cannot goes along as it is, for whoever mends it. */
+export function saveRescued({ sound }: Rescued): void {
+  const exportedAt = nowInstant()
+  const { unreadable, ...room } = sound
+  const file = JSON.parse(writeRoomFile({ exportedAt, by: deviceName(), ...room })) as object
+  const text = JSON.stringify({ ...file, unreadable }, null, 1)
+  download(`renatus-rescue-${exportedAt.slice(0, 10)}.json`, 'application/json', text)
+}
+
+/** A copy of what can be read. False where nothing could be. */
+export async function rescueCopy(): Promise<boolean> {
+  const rescued = await readWhatCanBeRead()
+  if (rescued) saveRescued(rescued)
+  return rescued !== null
+}
+
+/** Puts the unreadable rows beside the room, so that it opens without them. */
+export const setUnreadableAside = ({ raw, sound }: Rescued): Promise<void> =>
+  putAside(name(), raw, sound.unreadable)

@@ -16,6 +16,7 @@ export function useExportAge() {
   )
   return {
     at,
+    days,
     due: computed(() => at.value !== undefined && days.value >= EXPORT_EVERY_DAYS),
     text: computed(() =>
       at.value

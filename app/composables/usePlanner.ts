@@ -8,7 +8,7 @@ import { running } from '@renatus/core/stock/cultures'
 import type { CulturePlan } from '@renatus/core/planning/plan/planRoom'
 import type { PlanProgress } from '@renatus/core/planning/plan/planSearch'
 import type { PlanQuestion } from '@renatus/core/planning/plan/question'
-import { planPlace } from '~/db/device'
+import { deviceName, planPlace } from '~/db/device'
 import { DATABASES } from '~/db/database'
 import { roomText } from '~/db/exportRoom'
 import { useRoomStore } from '~/stores/room'
@@ -96,7 +96,7 @@ export function usePlanner() {
     abort = new AbortController()
     const { signal } = abort
     const body = JSON.stringify({
-      room: JSON.parse(await roomText(room.db, room.now)) as unknown,
+      room: JSON.parse(await roomText(room.db, room.now, deviceName())) as unknown,
       now: room.now,
       question,
     })

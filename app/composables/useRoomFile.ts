@@ -1,68 +1,56 @@
-import { nowInstant } from '~/composables/clock'
-import { useFailures } from './useFailures'
-import { workerClient, WorkerStopped } from '~/engine/workerClient'
 import { ref, shallowRef } from 'vue'
-import type { MergeResult } from '@renatus/core/formats/mergeRooms'
-import type { RoomFile } from '@renatus/core/formats/roomFile'
+import { nowInstant } from '~/composables/clock'
 import { keepCopy, type Copy } from '~/db/copies'
+import { deviceName } from '~/db/device'
+import { roomText } from '~/db/exportRoom'
 import { readMarker, writeMarker } from '~/db/marker'
-import { exportRoom, roomText } from '~/db/exportRoom'
-import type { RoomFileReader } from '~/workers/readRoomFile.worker'
+import type { Took } from '~/db/takeFile'
+import { fileKeeper } from '~/engine/keeperClient'
+import { WorkerStopped } from '~/engine/workerClient'
 import { useRoomStore } from '~/stores/room'
-import { OTHER_ROOM, roomFileProblem } from '~/words/problems'
+import { roomFileProblem } from '~/words/problems'
 import { download } from './download'
+import { useFailures } from './useFailures'
 
-/** What merges and checks a whole room: not before a file is there. */
-const transfer = () => import('~/db/transfer')
+/** A file that waits for a word of the user: its phrase, or that it may replace the room here. */
+interface Waiting {
+  blob: Blob
+  phrase: string | null
+  /** Of the room in it, where it is another one. */
+  name: string
+}
 
 /** Export and import of the room, with what is to be said about it. */
 export function useRoomFile() {
   const room = useRoomStore()
   const { report } = useFailures()
   const problem = ref<string | null>(null)
-  const merged = shallowRef<MergeResult | null>(null)
+  const took = shallowRef<Took | null>(null)
   const reading = ref(false)
   /** A readable file of another room, held until the user decides. */
-  const other = shallowRef<{ file: RoomFile; name: string } | null>(null)
-  const reader = workerClient<RoomFileReader>(
-    'reading the file',
-    () =>
-      new Worker(new URL('../workers/readRoomFile.worker.ts', import.meta.url), { type: 'module' }),
-  )
+  const other = shallowRef<Waiting | null>(null)
+  /** A file that is locked, held until its phrase is typed. */
+  const locked = shallowRef<Blob | null>(null)
+  const keeper = fileKeeper()
 
-  async function exportNow() {
-    const text = await exportRoom(room.db)
-    const known = await readMarker()
-    if (known && room.which === 'own') writeMarker({ ...known, exportedAt: room.now })
-    const name =
-      room.state?.room.name
-        .toLowerCase()
-        .replace(/[^a-z0-9]+/g, '-')
-        .replace(/^-|-$/g, '') || 'room'
-    download(`renatus-${name}-${room.now.slice(0, 10)}.json`, 'application/json', text)
-  }
+  const slug = () =>
+    room.state?.room.name
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '') || 'room'
 
-  async function take(blob: Blob) {
+  /** @param phrase that opens it; null: an open file */
+  async function exportNow(phrase: string | null = null) {
     problem.value = null
-    merged.value = null
-    other.value = null
-    reading.value = true
+    const { name } = room.db
+    const at = nowInstant()
     try {
-      const result = await reader.call(r => r.read(blob))
-      if (!result.ok) {
-        problem.value = roomFileProblem(result.problem)
-        return
-      }
-      const { importRoom, isOtherRoom } = await transfer()
-      if (await isOtherRoom(room.db, result.file)) {
-        const name = result.file.records.find(r => r.type === 'room')?.name ?? 'another room'
-        other.value = { file: result.file, name }
-        problem.value = OTHER_ROOM(name, room.state?.room.name ?? 'this room')
-        return
-      }
-      await copyBefore('before an import')
-      await room.prepare()
-      merged.value = await importRoom(room.db, result.file, 'merge')
+      const blob = await keeper.call(k => k.file(name, at, deviceName(), phrase))
+      const ending = phrase === null ? 'json' : 'locked.json'
+      download(`renatus-${slug()}-${room.now.slice(0, 10)}.${ending}`, 'application/json', blob)
+      await keeper.call(k => k.exported(name, at))
+      const known = await readMarker()
+      if (known && room.which === 'own') writeMarker({ ...known, exportedAt: at })
     } catch (error) {
       if (!(error instanceof WorkerStopped)) problem.value = report(error).text
     } finally {
@@ -70,8 +58,37 @@ export function useRoomFile() {
     }
   }
 
+  async function read(waiting: Omit<Waiting, 'name'>, mode: 'merge' | 'replace') {
+    problem.value = null
+    took.value = null
+    other.value = null
+    locked.value = null
+    reading.value = true
+    try {
+      await copyBefore(mode === 'merge' ? 'before an import' : 'before a replacement')
+      await room.prepare()
+      const { name } = room.db
+      const how = { mode, now: nowInstant(), phrase: waiting.phrase }
+      const result = await keeper.call(k => k.take(name, waiting.blob, how))
+      if (result.ok) {
+        took.value = result.took
+        return
+      }
+      const why = result.problem
+      if (why.code === 'other-room') other.value = { ...waiting, name: why.name }
+      if (why.code === 'sealed' || why.code === 'wrong-phrase') locked.value = waiting.blob
+      problem.value = roomFileProblem(why, room.state?.room.name)
+    } catch (error) {
+      if (!(error instanceof WorkerStopped)) problem.value = report(error).text
+    } finally {
+      stop()
+    }
+  }
+
+  const take = (blob: Blob, phrase: string | null = null) => read({ blob, phrase }, 'merge')
+
   function stop() {
-    reader.stop()
+    keeper.stop()
     reading.value = false
   }
 
@@ -80,7 +97,7 @@ export function useRoomFile() {
     if (!room.state) return
     try {
       const at = nowInstant()
-      const text = await roomText(room.db, at)
+      const text = await roomText(room.db, at, deviceName())
       await keepCopy({ at, name: room.state.room.name, why, text })
     } catch (error) {
       report(error)
@@ -88,30 +105,18 @@ export function useRoomFile() {
   }
 
   /** Goes back to a copy: what is here now is copied first. */
-  async function goBack(copy: Copy) {
-    const { readRoomFile } = await import('@renatus/core/formats/roomFile')
-    const read = readRoomFile(copy.text)
-    if (!read.ok) {
-      problem.value = roomFileProblem(read.problem)
-      return
-    }
-    other.value = { file: read.file, name: copy.name }
-    await replace()
-  }
+  const goBack = (blob: Blob) => read({ blob, phrase: null }, 'replace')
 
   async function replace() {
-    if (!other.value) return
-    try {
-      await copyBefore('before a replacement')
-      await room.prepare()
-      const { importRoom } = await transfer()
-      merged.value = await importRoom(room.db, other.value.file, 'replace')
-      other.value = null
-      problem.value = null
-    } catch (error) {
-      problem.value = report(error).text
-    }
+    const { value: waiting } = other
+    if (waiting) await read(waiting, 'replace')
   }
 
-  return { problem, merged, reading, other, exportNow, take, stop, replace, goBack }
+  /** Tries the phrase on the file that waits for it. */
+  async function unlock(phrase: string) {
+    const { value: blob } = locked
+    if (blob) await take(blob, phrase)
+  }
+
+  return { problem, took, reading, other, locked, exportNow, take, stop, replace, goBack, unlock }
 }

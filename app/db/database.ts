@@ -21,7 +21,7 @@ export const DATABASES = { own: 'renatus', demo: 'renatus-demo' } as const
 export type WhichRoom = keyof typeof DATABASES
 
 /** Of the tables as this code knows them. Dexie counts ten of the browser's versions as one. */
-const VERSION = 9
+const VERSION = 10
 const BROWSERS = 10
 
 /** What brings old tables up is fetched by who has such: the transaction is held open meanwhile. */
@@ -34,6 +34,7 @@ export class RenatusDatabase extends Dexie {
   records!: EntityTable<AnyRecord, 'id'>
   entries!: EntityTable<Entry, 'id'>
   kept!: Table<StoredKept, number>
+  keptEntries!: Table<Entry & { n?: number }, number>
   meta!: EntityTable<Meta, 'key'>
   derived!: EntityTable<Derived, 'key'>
 
@@ -99,9 +100,11 @@ export class RenatusDatabase extends Dexie {
     // What is worked out from the log and kept between visits.
     this.version(8).stores({ derived: 'key' })
     // The log is read by pages: by time of each kind, and what was corrected.
-    this.version(VERSION).stores({
+    this.version(9).stores({
       entries: 'id, at, kind, act, answers, supersedes, [kind+at]',
     })
+    // Two entries of one id: one stands, the other is kept.
+    this.version(VERSION).stores({ keptEntries: '++n, id' })
     // Dexie would go on in tables that a newer tab has changed; what is older must not write there.
     this.on(
       'ready',

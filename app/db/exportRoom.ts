@@ -1,5 +1,6 @@
 import { nowInstant } from '~/composables/clock'
 import { writeRoomFile } from '@renatus/core/formats/writeRoomFile'
+import type { Entry } from '@renatus/core/records/entries'
 import type { RenatusDatabase } from './database'
 import { deviceName } from './device'
 
@@ -10,21 +11,30 @@ export const everything = async (db: RenatusDatabase) => ({
   records: await db.records.toArray(),
   entries: await db.entries.toArray(),
   kept: (await db.kept.toArray()).map(({ n: _n, ...rest }) => rest),
+  keptEntries: (await db.keptEntries.toArray()).map(({ n: _n, ...rest }) => rest as Entry),
 })
 
 /** The whole room as the text of one open file. */
-export const roomText = async (db: RenatusDatabase, exportedAt: string): Promise<string> =>
-  writeRoomFile({ exportedAt, by: deviceName(), ...(await everything(db)) })
+export const roomText = async (
+  db: RenatusDatabase,
+  exportedAt: string,
+  by: string,
+): Promise<string> => writeRoomFile({ exportedAt, by, ...(await everything(db)) })
 
-/** The text of the room to be carried away; remembers when, unless nothing can be written any more. */
-export async function exportRoom(db: RenatusDatabase): Promise<string> {
-  const exportedAt = nowInstant()
-  const text = await roomText(db, exportedAt)
+/** Remembers that the room was carried away. */
+export async function rememberExport(db: RenatusDatabase, exportedAt: string): Promise<void> {
   try {
     await db.meta.put({ key: EXPORTED, value: exportedAt })
   } catch {
     // A full disk must not keep anybody from carrying the room away.
   }
+}
+
+/** The text of the room to be carried away; remembers when, unless nothing can be written any more. */
+export async function exportRoom(db: RenatusDatabase): Promise<string> {
+  const exportedAt = nowInstant()
+  const text = await roomText(db, exportedAt, deviceName())
+  await rememberExport(db, exportedAt)
   return text
 }
 

@@ -7,7 +7,7 @@ import type { RenatusDatabase } from './database'
 import { putRecords, type RecordDraft } from './registry'
 import { deviceName } from './device'
 import { GENERATION_KEY } from './generation'
-import { newId } from './newId'
+import { newId, rememberId } from './newId'
 
 export type { Draft }
 
@@ -29,13 +29,13 @@ export async function writeAct(
   answers: string | null = null,
   records: readonly RecordDraft[] = [],
 ): Promise<WriteResult> {
-  const act = newId()
   const now = nowInstant()
   const by = deviceName()
-  const entries = drafts.map(d =>
+  const anyId = newId()
+  const checked = drafts.map(d =>
     entrySchema.parse({
-      id: newId(),
-      act,
+      id: anyId,
+      act: anyId,
       by,
       answers,
       at: d.at ?? now,
@@ -50,8 +50,12 @@ export async function writeAct(
     const before = answers === null ? null : await answeredBy(db, answers)
     if (before) return { ok: false, code: 'answered-elsewhere', by: before.by, at: before.at }
     await putRecords(db, records, now)
+    // Nothing is older than what is known when it is written, whatever the clocks of tabs and devices say.
     const last = await lastId(db)
-    // Another tab was a moment ahead: who goes on from what was read last would miss what comes before it.
+    if (last !== '') rememberId(last)
+    const act = newId()
+    const entries = checked.map(e => ({ ...e, id: newId(), act }))
+    // Behind an id that no clock made: who goes on from what was read last would miss what comes before it.
     if (entries.some(e => e.id < last)) await db.meta.put({ key: GENERATION_KEY, value: newId() })
     await db.entries.bulkAdd(entries)
     return { ok: true, act, entries }

@@ -1,10 +1,20 @@
-import { nowInstant } from '~/composables/clock'
-import { mergeRooms, type MergeResult } from '@renatus/core/formats/mergeRooms'
+import { canonical, sameText } from '@renatus/core/formats/canonical'
+import { mergeRooms, type Conflict, type MergeResult } from '@renatus/core/formats/mergeRooms'
 import type { RoomFile } from '@renatus/core/formats/roomFile'
 import type { RenatusDatabase } from './database'
 import { everything } from './exportRoom'
 import { GENERATION_KEY } from './generation'
 import { newId, rememberId } from './newId'
+
+/** What a file brought. */
+export interface Taken {
+  added: MergeResult['added']
+  changed: number
+  /** What this merge found to have been changed on both sides. */
+  conflicts: Conflict[]
+  /** Acts that turned out to be the same tap twice. */
+  twice: number
+}
 
 /** The room in the file is another one than the room here: mixing the two is never right. */
 export async function isOtherRoom(db: RenatusDatabase, file: RoomFile): Promise<boolean> {
@@ -12,36 +22,64 @@ export async function isOtherRoom(db: RenatusDatabase, file: RoomFile): Promise<
   return mine !== undefined && !file.records.some(r => r.type === 'room' && r.id === mine.id)
 }
 
-/** Merges a file into the database in one transaction. */
+type Known = Awaited<ReturnType<typeof everything>>
+const NOTHING: Known = { records: [], entries: [], kept: [], keptEntries: [] }
+
+/** What was not in a list before, or otherwise, by id. */
+function differing<T extends { id: string }>(before: readonly T[], after: readonly T[]): T[] {
+  const known = new Map(before.map(x => [x.id, x]))
+  return after.filter(x => !sameText(known.get(x.id), x))
+}
+const sameSet = (a: readonly unknown[], b: readonly unknown[]): boolean =>
+  a.length === b.length && sameText(a.map(canonical).sort(), b.map(canonical).sort())
+
+/** Writes what the merge changed and nothing else, so that who looks on has little to read anew. */
+async function writeMerged(db: RenatusDatabase, mine: Known, merged: MergeResult): Promise<void> {
+  const entries = differing(mine.entries, merged.entries)
+  const last = mine.entries.at(-1)?.id ?? ''
+  if (entries.some(e => e.id <= last)) await db.meta.put({ key: GENERATION_KEY, value: newId() })
+  await db.entries.bulkPut(entries)
+  for (const e of entries) rememberId(e.id)
+  await db.records.bulkPut(differing(mine.records, merged.records))
+  if (!sameSet(mine.kept, merged.kept)) {
+    await db.kept.clear()
+    await db.kept.bulkAdd(merged.kept)
+  }
+  if (!sameSet(mine.keptEntries, merged.keptEntries)) {
+    await db.keptEntries.clear()
+    await db.keptEntries.bulkAdd(merged.keptEntries)
+  }
+}
+
+async function clear(db: RenatusDatabase): Promise<void> {
+  await db.meta.put({ key: GENERATION_KEY, value: newId() })
+  await Promise.all([
+    db.records.clear(),
+    db.entries.clear(),
+    db.kept.clear(),
+    db.keptEntries.clear(),
+  ])
+}
+
+/** Merges a file into the database, or puts it in its place, in one transaction. */
 export async function importRoom(
   db: RenatusDatabase,
   file: RoomFile,
   mode: 'merge' | 'replace',
-): Promise<MergeResult> {
-  return db.transaction('rw', [db.records, db.entries, db.kept, db.meta], async () => {
-    await db.meta.put({ key: GENERATION_KEY, value: newId() })
-    const mine = mode === 'merge' ? await everything(db) : { records: [], entries: [], kept: [] }
-    const merged = mergeRooms(mine, file, nowInstant())
-    await Promise.all([db.records.clear(), db.entries.clear(), db.kept.clear()])
-    await Promise.all([
-      db.records.bulkAdd(merged.records),
-      db.entries.bulkAdd(merged.entries),
-      db.kept.bulkAdd(merged.kept),
-    ])
-    for (const e of merged.entries) rememberId(e.id)
-    return merged
-  })
-}
-
-/** Brings a kept record back as the newest version; the one it replaces is kept in its stead. */
-export async function restoreKept(db: RenatusDatabase, n: number): Promise<void> {
-  await db.transaction('rw', [db.records, db.kept], async () => {
-    const kept = await db.kept.get(n)
-    if (!kept) return
-    const now = nowInstant()
-    const current = await db.records.get(kept.record.id)
-    if (current) await db.kept.add({ keptAt: now, reason: 'older', record: current })
-    await db.records.put({ ...kept.record, updatedAt: now })
-    await db.kept.delete(n)
+): Promise<Taken> {
+  const tables = [db.records, db.entries, db.kept, db.keptEntries, db.meta]
+  return db.transaction('rw', tables, async () => {
+    if (mode === 'replace') await clear(db)
+    const mine = mode === 'merge' ? await everything(db) : NOTHING
+    const before = mergeRooms(mine, NOTHING)
+    const merged = mergeRooms(mine, file)
+    await writeMerged(db, mine, merged)
+    const known = new Map(before.conflicts.map(c => [c.id, c.versions]))
+    return {
+      added: merged.added,
+      changed: merged.changed,
+      conflicts: merged.conflicts.filter(c => c.versions > (known.get(c.id) ?? 1)),
+      twice: merged.twice.length - before.twice.length,
+    }
   })
 }

@@ -1,3 +1,4 @@
+import { watch } from 'vue'
 import { defineNuxtPlugin } from '#app/nuxt'
 import { openDemoRoom } from '~/composables/demo'
 import { followTheme } from '~/composables/useTheme'
@@ -12,6 +13,12 @@ export default defineNuxtPlugin({
     const room = useRoomStore()
     const asked = new URLSearchParams(location.search).get('room')
     if (asked === 'own' && room.which !== 'own') room.open('own', 'link')
+    // A room that stands is copied and kept in step; an empty one has nothing to keep.
+    watch(
+      () => room.state !== null,
+      async is => is && (await import('~/composables/useSafekeeping')).useSafekeeping(),
+      { once: true },
+    )
     if (asked === 'demo' || room.which === 'demo') void openDemoRoom('link')
   },
 })

@@ -1,9 +1,10 @@
-import type { RoomFileProblem } from '@renatus/core/formats/roomFile'
+import type { FileProblem } from '~/db/takeFile'
 
 const mb = (bytes: number) => `${Math.round(bytes / 1024 / 1024)} MB`
 
 /** Why a file was refused: what is wrong, that nothing changed, what to do. */
-export function roomFileProblem(problem: RoomFileProblem): string {
+export function roomFileProblem(problem: FileProblem, mine = 'this room'): string {
+  if (problem.code === 'other-room') return OTHER_ROOM(problem.name, mine)
   const what = {
     'huge': () =>
       `The file is ${mb((problem as { bytes: number }).bytes)}; a room is at most ${mb((problem as { maxBytes: number }).maxBytes)}. Choose the file this app exported.`,
@@ -16,6 +17,11 @@ export function roomFileProblem(problem: RoomFileProblem): string {
     'broken': () =>
       `The file is damaged at “${(problem as { path: string }).path}”: ${(problem as { message: string }).message}. Export the room again on the other device.`,
     'no-room': () => 'The file holds no room. Export the room again on the other device.',
+    'sealed': () => 'The file is locked. Type its pass phrase.',
+    'wrong-phrase': () =>
+      'The pass phrase does not open this file. Type it again: capitals and spaces count.',
+    'sealed-here': () =>
+      'The file is locked, and over plain http the browser opens no lock. Open Renatus over https or on the machine it runs on (localhost).',
   }[problem.code]()
   return `${what} Nothing was changed here.`
 }

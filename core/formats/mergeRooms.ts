@@ -1,90 +1,124 @@
+import { compare } from '../math/compare'
 import type { Entry } from '../records/entries'
+import { answeredTwice } from '../records/effectiveEntries'
 import type { AnyRecord } from '../records/records'
-import type { Instant } from '../time/localDate'
+import { canonical, sameText } from './canonical'
 import type { KeptRecord } from './roomFile'
+import { versionsOf } from './versions'
 
 export interface RoomData {
+  records: readonly AnyRecord[]
+  entries: readonly Entry[]
+  /** Older versions of records, and those that lost. */
+  kept: readonly KeptRecord[]
+  /** Entries that share an id with one that stands and say something else. */
+  keptEntries?: readonly Entry[]
+}
+
+/** A record that was changed on two devices without either knowing of the other; saving it again settles it. */
+export interface Conflict {
+  id: string
+  type: AnyRecord['type'] | 'entry'
+  name: string
+  /** How many versions nobody has written over, the standing one among them. */
+  versions: number
+}
+
+export interface MergeResult {
   records: AnyRecord[]
   entries: Entry[]
   kept: KeptRecord[]
-}
-
-export interface MergeResult extends RoomData {
+  keptEntries: Entry[]
   added: { records: number; entries: number }
-  /** Records that differed; the newest won and the other is kept. */
-  conflicts: { id: string; type: AnyRecord['type']; winner: 'mine' | 'theirs' }[]
-  /** Entries with one id and two contents: mine stands. It means a damaged file or two devices with one identity. */
-  entryConflicts: string[]
+  /** Records that stand otherwise than on my side, without those that are new. */
+  changed: number
+  /** What the merged room has not settled, in order of the ids. */
+  conflicts: Conflict[]
+  /** Acts that answer what an earlier act had answered: the same tap on two devices. They do not count. */
+  twice: string[]
 }
 
-// Most entries are the same text: only what differs is worth sorting.
-const same = (a: unknown, b: unknown) =>
-  JSON.stringify(a) === JSON.stringify(b) || canonical(a) === canonical(b)
+/** The text as it is, so that what is larger stands on every device. */
+const larger = (a: Entry, b: Entry) => (canonical(a) > canonical(b) ? a : b)
+const byId = (a: { id: string }, b: { id: string }) => compare(a.id, b.id)
 
-/** Text of a value with sorted keys, so that the order of fields does not count. */
-function canonical(value: unknown): string {
-  if (Array.isArray(value)) return `[${value.map(canonical).join(',')}]`
-  if (value && typeof value === 'object') {
-    return `{${Object.entries(value)
-      .sort(([a], [b]) => (a < b ? -1 : 1))
-      .map(([k, v]) => `${k}:${canonical(v)}`)
-      .join(',')}}`
+function gathered(rooms: readonly RoomData[]): Map<string, AnyRecord[]> {
+  const known = new Map<string, AnyRecord[]>()
+  const add = (record: AnyRecord) => {
+    const versions = known.get(record.id)
+    if (versions) versions.push(record)
+    else known.set(record.id, [record])
   }
-  return JSON.stringify(value) ?? 'undefined'
+  for (const room of rooms) {
+    room.records.forEach(add)
+    for (const k of room.kept) add(k.record)
+  }
+  return known
 }
 
-const isLiveRoom = (r: AnyRecord) => r.type === 'room' && r.removedAt === null
-
-/** Which of two versions stands: a room that is there above all else, then the newer, then the larger text. */
-function isAbove(a: AnyRecord, b: AnyRecord): boolean {
-  if (isLiveRoom(a) !== isLiveRoom(b)) return isLiveRoom(a)
-  if (a.updatedAt !== b.updatedAt) return a.updatedAt > b.updatedAt
-  return canonical(a) > canonical(b)
+function mergedRecords(rooms: readonly RoomData[]) {
+  const records: AnyRecord[] = []
+  const kept: KeptRecord[] = []
+  const conflicts: Conflict[] = []
+  for (const [id, versions] of gathered(rooms)) {
+    const { stands, kept: others, apart } = versionsOf(versions)
+    records.push(stands)
+    kept.push(...others)
+    const { type, name } = stands
+    if (apart.length > 0) conflicts.push({ id, type, name, versions: apart.length + 1 })
+  }
+  return { records, kept, conflicts }
 }
 
-/**
- * Merges a file into a room: entries are united by id, of each record the newest wins, the loser is kept and can be restored.
- * Nothing that either side knew is lost. Ties fall to the larger text, so that both devices choose alike.
- */
-export function mergeRooms(mine: RoomData, theirs: RoomData, now: Instant): MergeResult {
-  const records = new Map(mine.records.map(r => [r.id, r]))
-  const entries = new Map(mine.entries.map(e => [e.id, e]))
-  const kept = new Map(
-    [...mine.kept, ...theirs.kept].map(k => [`${k.record.id} ${canonical(k.record)}`, k]),
-  )
-  const conflicts: MergeResult['conflicts'] = []
-  const entryConflicts: string[] = []
-  const added = { records: 0, entries: 0 }
-  for (const record of theirs.records) {
-    const old = records.get(record.id)
-    if (!old) {
-      records.set(record.id, record)
-      added.records++
-    } else if (!same(old, record)) {
-      const theirsWins = isAbove(record, old)
-      const loser = theirsWins ? old : record
-      records.set(record.id, theirsWins ? record : old)
-      kept.set(`${loser.id} ${canonical(loser)}`, {
-        keptAt: now,
-        reason: record.updatedAt === old.updatedAt ? 'same-id' : 'older',
-        record: loser,
-      })
-      conflicts.push({ id: record.id, type: record.type, winner: theirsWins ? 'theirs' : 'mine' })
+function mergedEntries(rooms: readonly RoomData[]) {
+  const entries = new Map<string, Entry>()
+  const others = new Map<string, Entry>()
+  const take = (entry: Entry) => {
+    const old = entries.get(entry.id)
+    if (!old) entries.set(entry.id, entry)
+    else if (!sameText(old, entry)) {
+      const stands = larger(old, entry)
+      const other = stands === old ? entry : old
+      entries.set(entry.id, stands)
+      others.set(canonical(other), other)
     }
   }
-  for (const entry of theirs.entries) {
-    const old = entries.get(entry.id)
-    if (!old) {
-      entries.set(entry.id, entry)
-      added.entries++
-    } else if (!same(old, entry)) entryConflicts.push(entry.id)
+  for (const room of rooms) {
+    room.entries.forEach(take)
+    room.keptEntries?.forEach(take)
   }
+  return { entries: [...entries.values()], keptEntries: [...others.values()] }
+}
+
+const entryConflict = (e: Entry): Conflict => ({
+  id: e.id,
+  type: 'entry',
+  name: e.kind,
+  versions: 2,
+})
+
+/**
+ * One room out of what several devices know. All versions of records and all entries are a set that only grows; what stands
+ * is a function of that set, so that the merge is commutative, associative and idempotent in all that it returns of the
+ * room, its conflicts and what was tapped twice (conflict-free replicated data types: Shapiro et al., 2011).
+ */
+export function mergeRooms(mine: RoomData, theirs: RoomData): MergeResult {
+  const rooms = [mine, theirs]
+  const { records, kept, conflicts } = mergedRecords(rooms)
+  const { entries, keptEntries } = mergedEntries(rooms)
+  const before = new Map(mine.records.map(r => [r.id, r]))
+  const known = records.filter(r => before.has(r.id))
   return {
-    records: [...records.values()],
-    entries: [...entries.values()],
-    kept: [...kept.values()],
-    added,
-    conflicts,
-    entryConflicts,
+    records: records.sort(byId),
+    entries: entries.sort(byId),
+    kept: kept.sort((a, b) => byId(a.record, b.record) || compare(a.keptAt, b.keptAt)),
+    keptEntries: keptEntries.sort((a, b) => byId(a, b) || compare(canonical(a), canonical(b))),
+    added: {
+      records: records.length - known.length,
+      entries: entries.length - mine.entries.length,
+    },
+    changed: known.filter(r => !sameText(before.get(r.id), r)).length,
+    conflicts: [...conflicts, ...keptEntries.map(entryConflict)].sort(byId),
+    twice: answeredTwice(entries),
   }
 }

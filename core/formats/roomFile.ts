@@ -1,6 +1,8 @@
 import * as z from 'zod'
 import { entry } from '../records/entries'
 import { anyRecord, instant } from '../records/records'
+import type { Instant } from '../time/localDate'
+import { setAside, type Aside } from './setAside'
 import { upgradeFile } from './upgradeRoom'
 import { ROOM_FILE_FORMAT, ROOM_FILE_VERSION } from './writeRoomFile'
 
@@ -20,8 +22,10 @@ export const roomFile = z.object({
   by: z.string().max(60),
   records: z.array(anyRecord).max(50_000),
   entries: z.array(entry).max(500_000),
-  /** Losers of earlier merges, still restorable. */
+  /** Older versions of records and losers of earlier merges, still restorable. */
   kept: z.array(keptRecord).max(50_000).default([]),
+  /** Entries that share an id with one that stands and say something else. */
+  keptEntries: z.array(entry).max(50_000).default([]),
 })
 
 export type RoomFile = z.infer<typeof roomFile>
@@ -36,10 +40,19 @@ export type RoomFileProblem =
   | { code: 'broken'; path: string; message: string }
   | { code: 'no-room' }
 
-export type ReadRoomFile = { ok: true; file: RoomFile } | { ok: false; problem: RoomFileProblem }
+export type ReadRoomFile =
+  | {
+      ok: true
+      file: RoomFile
+      /** What parsed and cannot be true; not in the file. */ aside: Aside[]
+    }
+  | { ok: false; problem: RoomFileProblem }
 
-/** Reads the text of a room file. Nothing is guessed: what does not fit is named. */
-export function readRoomFile(text: string): ReadRoomFile {
+/**
+ * Reads the text of a room file. Nothing is guessed: what does not fit is named.
+ * @param now what the clock says here; without it the file's own time is believed
+ */
+export function readRoomFile(text: string, now?: Instant): ReadRoomFile {
   const fail = (problem: RoomFileProblem): ReadRoomFile => ({ ok: false, problem })
   if (text.length > ROOM_FILE_MAX_BYTES)
     return fail({ code: 'huge', bytes: text.length, maxBytes: ROOM_FILE_MAX_BYTES })
@@ -63,5 +76,8 @@ export function readRoomFile(text: string): ReadRoomFile {
   }
   if (!parsed.data.records.some(r => r.type === 'room' && r.removedAt === null))
     return fail({ code: 'no-room' })
-  return { ok: true, file: parsed.data }
+  const { exportedAt } = parsed.data
+  const clock = now !== undefined && now < exportedAt ? now : exportedAt
+  const { aside, ...sound } = setAside(parsed.data, clock)
+  return { ok: true, file: { ...parsed.data, ...sound }, aside }
 }

@@ -149,5 +149,7 @@ export function upgradeFile(file: unknown, version: number): unknown {
   if (version < 11) f = { ...f, version: 11 }
   // Version 11 to 12 added trials: a kind of records and of entries.
   if (version < 12) f = { ...f, version: 12 }
+  // Version 12 to 13 added what a version was written over, and entries that share an id: optional.
+  if (version < 13) f = { ...f, version: 13 }
   return f
 }

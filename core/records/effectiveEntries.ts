@@ -6,7 +6,8 @@ export const byTime = (a: Entry, b: Entry) => compare(a.at, b.at) || compare(a.i
 
 /**
  * What the log says now: entries in order of time, without those undone or superseded.
- * An undo that is itself undone has no effect; of two corrections of one entry the later id holds.
+ * An undo that is itself undone has no effect; of two corrections of one entry the later id holds; of two acts that answer
+ * one proposal the earlier.
  */
 export function effectiveEntries(entries: readonly Entry[]): readonly Entry[] {
   const known = effective.get(entries)
@@ -19,11 +20,34 @@ export function effectiveEntries(entries: readonly Entry[]): readonly Entry[] {
 /** A log is worked through once for as long as it stays the same list. */
 const effective = new WeakMap<readonly Entry[], { length: number; standing: readonly Entry[] }>()
 
-function standingOf(entries: readonly Entry[]): Entry[] {
+function undoneActs(entries: readonly Entry[]): Set<string> {
   const undone = new Set<string>()
   // Undos are read from the newest back, so that an undo of an undo is known before the undo it strikes out.
   const undos = entries.filter(e => e.kind === 'undone').sort((a, b) => (a.id < b.id ? 1 : -1))
   for (const undo of undos) if (!undone.has(undo.act)) undone.add(undo.data.act)
+  return undone
+}
+
+/** Adds acts that answer what an earlier act that stands has answered: the first tap counts, whoever made it. */
+function addTwice(entries: readonly Entry[], undone: Set<string>): string[] {
+  const first = new Map<string, string>()
+  const answering = entries.filter(e => e.answers !== null && !undone.has(e.act))
+  for (const { answers, act } of answering) {
+    const known = first.get(answers!)
+    if (known === undefined || act < known) first.set(answers!, act)
+  }
+  const twice = new Set(answering.filter(e => first.get(e.answers!) !== e.act).map(e => e.act))
+  for (const act of twice) undone.add(act)
+  return [...twice].sort()
+}
+
+/** Acts that answer what an earlier act had answered: the same tap on two devices, in order of the ids. */
+export const answeredTwice = (entries: readonly Entry[]): string[] =>
+  addTwice(entries, undoneActs(entries))
+
+function standingOf(entries: readonly Entry[]): Entry[] {
+  const undone = undoneActs(entries)
+  addTwice(entries, undone)
   const byId = new Map(entries.map(e => [e.id, e]))
   // A correction falls with what it corrects.
   const struck = (e: Entry): boolean => {

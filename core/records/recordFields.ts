@@ -13,4 +13,10 @@ export const foodId = z.string().min(1).max(60)
 const LEAST = 1e-6
 export const positive = (max: number) => z.number().min(LEAST).max(max)
 
-export const base = { id, updatedAt: instant, removedAt: instant.nullable().default(null) }
+export const base = {
+  id,
+  updatedAt: instant,
+  removedAt: instant.nullable().default(null),
+  /** Which versions of it this one was written over, by their updatedAt: what is missing here was changed apart. */
+  over: z.array(instant).max(20).optional(),
+}

@@ -10,7 +10,7 @@ const plans = new OneAtATime(2)
 /** Plans a room that is sent along, for a phone that is too weak for it. Nothing of it is kept here. */
 export default defineEventHandler(event =>
   plans.run(event, async () => {
-    const body = await readLimited(event, ROOM_FILE_MAX_BYTES)
+    const body = (await readLimited(event, ROOM_FILE_MAX_BYTES)).toString('utf8')
     const gone = new AbortController()
     event.node.res.once('close', () => gone.abort())
     const { status, message, plan } = await planThread(body, LIMIT_MS, gone.signal)

@@ -1,7 +1,7 @@
 import type { H3Event } from 'h3'
 
-/** The body of a request as text; refused as soon as more than so many bytes have come, whatever its header says. */
-export async function readLimited(event: H3Event, most: number): Promise<string> {
+/** The body of a request; refused as soon as more than so many bytes have come, whatever its header says. */
+export async function readLimited(event: H3Event, most: number): Promise<Buffer> {
   const { req } = event.node
   const tooLarge = () =>
     createError({ statusCode: 413, statusMessage: 'Too large', data: { most } })
@@ -16,5 +16,5 @@ export async function readLimited(event: H3Event, most: number): Promise<string>
     }
     parts.push(part)
   }
-  return Buffer.concat(parts).toString('utf8')
+  return Buffer.concat(parts)
 }

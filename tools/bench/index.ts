@@ -126,7 +126,6 @@ row('merge by log length', [1, 4, 16], k => {
     mergeRooms(
       { records: demo.records, entries, kept: [] },
       { records: demo.records, entries, kept: [] },
-      NOW,
     )
 })
 row('demo room, eight weeks', [1], () => () => demoAt(NOW, 'Europe/Berlin'))

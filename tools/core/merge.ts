@@ -1,35 +1,35 @@
 import * as z from 'zod'
-import { mergeRooms, type MergeResult } from '@renatus/core/formats/mergeRooms'
+import { mergeRooms, type RoomData } from '@renatus/core/formats/mergeRooms'
 import { writeRoomFile } from '@renatus/core/formats/writeRoomFile'
-import { roomInput, type RoomInput } from './roomInput'
+import { roomInput } from './roomInput'
 
 export const input = z.object({ rooms: z.array(roomInput).min(1).max(20) })
 export const output = z.object({
   room: z.unknown().describe('a room file'),
-  conflicts: z.array(
-    z.object({
-      id: z.string(),
-      type: z.string(),
-      winner: z.enum(['mine', 'theirs', 'first']).describe('mine: of the rooms before it'),
-    }),
-  ),
+  conflicts: z
+    .array(
+      z.object({
+        id: z.string(),
+        type: z.string(),
+        name: z.string(),
+        versions: z.number().describe('that nobody has written over, the standing one among them'),
+      }),
+    )
+    .describe('what was changed on two devices without either knowing, in order of the ids'),
+  twice: z.array(z.string()).describe('acts that repeat the answer of an earlier one'),
 })
 
-type Conflicts = z.input<typeof output>['conflicts']
-const entryConflicts = (ids: MergeResult['entryConflicts']): Conflicts =>
-  ids.map(id => ({ id, type: 'entry', winner: 'first' }))
+const NOTHING: RoomData = { records: [], entries: [], kept: [] }
+const latest = (texts: readonly string[]) => texts.reduce((a, b) => (b > a ? b : a))
 
-/** Rooms taken in one after another, as two devices do it. The file is as new as the newest of them. */
+/** Rooms taken in one after another, as devices do it; the order does not count. The file is as new as the newest of them. */
 export function run({ rooms }: z.output<typeof input>): z.input<typeof output> {
-  const [first, ...others] = rooms as [RoomInput, ...RoomInput[]]
-  const exportedAt = rooms.map(r => r.exportedAt).reduce((a, b) => (b > a ? b : a))
-  const conflicts: Conflicts = []
-  let room: Pick<RoomInput, 'records' | 'entries' | 'kept'> = first
-  for (const other of others) {
-    const merged = mergeRooms(room, other, exportedAt)
-    conflicts.push(...merged.conflicts, ...entryConflicts(merged.entryConflicts))
-    room = merged
+  const merged = rooms.reduce((room: RoomData, other) => mergeRooms(room, other), NOTHING)
+  const { conflicts, twice } = mergeRooms(merged, NOTHING)
+  const about = {
+    exportedAt: latest(rooms.map(r => r.exportedAt)),
+    by: latest(rooms.map(r => r.by)),
   }
-  const text = writeRoomFile({ ...room, exportedAt, by: first.by })
-  return { room: JSON.parse(text) as unknown, conflicts }
+  const text = writeRoomFile({ ...merged, ...about })
+  return { room: JSON.parse(text) as unknown, conflicts, twice }
 }

@@ -3,7 +3,12 @@ import { onMounted, ref, shallowRef } from 'vue'
 import FileButton from '~/components/shared/FileButton.vue'
 import HoldButton from '~/components/shared/HoldButton.vue'
 import { useRoomFile } from '~/composables/useRoomFile'
+import { nowInstant } from '~/composables/clock'
 import { listCopies, type Copy } from '~/db/copies'
+import { DATABASES } from '~/db/database'
+import type { Snapshot } from '~/db/snapshots'
+import { keeperClient } from '~/engine/keeperClient'
+import { agoText } from '~/words/safekeeping'
 import { forgetMarker, type Marker } from '~/db/marker'
 import { plural } from '~/words/round'
 
@@ -12,9 +17,11 @@ defineProps<{ marker: Marker }>()
 const emit = defineEmits<{ anew: [] }>()
 const file = useRoomFile()
 const copies = shallowRef<Copy[]>([])
+const snapshots = shallowRef<Snapshot[]>([])
 const unread = ref(false)
 onMounted(async () => {
   try {
+    snapshots.value = await keeperClient.call(k => k.snapshots(DATABASES.own))
     copies.value = await listCopies()
   } catch {
     unread.value = true
@@ -24,6 +31,8 @@ function anew() {
   forgetMarker()
   emit('anew')
 }
+const bringSnapshot = async (s: Snapshot) =>
+  file.take(await keeperClient.call(k => k.snapshotFile(DATABASES.own, s.file)))
 const bring = (c: Copy) => file.take(new Blob([c.text], { type: 'application/json' }))
 </script>
 
@@ -43,6 +52,16 @@ const bring = (c: Copy) => file.take(new Blob([c.text], { type: 'application/jso
       <FileButton label="Bring it back from a file" main @picked="file.take($event)" />
       <span v-if="file.reading.value" role="status">Reading the file</span>
     </p>
+    <ul v-if="snapshots.length">
+      <li
+        v-for="s in snapshots.slice(0, 6)"
+        :key="s.file"
+        class="rule py-2 flex flex-wrap gap-3 items-center"
+      >
+        <span class="grow">A snapshot of {{ agoText(s.at, nowInstant()) }}</span
+        ><button class="btn" @click="bringSnapshot(s)">Bring it back</button>
+      </li>
+    </ul>
     <ul v-if="copies.length">
       <li v-for="c in copies" :key="c.n" class="rule py-2 flex flex-wrap gap-3 items-center">
         <span class="grow"

@@ -43,6 +43,10 @@ onScopeDispose(stop)
       :class="holding ? 'w-full duration-[1200ms]' : 'w-0 duration-150'"
       aria-hidden="true"
     />
-    <span class="relative">{{ holding ? 'Keep holding' : `${label}: hold` }}</span>
+    <!-- Both stand in one place: a button that shrinks under the thumb would slip away from it. -->
+    <span class="relative grid *:col-start-1 *:row-start-1 justify-items-center">
+      <span :class="{ invisible: holding }">{{ label }}: hold</span>
+      <span :class="{ invisible: !holding }" aria-hidden="true">Keep holding</span>
+    </span>
   </button>
 </template>

@@ -1,12 +1,16 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { defineAsyncComponent, ref } from 'vue'
 import { useFailures } from '~/composables/useFailures'
-import { rescueCopy } from '~/composables/rescueCopy'
 
 /** What failed, what became of it, and the ways on: try again by hand, export everything, reload. */
 const { failures, putAway } = useFailures()
 const exported = ref('')
+const RescuePanel = defineAsyncComponent(() => import('./RescuePanel.vue'))
+const looking = ref(false)
+/** The room itself may be what is wrong. */
+const ROOM: readonly string[] = ['bug', 'unreadable', 'newer', 'closed']
 async function rescue() {
+  const { rescueCopy } = await import('~/composables/rescueCopy')
   exported.value = (await rescueCopy())
     ? 'A copy of everything that can be read is among your downloads.'
     : 'Nothing could be read to be exported. Reload first.'
@@ -29,7 +33,11 @@ const reload = () => location.reload()
     <button v-if="!['gone', 'notice'].includes(f.code)" class="btn" @click="rescue">
       Export everything
     </button>
+    <button v-if="ROOM.includes(f.code)" class="btn" @click="looking = true">
+      See what can be read
+    </button>
     <button class="btn btn-quiet" @click="putAway(f)">Put away</button>
   </div>
+  <RescuePanel v-if="looking" />
   <p v-if="exported" role="status" class="small">{{ exported }}</p>
 </template>

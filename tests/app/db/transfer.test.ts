@@ -8,9 +8,9 @@ import { WorkingRoom } from '~/db/workingRoom'
 import { learnInto } from '~/db/learning'
 import { RenatusDatabase } from '~/db/database'
 import { writeAct } from '~/db/logbook'
-import { saveRecords } from '~/db/registry'
+import { restoreKept, saveRecords } from '~/db/registry'
 import { exportRoom, lastExport } from '~/db/exportRoom'
-import { importRoom, isOtherRoom, restoreKept } from '~/db/transfer'
+import { importRoom, isOtherRoom } from '~/db/transfer'
 
 let n = 0
 const fresh = () => new RenatusDatabase(`transfer-${n++}`)

@@ -1,10 +1,11 @@
-import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { mergeRooms, type RoomData } from '@renatus/core/formats/mergeRooms'
+import type { RoomData } from '@renatus/core/formats/mergeRooms'
 import { readRoomFile, ROOM_FILE_MAX_BYTES } from '@renatus/core/formats/roomFile'
 import { ROOM_FILE_VERSION, writeRoomFile } from '@renatus/core/formats/writeRoomFile'
 import type { Entry } from '@renatus/core/records/entries'
-import { harvested, log, records, started } from '../room'
+import type { Brood } from '@renatus/core/records/records'
+import { cultureOf } from '../cultureRoom'
+import { harvested, log, NAMED, records, started } from '../room'
 
 const NOW = '2026-03-20T10:00:00Z'
 const entries: Entry[] = [
@@ -12,7 +13,8 @@ const entries: Entry[] = [
   harvested('2026-03-17T06:00:00Z'),
   log('2026-03-17T07:00:00Z', 'note', { text: 'foam — “brown”' }),
 ]
-const data = (): RoomData => ({ records: records(), entries, kept: [] })
+const hatch = cultureOf('brine-shrimp', '2026-03-16T06:00:00Z', { id: NAMED.hatch1! })
+const data = (): RoomData => ({ records: [...records(), hatch], entries, kept: [] })
 const text = (d: RoomData = data()) => writeRoomFile({ exportedAt: NOW, by: 'test', ...d })
 
 describe('room file', () => {
@@ -46,91 +48,7 @@ describe('room file', () => {
   })
 })
 
-describe('merge', () => {
-  const touched = (d: RoomData, name: string, updatedAt: string): RoomData => ({
-    ...d,
-    records: d.records.map(r => (r.type === 'tank' ? { ...r, name, updatedAt } : r)),
-  })
-  const tankName = (d: RoomData) => d.records.find(r => r.type === 'tank')!.name
-
-  it('unites entries, the newest record wins, the loser is kept', () => {
-    const mine = touched(
-      { ...data(), entries: entries.slice(0, 2) },
-      'Mine',
-      '2026-03-18T00:00:00Z',
-    )
-    const theirs = touched(
-      { ...data(), entries: entries.slice(1) },
-      'Theirs',
-      '2026-03-19T00:00:00Z',
-    )
-    const merged = mergeRooms(mine, theirs, NOW)
-    expect(merged.entries).toHaveLength(3)
-    expect(tankName(merged)).toBe('Theirs')
-    expect(merged.conflicts).toMatchObject([{ type: 'tank', winner: 'theirs' }])
-    expect(merged.kept).toMatchObject([{ record: { name: 'Mine' } }])
-    expect(merged.added).toEqual({ records: 0, entries: 1 })
-  })
-
-  it('is the same from both sides, and doing it twice changes nothing', () => {
-    const pick = fc.subarray(entries)
-    const stamp = fc.constantFrom('2026-03-18T00:00:00Z', '2026-03-19T00:00:00Z')
-    fc.assert(
-      fc.property(pick, pick, stamp, stamp, fc.constantFrom('A', 'B'), (a, b, ta, tb, name) => {
-        const mine = touched({ ...data(), entries: a }, name, ta)
-        const theirs = touched({ ...data(), entries: b }, 'C', tb)
-        const one = mergeRooms(mine, theirs, NOW)
-        const two = mergeRooms(theirs, mine, NOW)
-        const again = mergeRooms(one, theirs, NOW)
-        const ids = (d: RoomData) =>
-          d.entries
-            .map(e => e.id)
-            .sort()
-            .join()
-        return (
-          tankName(one) === tankName(two) &&
-          ids(one) === ids(two) &&
-          tankName(again) === tankName(one) &&
-          again.kept.length === one.kept.length &&
-          new Set([...a, ...b].map(e => e.id)).size === one.entries.length
-        )
-      }),
-      { seed: 41 },
-    )
-  })
-
-  it('one id with two contents: mine stands and it is named', () => {
-    const theirs = {
-      ...data(),
-      entries: entries.map(e => (e.kind === 'note' ? { ...e, data: { text: 'forged' } } : e)),
-    }
-    const merged = mergeRooms(data(), theirs, NOW)
-    expect(merged.entryConflicts).toEqual([entries[2]!.id])
-    expect(merged.entries.find(e => e.kind === 'note')).toMatchObject({
-      data: { text: 'foam — “brown”' },
-    })
-  })
-
-  it('no file takes the room away: neither a removed one that is newer, nor another record under its id', () => {
-    const room = records().find(r => r.type === 'room')!
-    const later = '2030-01-01T00:00:00Z'
-    const removed = { ...room, removedAt: later, updatedAt: later }
-    const place = { ...records().find(r => r.type === 'place')!, id: room.id, updatedAt: later }
-    for (const record of [removed, place]) {
-      const theirs: RoomData = { records: [record as never], entries: [], kept: [] }
-      for (const [a, b] of [
-        [data(), theirs],
-        [theirs, data()],
-      ] as const) {
-        const merged = mergeRooms(a, b, NOW)
-        expect(merged.records.find(r => r.id === room.id)).toEqual(room)
-        expect(merged.kept.map(k => k.record)).toContainEqual(record)
-      }
-    }
-    expect(readRoomFile(text({ ...data(), records: [removed] as never }))).toMatchObject({
-      problem: { code: 'no-room' },
-    })
-  })
+describe('what a room file may say', () => {
   it('what lies outside of any life of a room is refused with its place', () => {
     const file = (change: (d: ReturnType<typeof data>) => void) => {
       const d = structuredClone(data())
@@ -152,5 +70,43 @@ describe('merge', () => {
         ok: false,
         problem: { code: 'broken' },
       })
+  })
+})
+
+describe('what parses and cannot be true is set aside by name', () => {
+  const read = (change: (d: Required<RoomData>) => void) => {
+    const d = structuredClone({ ...data(), keptEntries: [] })
+    change(d)
+    const result = readRoomFile(text(d))
+    if (!result.ok) throw new Error(result.problem.code)
+    return result
+  }
+  const brood = (d: RoomData) => d.records.find(r => r.type === 'brood') as Brood
+
+  it('a room as it is loses nothing', () => {
+    expect(read(() => {}).aside).toEqual([])
+  })
+  it.each<[string, string, (d: RoomData) => void]>([
+    ['a brood awaited in 2099', 'ahead', d => void (brood(d).anchor.on = '2099-01-01')],
+    ['a fish that is gone', 'no-fish', d => void (brood(d).speciesId = 'gone-fish')],
+    ['a tank that is not there', 'no-tank', d => void (brood(d).tankId = 'Z'.repeat(26))],
+    ['an entry of 2099', 'ahead', d => void (d.entries[0]!.at = '2099-01-01T00:00:00Z')],
+    [
+      'an entry about nothing',
+      'no-subject',
+      d => void (d.entries[0]!.subject = { type: 'culture', id: 'Z'.repeat(26) }),
+    ],
+  ])('%s', (_, why, change) => {
+    const { file, aside } = read(change)
+    expect(aside.map(a => a.why)).toContain(why)
+    const named = new Set(aside.map(a => a.id))
+    expect([...file.records, ...file.entries].filter(x => named.has(x.id))).toEqual([])
+  })
+  it('a file that claims to be of 2099 is held against the clock here', () => {
+    const d = data()
+    const entry = { ...d.entries[0]!, at: '2098-06-01T00:00:00Z' }
+    const of2099 = { exportedAt: '2099-01-01T00:00:00Z', by: 'x', ...d, entries: [entry] }
+    const result = readRoomFile(writeRoomFile(of2099), NOW)
+    expect(result.ok && result.aside).toMatchObject([{ why: 'ahead' }])
   })
 })

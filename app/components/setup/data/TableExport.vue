@@ -16,7 +16,8 @@ async function save() {
   busy.value = true
   const maker = workerClient<TableMaker>(
     'making the table',
-    () => new Worker(new URL('../../workers/table.worker.ts', import.meta.url), { type: 'module' }),
+    () =>
+      new Worker(new URL('../../../workers/table.worker.ts', import.meta.url), { type: 'module' }),
   )
   try {
     const { name } = room.db

@@ -1,0 +1,24 @@
+import * as z from 'zod'
+import { local } from '~/db/local'
+import { NOT_MET, type Met } from './syncFolder'
+
+const KEY = 'renatus.met'
+const met = z.object({
+  folder: z.string(),
+  seen: z.record(z.string(), z.string()),
+  wrote: z.object({ mark: z.string(), stamp: z.string() }).nullable(),
+})
+
+/** What this device remembers of the folder it is tied to; of another folder it remembers nothing. */
+export function metIn(folder: string): Met {
+  const text = local.get(KEY)
+  try {
+    const known = met.safeParse(JSON.parse(text ?? 'null'))
+    return known.success && known.data.folder === folder ? known.data : NOT_MET
+  } catch {
+    return NOT_MET
+  }
+}
+export const rememberMet = (folder: string, known: Met) =>
+  local.set(KEY, JSON.stringify({ folder, ...known }))
+export const forgetMet = () => local.remove(KEY)
