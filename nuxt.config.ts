@@ -131,6 +131,8 @@ export default defineNuxtConfig({
     workbox: {
       globPatterns: ['**/*.{js,css,html,svg,png,woff2,wasm}', 'loft.json', '_nuxt/notices.json'],
       maximumFileSizeToCacheInBytes: 6 * 1024 * 1024,
+      // The first visit is served by it at once: a server that dies then is not missed.
+      clientsClaim: true,
       navigateFallback: '/',
       navigateFallbackDenylist: [/^\/api\//],
     },

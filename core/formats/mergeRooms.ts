@@ -1,10 +1,10 @@
 import { compare } from '../math/compare'
-import type { Entry } from '../records/entries'
+import { entry as entrySchema, type Entry } from '../records/entries'
 import { answeredTwice } from '../records/effectiveEntries'
 import type { AnyRecord } from '../records/records'
 import { canonical, sameText } from './canonical'
 import type { KeptRecord } from './roomFile'
-import { versionsOf } from './versions'
+import { sameRecord, versionsOf } from './versions'
 
 export interface RoomData {
   records: readonly AnyRecord[]
@@ -40,6 +40,8 @@ export interface MergeResult {
 
 /** The text as it is, so that what is larger stands on every device. */
 const larger = (a: Entry, b: Entry) => (canonical(a) > canonical(b) ? a : b)
+/** As this build writes it: a field that came later has its default. */
+const asWritten = (e: Entry): Entry => entrySchema.safeParse(e).data ?? e
 const byId = (a: { id: string }, b: { id: string }) => compare(a.id, b.id)
 
 function gathered(rooms: readonly RoomData[]): Map<string, AnyRecord[]> {
@@ -77,10 +79,11 @@ function mergedEntries(rooms: readonly RoomData[]) {
     const old = entries.get(entry.id)
     if (!old) entries.set(entry.id, entry)
     else if (!sameText(old, entry)) {
-      const stands = larger(old, entry)
-      const other = stands === old ? entry : old
+      const [a, b] = [asWritten(old), asWritten(entry)]
+      const stands = larger(a, b)
+      const other = stands === a ? b : a
       entries.set(entry.id, stands)
-      others.set(canonical(other), other)
+      if (!sameText(a, b)) others.set(canonical(other), other)
     }
   }
   for (const room of rooms) {
@@ -117,7 +120,7 @@ export function mergeRooms(mine: RoomData, theirs: RoomData): MergeResult {
       records: records.length - known.length,
       entries: entries.length - mine.entries.length,
     },
-    changed: known.filter(r => !sameText(before.get(r.id), r)).length,
+    changed: known.filter(r => !sameRecord(before.get(r.id), r)).length,
     conflicts: [...conflicts, ...keptEntries.map(entryConflict)].sort(byId),
     twice: answeredTwice(entries),
   }

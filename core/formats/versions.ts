@@ -1,6 +1,6 @@
-import type { AnyRecord } from '../records/records'
+import { anyRecord, type AnyRecord } from '../records/records'
 import { toInstant, toMs, type Instant } from '../time/localDate'
-import { canonical } from './canonical'
+import { canonical, sameText } from './canonical'
 import type { KeptRecord } from './roomFile'
 
 /** All that is known of one record: what stands, what stood or lost before, and what was written apart from it. */
@@ -11,6 +11,33 @@ export interface Versions {
   apart: AnyRecord[]
 }
 
+/** As this build writes it: a field that came later has its default. What does not read stays as it is. */
+function asWritten(r: AnyRecord): AnyRecord {
+  const known = written.get(r)
+  if (known) return known
+  const read = anyRecord.safeParse(r).data ?? r
+  written.set(r, read)
+  written.set(read, read)
+  return read
+}
+/** A version is never changed: it is read once. */
+const written = new WeakMap<AnyRecord, AnyRecord>()
+
+function textOf(r: AnyRecord): string {
+  const text = texts.get(r) ?? canonical(r)
+  texts.set(r, text)
+  return text
+}
+const texts = new WeakMap<AnyRecord, string>()
+
+/** Whether two versions say the same: a field that one build leaves out and another writes with its default is no change. */
+export const sameRecord = (a: AnyRecord | undefined, b: AnyRecord): boolean =>
+  sameText(a, b) || (a !== undefined && sameText(asWritten(a), asWritten(b)))
+
+const distinctOf = (all: readonly AnyRecord[]): AnyRecord[] => [
+  ...new Map(all.map(v => [textOf(v), v])).values(),
+]
+
 const isLiveRoom = (r: AnyRecord) => r.type === 'room' && r.removedAt === null
 
 /** Which of two versions stands: a room that is there above all else, then the newer, then the larger text. */
@@ -19,7 +46,7 @@ function isAbove(a: AnyRecord, b: AnyRecord): boolean {
   // By the clock, not by the text: a second is written with and without its fractions.
   const later = toMs(a.updatedAt) - toMs(b.updatedAt)
   if (later !== 0) return later > 0
-  return canonical(a) > canonical(b)
+  return textOf(a) > textOf(b)
 }
 
 /** Versions that no other was written over. */
@@ -34,8 +61,9 @@ export function headsOf(versions: readonly AnyRecord[]): AnyRecord[] {
  * @param all at least one, of one id
  */
 export function versionsOf(all: readonly AnyRecord[]): Versions {
-  const distinct = [...new Map(all.map(v => [canonical(v), v])).values()]
-  const ranked = distinct.sort((a, b) => (isAbove(a, b) ? -1 : 1))
+  const distinct = distinctOf(all)
+  const versions = distinct.length > 1 ? distinctOf(distinct.map(asWritten)) : distinct
+  const ranked = versions.sort((a, b) => (isAbove(a, b) ? -1 : 1))
   const [stands, ...others] = ranked as [AnyRecord, ...AnyRecord[]]
   const kept = others.map((record, i): KeptRecord => {
     const next = ranked[i]!

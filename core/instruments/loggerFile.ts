@@ -203,6 +203,8 @@ export function loggerFile(text: string, timeZone: string, hints: LoggerHints = 
   if (columns.temperatures.length === 0) return nothing('no-temperature', separator)
   const timed = (r: LoggerRow) => isTime(timeText(r, columns.time))
   const body = rows.filter(timed)
+  // A heading may look like a time where no line below it has one.
+  if (body.length === 0) return nothing('no-time', separator)
   const { chosen, guessed } = guessOf(body, columns, separator, hints)
   const order = guessed.order === 'epoch' || guessed.order === null ? 'ymd' : guessed.order
   const times = body.map(r => writtenTime(timeText(r, columns.time)))

@@ -1,4 +1,4 @@
+import { noRoute } from '../utils/noRoute'
+
 /** Without this an unknown address under /api would answer with the page itself. */
-export default defineEventHandler(() => {
-  throw createError({ statusCode: 404, statusMessage: 'No such route' })
-})
+export default defineEventHandler(noRoute)

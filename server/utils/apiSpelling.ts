@@ -38,4 +38,4 @@ export function isMisspeltApi(path: string): boolean {
 
 /** As the routes are written: small letters, single slashes, nothing encoded. */
 const isPlainApi = (path: string): boolean =>
-  /^\/api\/[^%\\;]*$/.test(path) && !path.includes('//') && !path.includes('/.')
+  /^\/api\/[^%\\;]+$/.test(path) && !path.includes('//') && !path.includes('/.')

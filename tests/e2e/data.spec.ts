@@ -79,11 +79,11 @@ test("a broken, foreign, newer, empty, huge or other room's file is refused, and
   const cases: [string, string, RegExp][] = [
     [
       'broken.json',
-      text.replace('"litres": 2', '"litres": "two"'),
+      text.replace('"litres":2', '"litres":"two"'),
       /damaged at “records\.\d+\.litres”/,
     ],
     ['foreign.json', '{"hello":"world"}', /not a room file/],
-    ['newer.json', text.replace(/"version": \d+/, '"version": 99'), /newer Renatus \(format 99/],
+    ['newer.json', text.replace(/"version":\d+/, '"version": 99'), /newer Renatus \(format 99/],
     ['empty.json', '', /is empty/],
     ['half.json', text.slice(0, text.length / 2), /no readable JSON/],
     ['huge.json', 'x'.repeat(65 * 1024 * 1024), /65 MB; a room is at most 64 MB/],
@@ -95,7 +95,7 @@ test("a broken, foreign, newer, empty, huge or other room's file is refused, and
     )
   }
   const roomId =
-    /"type": "room"/.test(text) &&
+    /"type":"room"/.test(text) &&
     (JSON.parse(text).records.find((r: { type: string }) => r.type === 'room').id as string)
   await importFile(
     page,

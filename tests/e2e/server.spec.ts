@@ -126,3 +126,42 @@ test('a body without a length is cut off where a room ends, and a client that le
     )
     .toBe(400)
 })
+
+test('a hundred plans at once: all but two are refused at once, and health answers within a second', async ({
+  request,
+}) => {
+  const plans = Array.from({ length: 100 }, () =>
+    request.post('/api/plan', { data: { room: roomOf(), now: NOW, question }, timeout: 110_000 }),
+  )
+  await new Promise(r => setTimeout(r, 300))
+  const begun = Date.now()
+  expect((await request.get('/api/health')).ok()).toBe(true)
+  expect(Date.now() - begun).toBeLessThan(1000)
+  const statuses = (await Promise.all(plans)).map(a => a.status())
+  expect(statuses.filter(s => s === 429).length).toBeGreaterThanOrEqual(97)
+  expect(statuses.filter(s => s !== 429 && s !== 200)).toEqual([])
+})
+
+test('no address that means a route answers with the page, however it is spelt', async ({
+  baseURL,
+}) => {
+  const { port } = new URL(baseURL!)
+  // Sent as they are: a client would put them right.
+  const answer = (path: string) =>
+    new Promise<[number, string]>((done, failed) => {
+      httpRequest({ host: 'localhost', port, path }, res => {
+        res.resume()
+        done([res.statusCode ?? 0, res.headers['content-type'] ?? ''])
+      })
+        .on('error', failed)
+        .end()
+    })
+  for (const path of [
+    ...['/api', '/api/', '/API/health', '/Api/plan', '//api/health', '/%61pi/health'],
+    ...['/api%2fhealth', '/x/../api/nothing', '/api/nothing', '/api/box/x', '/API/BOX'],
+  ]) {
+    const [status, type] = await answer(path)
+    expect([status, /html/.test(type)], path).toEqual([404, false])
+  }
+  expect((await answer('/api/health'))[0]).toBe(200)
+})

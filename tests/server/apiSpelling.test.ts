@@ -7,6 +7,7 @@ it.each(['/api/health', '/api/box/0123?x=1', '/', '/setup', '/shelf/api', '/meth
 )
 it.each([
   '/api',
+  '/api/',
   '/API/health',
   '/Api/plan',
   '//api/health',

@@ -28,8 +28,8 @@ describe('room file', () => {
     ['{"format":', 'not-json'],
     ['[1,2]', 'foreign'],
     ['{"format":"other","version":1}', 'foreign'],
-    [text().replace(`"version": ${ROOM_FILE_VERSION}`, '"version": 99'), 'newer'],
-    [text().replace('"litres": 2', '"litres": -2'), 'broken'],
+    [text().replace(`"version":${ROOM_FILE_VERSION}`, '"version": 99'), 'newer'],
+    [text().replace('"litres":2', '"litres":-2'), 'broken'],
     [text().replace('"culture.harvested"', '"culture.exploded"'), 'broken'],
     [text({ records: [], entries: [], kept: [] }), 'no-room'],
     [text().slice(0, 900), 'not-json'],
@@ -38,7 +38,7 @@ describe('room file', () => {
   })
 
   it('names the place where a file is broken, and refuses a huge one unread', () => {
-    const broken = readRoomFile(text().replace('"litres": 2', '"litres": -2'))
+    const broken = readRoomFile(text().replace('"litres":2', '"litres":-2'))
     expect(!broken.ok && broken.problem.code === 'broken' && broken.problem.path).toMatch(
       /^records\.\d+\.litres$/,
     )

@@ -62,7 +62,7 @@ const saveCopy = (c: Copy) =>
         class="field mt-1 font-normal"
         maxlength="200"
       /><span class="small font-normal"
-        >Nobody can open the file without it, we neither: write it down.</span
+        >Nobody can open the file without it, nor can we: write it down.</span
       ></label
     >
     <p v-if="!sealable" class="small">

@@ -1,0 +1,203 @@
+import { spawn, type ChildProcess } from 'node:child_process'
+import { existsSync, mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { chromium, type Page } from '@playwright/test'
+import { makeId } from '@renatus/core/records/id'
+import { randomStream } from '@renatus/core/math/random'
+
+const SERVER = '.output/server/index.mjs'
+const PORT = 3941
+const DEBUG_PORT = 9341
+const base = `http://localhost:${PORT}`
+/** Entries of one import: all of them are there afterwards, or none. */
+const IMPORTED = 400
+
+type Phase = 'write' | 'import' | 'snapshot'
+interface Seen {
+  notes: string[]
+  records: number
+  broken: number
+}
+
+const waitFor = async (test: () => Promise<boolean>) => {
+  for (let n = 0; n < 200; n++) {
+    if (await test().catch(() => false)) return
+    await new Promise(r => setTimeout(r, 50))
+  }
+  throw new Error('it did not come up')
+}
+
+/** A browser of its own process group over one profile, so that it can be killed as a dead battery does. */
+async function start(profile: string): Promise<{ page: Page; kill: () => Promise<void> }> {
+  const browser: ChildProcess = spawn(
+    process.env.CHROMIUM ?? '/usr/bin/chromium-headless-shell',
+    [
+      `--user-data-dir=${profile}`,
+      `--remote-debugging-port=${DEBUG_PORT}`,
+      ...['--no-sandbox', '--disable-gpu', '--no-first-run', 'about:blank'],
+    ],
+    { detached: true, stdio: 'ignore' },
+  )
+  const gone = new Promise<void>(done => browser.once('exit', () => done()))
+  await waitFor(async () => (await fetch(`http://127.0.0.1:${DEBUG_PORT}/json/version`)).ok)
+  const driver = await chromium.connectOverCDP(`http://127.0.0.1:${DEBUG_PORT}`)
+  const page = await driver.contexts()[0]!.newPage()
+  return {
+    page,
+    kill: async () => {
+      process.kill(-browser.pid!, 'SIGKILL')
+      await gone
+      await driver.close().catch(() => {})
+    },
+  }
+}
+
+/** What stands on the disk, read without the app. */
+const read = (page: Page): Promise<Seen> =>
+  page.evaluate(
+    () =>
+      new Promise<Seen>((done, failed) => {
+        const asked = indexedDB.open('renatus')
+        asked.onerror = () => failed(asked.error ?? new Error('the database does not open'))
+        asked.onsuccess = () => {
+          const db = asked.result
+          const t = db.transaction(['entries', 'records'])
+          const entries = t.objectStore('entries').getAll()
+          const records = t.objectStore('records').count()
+          t.oncomplete = () => {
+            db.close()
+            const rows = entries.result as {
+              id?: string
+              kind?: string
+              data?: { text?: string }
+            }[]
+            const notes = rows.flatMap(e => (e.kind === 'note' ? [e.data?.text ?? ''] : []))
+            const broken = rows.filter(e => !e.id || !e.kind || !e.data).length
+            done({ notes, records: records.result, broken })
+          }
+        }
+      }),
+  )
+
+interface Store {
+  write(drafts: object[]): Promise<{ ok: boolean }>
+  save(drafts: object[]): Promise<object[]>
+  db: { name: string }
+}
+/** Writes notes one after another until it is killed; each is called out once it is acknowledged. */
+const writeOn = (page: Page, mark: string) =>
+  page.evaluate(async name => {
+    const app = (
+      window as unknown as { useNuxtApp(): { $pinia: { _s: Map<string, Store> } } }
+    ).useNuxtApp()
+    const room = app.$pinia._s.get('room')!
+    for (let n = 0; ; n++) {
+      const text = `${name} ${n}`
+      const done = await room.write([
+        { kind: 'note', subject: { type: 'room', id: 'x' }, data: { text } },
+      ])
+      const { acked } = window as unknown as { acked(text: string): void }
+      if (done.ok) acked(text)
+    }
+  }, mark)
+
+async function setUpRoom(page: Page): Promise<void> {
+  await page.goto(`${base}/?room=own`)
+  await page.getByRole('button', { name: 'Set up your room' }).click()
+  await page.getByRole('button', { name: 'Open the room' }).click()
+  await page
+    .getByRole('heading', { name: /round$/ })
+    .first()
+    .waitFor()
+}
+
+/** The room's own file with many notes more. */
+async function fileWith(page: Page, mark: string): Promise<Buffer> {
+  await page.goto(`${base}/setup#data`)
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Export the room' }).click(),
+  ])
+  const { readFileSync } = await import('node:fs')
+  const room = JSON.parse(readFileSync((await download.path())!, 'utf8')) as {
+    exportedAt: string
+    entries: object[]
+  }
+  for (let n = 0; n < IMPORTED; n++) {
+    const chance = Uint8Array.from({ length: 10 }, (_, i) => (i * 37 + n * 11 + n / 7) % 256)
+    const id = makeId(Date.parse(room.exportedAt) - 1_000_000 + n, chance)
+    const about = { act: id, by: 'bench', at: room.exportedAt, supersedes: null, answers: null }
+    const said = {
+      kind: 'note',
+      subject: { type: 'room', id: 'x' },
+      data: { text: `${mark} ${n}` },
+    }
+    room.entries.push({ id, ...about, ...said })
+  }
+  return Buffer.from(JSON.stringify(room))
+}
+
+/**
+ * Kills the browser in the middle of what it does, again and again over one profile: what was acknowledged is there
+ * afterwards, an import is whole or not there, and the room opens.
+ * @param kills how often
+ */
+export async function killTimes(kills: number): Promise<void> {
+  if (!existsSync(SERVER)) return console.log('Kills: no build in .output, left out')
+  const env = { ...process.env, PORT: String(PORT) }
+  const server = spawn(process.execPath, [SERVER], { env, stdio: 'ignore' })
+  await waitFor(async () => (await fetch(`${base}/api/health`)).ok)
+  const profile = mkdtempSync(join(tmpdir(), 'renatus-kills-'))
+  const chance = randomStream(7)
+  const acked = new Set<string>()
+  const faults: string[] = []
+  const done: Record<Phase, number> = { write: 0, import: 0, snapshot: 0 }
+  try {
+    const first = await start(profile)
+    await setUpRoom(first.page)
+    await first.kill()
+    for (let n = 0; n < kills; n++) {
+      const { page, kill } = await start(profile)
+      await page.exposeFunction('acked', (text: string) => acked.add(text))
+      const phase: Phase = n % 5 === 3 ? 'import' : n % 5 === 4 ? 'snapshot' : 'write'
+      const mark = `${phase} ${n}`
+      if (phase === 'import') {
+        const buffer = await fileWith(page, mark)
+        const file = { name: 'room.json', mimeType: 'application/json', buffer }
+        await page.getByTestId('import').setInputFiles(file)
+        await new Promise(r => setTimeout(r, chance.integer(0, 500)))
+      } else {
+        await page.goto(`${base}/setup`)
+        await page.getByRole('heading', { name: 'Setup' }).waitFor()
+        if (phase === 'snapshot') await page.getByRole('button', { name: 'Check my room' }).click()
+        void writeOn(page, mark).catch(() => {})
+        await new Promise(r => setTimeout(r, chance.integer(200, 1700)))
+      }
+      await kill()
+      done[phase]++
+      const after = await start(profile)
+      await after.page.goto(`${base}/api/health`)
+      const seen = await read(after.page).catch((e: unknown) => String(e))
+      await after.kill()
+      if (typeof seen === 'string') {
+        faults.push(`kill ${n} (${phase}): ${seen}`)
+        break
+      }
+      const there = new Set(seen.notes)
+      const lost = [...acked].filter(t => !there.has(t))
+      if (lost.length > 0) faults.push(`kill ${n} (${phase}): lost ${lost.slice(0, 3).join(', ')}`)
+      if (seen.broken > 0 || seen.records === 0) faults.push(`kill ${n}: ${JSON.stringify(seen)}`)
+      const imported = seen.notes.filter(t => t.startsWith(`${mark} `)).length
+      if (phase === 'import' && imported !== 0 && imported !== IMPORTED)
+        faults.push(`kill ${n}: ${imported} of ${IMPORTED} imported`)
+    }
+  } finally {
+    server.kill()
+    rmSync(profile, { recursive: true, force: true })
+  }
+  console.log(
+    `\nKills: ${done.write + done.import + done.snapshot} (${done.write} in writes, ${done.import} in imports, ${done.snapshot} in checks), ${acked.size} acknowledged writes, ${faults.length} faults`,
+  )
+  for (const f of faults) console.log(`  ${f}`)
+}

@@ -1,0 +1,71 @@
+import { mergeRooms } from '@renatus/core/formats/mergeRooms'
+import { readRoomFile, type RoomFile } from '@renatus/core/formats/roomFile'
+import { AHEAD_D } from '@renatus/core/formats/setAside'
+import { writeRoomFile } from '@renatus/core/formats/writeRoomFile'
+import { speciesOf } from '@renatus/core/fry/species/speciesOf'
+import { roomState } from '@renatus/core/stock/roomState'
+import { addHours } from '@renatus/core/time/localDate'
+import type { RandomStream } from '@renatus/core/math/random'
+import { demoAt } from '../../rooms/demoAt'
+import { mutateJson, mutateText } from '../mutate'
+import type { Target } from '../target'
+
+const NOW = '2026-03-24T05:34:00.000Z'
+const OF_A_KIND = 2
+
+/** A room with a little of everything: all that is set up, some entries of every kind. */
+function sample(): RoomFile {
+  const demo = demoAt(NOW, 'Europe/Berlin')
+  const seen = new Map<string, number>()
+  const entries = demo.entries.filter(e => {
+    const n = (seen.get(e.kind) ?? 0) + 1
+    seen.set(e.kind, n)
+    return n <= OF_A_KIND
+  })
+  return { ...demo, entries }
+}
+
+/** What is never true of a room that was let in. Worked out apart from what lets it in. */
+function nonsenseIn({ records, entries, kept }: RoomFile): string | null {
+  const latest = addHours(NOW, 24 * (AHEAD_D + 1))
+  const own = records.filter(r => r.type === 'species')
+  const ids = new Set(records.map(r => r.id))
+  for (const r of records) {
+    if (r.id.length !== 26) return `a record with the id ${r.id.slice(0, 30)}`
+    if (r.type === 'culture' && r.startedAt > latest) return `a culture of ${r.startedAt}`
+    if ('litres' in r && !(r.litres > 0 && r.litres <= 20_000)) return `${r.litres} L`
+    if (r.type === 'brood' && !speciesOf(r.speciesId, own)) return `a brood of ${r.speciesId}`
+    if (r.type === 'brood' && !ids.has(r.tankId)) return 'a brood in no tank'
+  }
+  for (const e of entries) {
+    if (e.at > latest) return `an entry of ${e.at}`
+    const about = e.data as { cultureId?: string; broodId?: string }
+    for (const id of [about.cultureId, about.broodId])
+      if (id && /^[0-9A-Z]{26}$/.test(id) && !ids.has(id)) return `${e.kind} about nothing`
+  }
+  const numbers = JSON.stringify([records, entries, kept]).includes('null,null,null,null,null')
+  return numbers ? 'rows of nothing' : null
+}
+
+/** Room files: refused in words, or a room that stands, says nothing that cannot be, and writes as it reads. */
+export function roomFiles(): Target {
+  const good = sample()
+  const text = writeRoomFile(good)
+  const mutated = (chance: RandomStream) =>
+    chance.next() < 0.3 ? mutateText(chance, text) : JSON.stringify(mutateJson(chance, good))
+  return {
+    name: 'room files',
+    try(chance) {
+      const input = mutated(chance)
+      const read = readRoomFile(input, NOW)
+      if (!read.ok) return { outcome: 'refused', fault: null, input }
+      const { file } = read
+      roomState(file.records, file.entries, NOW)
+      mergeRooms(good, file)
+      const again = readRoomFile(writeRoomFile(file), NOW)
+      const same = again.ok && writeRoomFile(again.file) === writeRoomFile(file)
+      const fault = nonsenseIn(file) ?? (same ? null : 'it does not write as it reads')
+      return { outcome: 'taken', fault, input }
+    },
+  }
+}

@@ -1,0 +1,6 @@
+/** npm run trust [-- KILLS]: what the room outlives, in a real browser over the build. Minutes long; printed. */
+import { killTimes } from './bench/kills'
+import { benchLargeFile } from './bench/largeFile'
+
+await benchLargeFile()
+await killTimes(Number(process.argv[2] ?? 200))
