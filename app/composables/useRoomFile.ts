@@ -1,8 +1,7 @@
 import { ref, shallowRef } from 'vue'
 import { nowInstant } from '~/composables/clock'
-import { keepCopy, type Copy } from '~/db/copies'
+import type { Copy } from '~/db/copies'
 import { deviceName } from '~/db/device'
-import { roomText } from '~/db/exportRoom'
 import { readMarker, writeMarker } from '~/db/marker'
 import type { Took } from '~/db/takeFile'
 import { fileKeeper } from '~/engine/keeperClient'
@@ -97,9 +96,12 @@ export function useRoomFile() {
     if (!room.state) return
     try {
       const at = nowInstant()
-      const text = await roomText(room.db, at, deviceName())
-      await keepCopy({ at, name: room.state.room.name, why, text })
+      const { name } = room.db
+      const copy = { at, name: room.state.room.name, why }
+      await keeper.call(k => k.copy(name, copy, deviceName()))
     } catch (error) {
+      // Stopped by hand: then nothing is taken in either.
+      if (error instanceof WorkerStopped) throw error
       report(error)
     }
   }

@@ -103,8 +103,11 @@ export class RenatusDatabase extends Dexie {
     this.version(9).stores({
       entries: 'id, at, kind, act, answers, supersedes, [kind+at]',
     })
-    // Two entries of one id: one stands, the other is kept.
-    this.version(VERSION).stores({ keptEntries: '++n, id' })
+    // Two entries of one id: one stands, the other is kept. Kinds are found by the index of kind and time.
+    this.version(VERSION).stores({
+      entries: 'id, at, act, answers, supersedes, [kind+at]',
+      keptEntries: '++n, id',
+    })
     // Dexie would go on in tables that a newer tab has changed; what is older must not write there.
     this.on(
       'ready',

@@ -1,6 +1,7 @@
 import { expose } from 'comlink'
 import { checkRoom, type RoomCheck } from '@renatus/core/formats/checkRoom'
 import { readRoomFile } from '@renatus/core/formats/roomFile'
+import { keepCopy, type Copy } from '~/db/copies'
 import { RenatusDatabase } from '~/db/database'
 import { everything, rememberExport, roomText } from '~/db/exportRoom'
 import { seal } from '~/db/sealed'
@@ -42,6 +43,10 @@ async function checkCopies(name: string): Promise<CopyCheck> {
 const keeper = {
   take: (name: string, blob: Blob, how: TakeFile): Promise<TakeResult> =>
     within(name, db => takeFile(db, blob, how)),
+
+  /** The room as it is, so that what comes can be taken back. */
+  copy: (name: string, copy: Omit<Copy, 'n' | 'text'>, by: string): Promise<void> =>
+    within(name, async db => keepCopy({ ...copy, text: await roomText(db, copy.at, by) })),
 
   /** The room as a file, behind a phrase where one is given. */
   file: (name: string, at: string, by: string, phrase: string | null): Promise<Blob> =>

@@ -13,13 +13,18 @@ import { TYPE_NAMES } from '~/words/recordTypes'
 const room = useRoomStore()
 const units = useUnits()
 const MOST = 60
-const kept = useLive(() => room.db.kept.toArray(), toRef(room, 'db'))
-const standing = useLive(() => room.db.records.toArray(), toRef(room, 'db'))
+const known = useLive(
+  async () => {
+    const kept = await room.db.kept.toArray()
+    const ids = [...new Set(kept.map(k => k.record.id))]
+    return { kept, standing: await room.db.records.bulkGet(ids) }
+  },
+  toRef(room, 'db'),
+)
 const rows = computed(() => {
-  const stands = new Map((standing.value ?? []).map(r => [r.id, r]))
-  const all = [...(kept.value ?? [])].sort((a, b) =>
-    a.record.updatedAt < b.record.updatedAt ? 1 : -1,
-  )
+  const { kept = [], standing = [] } = known.value ?? {}
+  const stands = new Map(standing.flatMap(r => (r ? [[r.id, r] as const] : [])))
+  const all = [...kept].sort((a, b) => (a.record.updatedAt < b.record.updatedAt ? 1 : -1))
   const apart = new Set(
     [...new Set(all.map(k => k.record.id))].flatMap(id => {
       const now = stands.get(id)
