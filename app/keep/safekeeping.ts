@@ -1,5 +1,6 @@
 import { reactive } from 'vue'
 import { nowInstant } from '~/composables/clock'
+import { useFailures } from '~/composables/useFailures'
 import { DATABASES, type RenatusDatabase } from '~/db/database'
 import { deviceName } from '~/db/device'
 import { deviceId, newDeviceId } from '~/db/deviceId'
@@ -7,13 +8,12 @@ import { hasSnapshots, type Snapshot } from '~/db/snapshots'
 import type { FileProblem } from '~/db/takeFile'
 import { keeperClient } from '~/engine/keeperClient'
 import { failureOf } from '~/words/failures'
+import { apartText } from '~/words/safekeeping'
 import { folderOf } from './folder'
 import { dropHandle, handleOf, keepHandle, mayWrite } from './handles'
 import { forgetMet, metIn, rememberMet } from './metStore'
 import { syncFolder } from './syncFolder'
-
-/** `ask`: the browser wants a tap before it lets the page in again. `gone`: it is not where it was. */
-export type TieState = 'off' | 'on' | 'ask' | 'gone' | 'failed'
+import type { TieState } from './tieState'
 
 interface TieStatus {
   state: TieState
@@ -85,8 +85,12 @@ async function meet(db: RenatusDatabase): Promise<void> {
     rememberMet(handle.name, meeting.met)
     if (meeting.twin) newDeviceId()
     keeping.leftAlone = meeting.problems
-    for (const { took } of meeting.took)
+    for (const { took } of meeting.took) {
       keeping.came += took.added.entries + took.added.records + took.changed
+      for (const c of took.conflicts) useFailures().notice(apartText(c))
+    }
+    // What stands in the folder outlives this browser: nobody needs to be asked for an export.
+    if (meeting.wrote) await keeperClient.call(k => k.exported(name, nowInstant()))
     Object.assign(status, { state: 'on', at: nowInstant(), why: '' })
   } catch (error) {
     failed(status, error)

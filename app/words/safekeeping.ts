@@ -1,7 +1,9 @@
+import type { Conflict } from '@renatus/core/formats/mergeRooms'
 import type { Aside } from '@renatus/core/formats/setAside'
 import type { RoomCheck } from '@renatus/core/formats/checkRoom'
 import type { Took } from '~/db/takeFile'
-import type { TieState } from '~/keep/safekeeping'
+import type { TieState } from '~/keep/tieState'
+import { TYPE_NAMES } from './recordTypes'
 import { plural } from './round'
 
 const DAY_MS = 86_400_000
@@ -84,6 +86,10 @@ const ASIDE_WHY: Record<Aside['why'], string> = {
 }
 const asideText = (a: Aside): string => `${a.what} “${a.name}” ${ASIDE_WHY[a.why]}`
 
+/** Two devices changed one thing, and neither knew. */
+export const apartText = (c: Conflict): string =>
+  `${c.type === 'entry' ? 'An entry' : TYPE_NAMES[c.type]} “${c.name}” was changed on two devices. The later stands; Setup, Data shows the other.`
+
 /** What an import brought, the first line first. */
 export function tookLines(took: Took, now: string): string[] {
   const { added, changed, conflicts, twice, aside, exportedAt } = took
@@ -130,7 +136,7 @@ export function checkLines(
   ]
   const isText = (x: string | false): x is string => x !== false
   const wrong = harm.filter(isText)
-  const summary = `${plural(check.records, 'record')} and ${plural(check.entries, 'entry', 'entries')} were read${folds === 'agree' ? ', the shortened log agrees with the whole one' : ''}, ${copies.read} of ${plural(copies.snapshots, 'snapshot')} were opened.`
+  const summary = `${plural(check.records, 'record')} and ${plural(check.entries, 'entry', 'entries')} were read${folds === 'agree' ? ', the shortened log agrees with the whole one' : ''}, snapshots opened: ${copies.read} of ${copies.snapshots}.`
   const verdict = wrong.length === 0 ? 'All is well.' : 'Something is wrong.'
   return {
     well: wrong.length === 0,

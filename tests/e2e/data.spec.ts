@@ -122,7 +122,14 @@ test('the export is asked for weekly, and storage is asked for and its refusal s
   await expect(page.getByText('first day')).toBeVisible()
   await page.clock.setSystemTime(new Date('2026-03-26T05:40:00Z'))
   await page.goto('/')
-  await expect(page.getByText('Export the room this week.')).toBeVisible()
+  const asked = page.getByText('Export the room this week.')
+  await expect(asked).toBeVisible()
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Export it now' }).click(),
+  ])
+  expect(file.suggestedFilename()).toMatch(/^renatus-my-fishroom-.*json$/)
+  await expect(asked).toHaveCount(0)
   await page.evaluate(() => {
     navigator.storage.persist = () => Promise.resolve(false)
   })

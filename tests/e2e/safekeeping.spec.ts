@@ -160,6 +160,14 @@ test('a snapshot brings the room back as it was, a second copy writes itself, an
   await expect(page.getByTestId('data-lines')).toContainText('in the second copy (just now)')
   await expect(page.getByTestId('data-lines')).toContainText('Nothing to do.')
 
+  const saved = async () => {
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save as a file' }).first().click(),
+    ])
+    return JSON.parse(readFileSync((await file.path())!, 'utf8'))
+  }
+  const stood = await saved()
   await page.getByRole('link', { name: 'Log' }).click()
   await note(page, 'after the snapshot')
   await page.getByRole('link', { name: 'Setup' }).click()
@@ -170,12 +178,18 @@ test('a snapshot brings the room back as it was, a second copy writes itself, an
   await expect.poll(copied).toBe(true)
   await page.getByRole('button', { name: 'Check my room' }).click()
   await expect(page.getByTestId('check')).toContainText('All is well.')
-  await expect(page.getByTestId('check')).toContainText('1 of 1 snapshot')
+  await expect(page.getByTestId('check')).toContainText('snapshots opened: 1 of 1')
   expect(await faults(page, 'data')).toEqual([])
 
   const person = new Person(page)
   await person.hold('Go back to it (hold)')
   await expect(page.getByText('The room is as it was then.')).toBeVisible()
+  const [now] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Export the room' }).click(),
+  ])
+  const is = JSON.parse(readFileSync((await now.path())!, 'utf8'))
+  expect([is.records, is.entries, is.kept]).toEqual([stood.records, stood.entries, stood.kept])
   await page.getByRole('link', { name: 'Log' }).click()
   await expect(page.getByText('after the snapshot')).toHaveCount(0)
 })

@@ -1,7 +1,8 @@
 import { spawn, type ChildProcess } from 'node:child_process'
-import { existsSync, mkdtempSync, rmSync } from 'node:fs'
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { gunzipSync } from 'node:zlib'
 import { chromium, type Page } from '@playwright/test'
 import { makeId } from '@renatus/core/records/id'
 import { randomStream } from '@renatus/core/math/random'
@@ -14,6 +15,7 @@ const base = `http://localhost:${PORT}`
 const IMPORTED = 400
 
 type Phase = 'write' | 'import' | 'snapshot'
+const PHASES: readonly Phase[] = ['write', 'write', 'write', 'import', 'snapshot']
 interface Seen {
   notes: string[]
   records: number
@@ -119,7 +121,6 @@ async function fileWith(page: Page, mark: string): Promise<Buffer> {
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Export the room' }).click(),
   ])
-  const { readFileSync } = await import('node:fs')
   const room = JSON.parse(readFileSync((await download.path())!, 'utf8')) as {
     exportedAt: string
     entries: object[]
@@ -160,7 +161,7 @@ export async function killTimes(kills: number): Promise<void> {
     for (let n = 0; n < kills; n++) {
       const { page, kill } = await start(profile)
       await page.exposeFunction('acked', (text: string) => acked.add(text))
-      const phase: Phase = n % 5 === 3 ? 'import' : n % 5 === 4 ? 'snapshot' : 'write'
+      const phase = PHASES[n % PHASES.length]!
       const mark = `${phase} ${n}`
       if (phase === 'import') {
         const buffer = await fileWith(page, mark)
@@ -198,6 +199,105 @@ export async function killTimes(kills: number): Promise<void> {
   }
   console.log(
     `\nKills: ${done.write + done.import + done.snapshot} (${done.write} in writes, ${done.import} in imports, ${done.snapshot} in checks), ${acked.size} acknowledged writes, ${faults.length} faults`,
+  )
+  for (const f of faults) console.log(`  ${f}`)
+}
+
+/** Version of the browser's database that stands, and how much is in it. */
+interface Stood {
+  version: number
+  records: number
+  entries: number
+}
+
+/** Puts a room of format 6 where the app of that time kept it. */
+const plant = (page: Page, room: { records: object[]; entries: object[] }) =>
+  page.evaluate(
+    ({ records, entries }) =>
+      new Promise<void>((done, failed) => {
+        const asked = indexedDB.open('renatus', 60)
+        asked.onerror = () => failed(asked.error ?? new Error('not planted'))
+        asked.onupgradeneeded = () => {
+          const db = asked.result
+          const stored = db.createObjectStore('records', { keyPath: 'id' })
+          stored.createIndex('type', 'type')
+          const log = db.createObjectStore('entries', { keyPath: 'id' })
+          for (const key of ['at', 'kind', 'act', 'answers']) log.createIndex(key, key)
+          const kept = db.createObjectStore('kept', { keyPath: 'n', autoIncrement: true })
+          kept.createIndex('record.id', 'record.id')
+          db.createObjectStore('meta', { keyPath: 'key' })
+          for (const r of records) stored.put(r)
+          for (const e of entries) log.put(e)
+        }
+        asked.onsuccess = () => {
+          asked.result.close()
+          done()
+        }
+      }),
+    room,
+  )
+const stood = (page: Page): Promise<Stood> =>
+  page.evaluate(
+    () =>
+      new Promise<Stood>((done, failed) => {
+        const asked = indexedDB.open('renatus')
+        asked.onerror = () => failed(asked.error ?? new Error('the database does not open'))
+        asked.onsuccess = () => {
+          const db = asked.result
+          const t = db.transaction(['records', 'entries'])
+          const [records, entries] = ['records', 'entries'].map(n => t.objectStore(n).count())
+          t.oncomplete = () => {
+            db.close()
+            done({ version: db.version, records: records!.result, entries: entries!.result })
+          }
+        }
+      }),
+  )
+
+/**
+ * Kills the browser while a database of an older version is brought up: it is of one version or the other, whole, and the
+ * next visit goes on.
+ */
+export async function killUpgrades(kills: number): Promise<void> {
+  if (!existsSync(SERVER)) return
+  const fixture = new URL('../../tests/fixtures/room-6.json.gz', import.meta.url)
+  const room = JSON.parse(gunzipSync(readFileSync(fixture)).toString('utf8')) as {
+    records: object[]
+    entries: object[]
+  }
+  const env = { ...process.env, PORT: String(PORT) }
+  const server = spawn(process.execPath, [SERVER], { env, stdio: 'ignore' })
+  await waitFor(async () => (await fetch(`${base}/api/health`)).ok)
+  const chance = randomStream(11)
+  const faults: string[] = []
+  let caught = 0
+  for (let n = 0; n < kills; n++) {
+    const profile = mkdtempSync(join(tmpdir(), 'renatus-upgrade-'))
+    const first = await start(profile)
+    await first.page.goto(`${base}/api/health`)
+    await plant(first.page, room)
+    void first.page.goto(`${base}/setup?room=own`).catch(() => {})
+    await new Promise(r => setTimeout(r, chance.integer(300, 5000)))
+    await first.kill()
+    const second = await start(profile)
+    await second.page.goto(`${base}/api/health`)
+    const between = await stood(second.page)
+    if (between.version === 60) caught++
+    if (between.entries < room.entries.length || between.records < room.records.length)
+      faults.push(`kill ${n}: ${JSON.stringify(between)} after the kill`)
+    await second.page.goto(`${base}/setup?room=own`)
+    const well = second.page.getByRole('button', { name: 'Check my room' })
+    await well.click({ timeout: 30_000 }).catch(() => faults.push(`kill ${n}: it does not open`))
+    const found = second.page.getByTestId('check')
+    await found.waitFor({ timeout: 30_000 }).catch(() => {})
+    const said = await found.innerText({ timeout: 1000 }).catch(() => 'nothing')
+    if (!said.startsWith('All is well')) faults.push(`kill ${n}: ${said.slice(0, 200)}`)
+    await second.kill()
+    rmSync(profile, { recursive: true, force: true })
+  }
+  server.kill()
+  console.log(
+    `Kills of upgrades from format 6: ${kills}, ${caught} before it was done, ${faults.length} faults`,
   )
   for (const f of faults) console.log(`  ${f}`)
 }

@@ -4,7 +4,7 @@ import type { Target } from './target'
 /** One that takes longer than this is a fault, ms: the page would stand. */
 const SLOW_MS = 5000
 
-export interface Fault {
+interface Fault {
   target: string
   /** With it the same input comes again. */
   seed: number

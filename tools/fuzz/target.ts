@@ -1,7 +1,7 @@
 import type { RandomStream } from '@renatus/core/math/random'
 
 /** What was tried, and what became of it. */
-export interface Tried {
+interface Tried {
   /** `taken`: it still read well. `refused`: it was refused in words. */
   outcome: 'taken' | 'refused'
   /** What must not be: a crash is thrown and counts by itself. */

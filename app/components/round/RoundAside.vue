@@ -6,6 +6,7 @@ import { lotInUse } from '@renatus/core/stock/roomState'
 import type { Store } from '@renatus/core/stock/stores'
 import type { Round } from '@renatus/core/round/round'
 import { useUnits } from '~/composables/useUnits'
+import { exportAtOnce } from '~/composables/exportAtOnce'
 import { useExportAge } from '~/composables/useExportAge'
 import { useRoomStore } from '~/stores/room'
 import { foodOf } from '@renatus/core/foods/index'
@@ -111,9 +112,10 @@ const nextLot = computed(() => room.state && lotInUse(room.state)?.lot.id)
       v-if="exported.due.value && room.which === 'own'"
       class="border-l-[6px] border-due pl-3"
     >
-      <p>
-        <strong>Export the room this week.</strong> {{ exported.text.value }}
-        <NuxtLink class="link" :prefetch="false" to="/setup#data">Export</NuxtLink>
+      <p><strong>Export the room this week.</strong> {{ exported.text.value }}</p>
+      <p class="mt-2 flex flex-wrap gap-3 items-center">
+        <button class="btn" @click="exportAtOnce()">Export it now</button>
+        <NuxtLink class="link" :prefetch="false" to="/setup#data">Let it copy itself</NuxtLink>
       </p>
     </section>
     <DayLine v-if="room.state?.broods.length" :round="round" />

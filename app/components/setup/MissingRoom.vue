@@ -2,6 +2,7 @@
 import { onMounted, ref, shallowRef } from 'vue'
 import FileButton from '~/components/shared/FileButton.vue'
 import HoldButton from '~/components/shared/HoldButton.vue'
+import LockedFile from './LockedFile.vue'
 import { useRoomFile } from '~/composables/useRoomFile'
 import { nowInstant } from '~/composables/clock'
 import { listCopies, type Copy } from '~/db/copies'
@@ -74,6 +75,7 @@ const bring = (c: Copy) => file.take(new Blob([c.text], { type: 'application/jso
     <p v-if="file.problem.value" role="alert" class="text-harm font-semibold">
       {{ file.problem.value }}
     </p>
+    <LockedFile v-if="file.locked.value" @phrase="file.unlock($event)" />
     <p><HoldButton label="Begin a new room instead" @held="anew" /></p>
   </section>
 </template>

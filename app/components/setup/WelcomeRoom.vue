@@ -1,16 +1,22 @@
 <script setup lang="ts">
-import { defineAsyncComponent, ref } from 'vue'
+import { defineAsyncComponent, ref, shallowRef } from 'vue'
 import FileButton from '~/components/shared/FileButton.vue'
 import { openDemoRoom } from '~/composables/demo'
 import { navigateTo } from '#app/composables/router'
-import { useRoomFile } from '~/composables/useRoomFile'
+import type { useRoomFile } from '~/composables/useRoomFile'
 import { useRoomStore } from '~/stores/room'
 
 /** No room yet: one is set up, brought from a file, or only looked at. What checks a form comes with the form. */
+const LockedFile = defineAsyncComponent(() => import('./LockedFile.vue'))
 const WelcomeForm = defineAsyncComponent(() => import('./WelcomeForm.vue'))
 const props = defineProps<{ begun?: boolean }>()
 const begun = ref(props.begun)
-const file = useRoomFile()
+/** What reads files comes with the first of them. */
+const file = shallowRef<ReturnType<typeof useRoomFile>>()
+async function take(picked: File) {
+  file.value ??= (await import('~/composables/useRoomFile')).useRoomFile()
+  await file.value.take(picked)
+}
 const room = useRoomStore()
 const busy = ref(false)
 async function beginWithFish() {
@@ -48,12 +54,13 @@ async function beginWithFish() {
     </p>
     <p class="flex flex-wrap gap-3 items-center">
       Is there one already?
-      <FileButton label="Bring it from a file" @picked="file.take($event)" />
-      <span v-if="file.reading.value" role="status">Reading the file</span>
+      <FileButton label="Bring it from a file" @picked="take" />
+      <span v-if="file?.reading.value" role="status">Reading the file</span>
     </p>
-    <p v-if="file.problem.value" role="alert" class="text-harm font-semibold">
-      {{ file.problem.value }}
+    <p v-if="file?.problem.value" role="alert" class="text-harm font-semibold">
+      {{ file?.problem.value }}
     </p>
+    <LockedFile v-if="file?.locked.value" @phrase="file?.unlock($event)" />
     <p>
       Only looking?
       <button type="button" class="link min-h-12" @click="openDemoRoom()">

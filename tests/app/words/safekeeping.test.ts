@@ -81,7 +81,7 @@ describe('what a check found', () => {
     expect(checkLines(well)).toEqual({
       well: true,
       lines: [
-        'All is well. 3 records and 1 entry were read, the shortened log agrees with the whole one, 2 of 2 snapshots were opened.',
+        'All is well. 3 records and 1 entry were read, the shortened log agrees with the whole one, snapshots opened: 2 of 2.',
       ],
     })
     const row = { table: 'records' as const, index: 0, id: 'x', path: 'litres', row: {} }

@@ -72,3 +72,36 @@ describe('local dates', () => {
     ])
   })
 })
+
+describe('odd nights of the calendar', () => {
+  // The night of each change of the clock (half an hour on Lord Howe), the leap day, and the turn of the year.
+  const NIGHTS: [string, string][] = [
+    ...(['2026-03-28', '2026-10-24', '2028-02-28', '2026-12-31'] as const).map(
+      (day): [string, string] => [BERLIN, day],
+    ),
+    ['America/St_Johns', '2026-03-07'],
+    ['America/St_Johns', '2026-10-31'],
+    ['Australia/Lord_Howe', '2026-04-04'],
+    ['Australia/Lord_Howe', '2026-10-03'],
+    ['Pacific/Chatham', '2026-04-04'],
+    ['Pacific/Chatham', '2026-09-26'],
+  ]
+  const late = [...ROUNDS, { name: 'Night', at: '02:15' }].sort((a, b) => (a.at < b.at ? -1 : 1))
+
+  it.each(NIGHTS)(
+    '%s, %s: every round comes once, in its order, and none is skipped',
+    (zone, day) => {
+      const from = Date.parse(instantOf(day, '00:00', zone))
+      const keys: string[] = []
+      for (let m = 0; m < 3 * 24 * 60; m += 10) {
+        const now = new Date(from + m * 60_000).toISOString()
+        const { key } = currentRound(now, roundsAround(now, late, zone, 1, 1))
+        if (keys.at(-1) !== key) keys.push(key)
+      }
+      expect(new Set(keys).size).toBe(keys.length)
+      expect([...keys].sort()).toEqual(keys)
+      const of = (date: string) => keys.filter(k => k.startsWith(date)).map(k => k.slice(11))
+      for (const date of [day, addDays(day, 1)]) expect(of(date)).toEqual(late.map(r => r.at))
+    },
+  )
+})

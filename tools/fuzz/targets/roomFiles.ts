@@ -5,6 +5,8 @@ import { writeRoomFile } from '@renatus/core/formats/writeRoomFile'
 import { speciesOf } from '@renatus/core/fry/species/speciesOf'
 import { roomState } from '@renatus/core/stock/roomState'
 import { addHours } from '@renatus/core/time/localDate'
+import type { Entry } from '@renatus/core/records/entries'
+import type { AnyRecord, SpeciesRecord } from '@renatus/core/records/records'
 import type { RandomStream } from '@renatus/core/math/random'
 import { demoAt } from '../../rooms/demoAt'
 import { mutateJson, mutateText } from '../mutate'
@@ -25,26 +27,31 @@ function sample(): RoomFile {
   return { ...demo, entries }
 }
 
+type Known = ReadonlySet<string>
+const LATEST = addHours(NOW, 24 * (AHEAD_D + 1))
+
+function oddRecord(r: AnyRecord, own: readonly SpeciesRecord[], ids: Known): string | null {
+  if (r.id.length !== 26) return `a record with the id ${r.id.slice(0, 30)}`
+  if (r.type === 'culture' && r.startedAt > LATEST) return `a culture of ${r.startedAt}`
+  if ('litres' in r && !(r.litres > 0 && r.litres <= 20_000)) return `${r.litres} L`
+  if (r.type !== 'brood') return null
+  if (!speciesOf(r.speciesId, own)) return `a brood of ${r.speciesId}`
+  return ids.has(r.tankId) ? null : 'a brood in no tank'
+}
+
+function oddEntry(e: Entry, ids: Known): string | null {
+  if (e.at > LATEST) return `an entry of ${e.at}`
+  const { cultureId, broodId } = e.data as { cultureId?: string; broodId?: string }
+  const lost = [cultureId, broodId].some(id => id && /^[0-9A-Z]{26}$/.test(id) && !ids.has(id))
+  return lost ? `${e.kind} about nothing` : null
+}
+
 /** What is never true of a room that was let in. Worked out apart from what lets it in. */
-function nonsenseIn({ records, entries, kept }: RoomFile): string | null {
-  const latest = addHours(NOW, 24 * (AHEAD_D + 1))
+function nonsenseIn({ records, entries }: RoomFile): string | null {
   const own = records.filter(r => r.type === 'species')
   const ids = new Set(records.map(r => r.id))
-  for (const r of records) {
-    if (r.id.length !== 26) return `a record with the id ${r.id.slice(0, 30)}`
-    if (r.type === 'culture' && r.startedAt > latest) return `a culture of ${r.startedAt}`
-    if ('litres' in r && !(r.litres > 0 && r.litres <= 20_000)) return `${r.litres} L`
-    if (r.type === 'brood' && !speciesOf(r.speciesId, own)) return `a brood of ${r.speciesId}`
-    if (r.type === 'brood' && !ids.has(r.tankId)) return 'a brood in no tank'
-  }
-  for (const e of entries) {
-    if (e.at > latest) return `an entry of ${e.at}`
-    const about = e.data as { cultureId?: string; broodId?: string }
-    for (const id of [about.cultureId, about.broodId])
-      if (id && /^[0-9A-Z]{26}$/.test(id) && !ids.has(id)) return `${e.kind} about nothing`
-  }
-  const numbers = JSON.stringify([records, entries, kept]).includes('null,null,null,null,null')
-  return numbers ? 'rows of nothing' : null
+  const odd = [...records.map(r => oddRecord(r, own, ids)), ...entries.map(e => oddEntry(e, ids))]
+  return odd.find(x => x !== null) ?? null
 }
 
 /** Room files: refused in words, or a room that stands, says nothing that cannot be, and writes as it reads. */

@@ -24,7 +24,8 @@ const copies = computed((): CopyKnown[] => {
     ['folder', keeping.folder.at],
     ['second copy', keeping.copy.at],
     ['snapshot', room.which === 'own' ? keeping.snapshots[0]?.at : null],
-    ['file', age.at.value],
+    // What the folder or the second copy holds is newer than any file.
+    ['file', (keeping.folder.at ?? keeping.copy.at) ? null : age.at.value],
   ]
   return known.flatMap(([what, at]) => (at ? [{ what, at }] : []))
 })

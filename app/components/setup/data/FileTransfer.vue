@@ -10,6 +10,7 @@ import { canSeal } from '~/db/sealed'
 import { useRoomStore } from '~/stores/room'
 import { TYPE_NAMES } from '~/words/recordTypes'
 import { tookLines } from '~/words/safekeeping'
+import LockedFile from '~/components/setup/LockedFile.vue'
 import ParcelTaken from './ParcelTaken.vue'
 
 /** The room as a file, out and in; locked with a phrase where somebody wants it. */
@@ -18,7 +19,6 @@ const units = useUnits()
 const file = useRoomFile()
 const lock = ref(false)
 const phrase = ref('')
-const opens = ref('')
 const sealable = canSeal()
 const SHORTEST = 8
 const tooShort = computed(() => lock.value && phrase.value.length < SHORTEST)
@@ -71,21 +71,7 @@ const saveCopy = (c: Copy) =>
     <p v-if="file.problem.value" role="alert" class="border-l-[6px] border-harm pl-3 max-w-prose">
       {{ file.problem.value }}
     </p>
-    <form
-      v-if="file.locked.value"
-      class="flex flex-wrap gap-3 items-end"
-      @submit.prevent="file.unlock(opens)"
-    >
-      <label class="font-semibold"
-        >Pass phrase of the file<input
-          v-model="opens"
-          type="text"
-          autocomplete="off"
-          class="field mt-1 font-normal"
-          maxlength="200"
-      /></label>
-      <button class="btn btn-main">Open it</button>
-    </form>
+    <LockedFile v-if="file.locked.value" @phrase="file.unlock($event)" />
     <HoldButton
       v-if="file.other.value"
       :label="`Replace this room with “${file.other.value.name}”`"
