@@ -15,6 +15,9 @@ export interface ReadingsWanted {
 }
 
 let askers = 0
+/** So often, and so long apart, what was left out is asked for again. */
+const MOST_LACKING = 3
+const LACKING_MS = 1000
 
 /** Readings of some cultures, worked out in a worker; anew when something is written. */
 export function useCultureReadings(ids: Ref<readonly string[]>, wanted: ReadingsWanted = {}) {
@@ -25,6 +28,7 @@ export function useCultureReadings(ids: Ref<readonly string[]>, wanted: Readings
   const problem = ref<string | null>(null)
   const asker = `view ${++askers}`
   let turn = 0
+  let lacking = 0
   onScopeDispose(() => {
     turn++
   })
@@ -61,6 +65,11 @@ export function useCultureReadings(ids: Ref<readonly string[]>, wanted: Readings
     if (mine !== turn) return
     if (wanted.together && problem.value === null) readings.value = found
     busy.value = false
+    // A reader that saw the room a moment before what it was asked for leaves some out: it is asked again, a few times.
+    const missing = problem.value === null && question.ids.some(id => !found.has(id))
+    if (missing && ++lacking <= MOST_LACKING)
+      setTimeout(() => mine === turn && void read(), LACKING_MS)
+    else if (!missing) lacking = 0
   }
 
   const quarter = computed(() =>

@@ -1,4 +1,4 @@
-import type { Aside } from '@renatus/core/formats/setAside'
+import { ofUnknownFish, type Aside } from '@renatus/core/formats/setAside'
 import {
   readRoomFile,
   ROOM_FILE_MAX_BYTES,
@@ -20,6 +20,8 @@ export interface Took extends Taken {
   exportedAt: string
   /** What parsed and cannot be true, and was left out. */
   aside: Aside[]
+  /** Names of broods whose fish is not known here; they stand, and ask. */
+  unknownFish: string[]
 }
 export type TakeResult = { ok: true; took: Took } | { ok: false; problem: FileProblem }
 
@@ -49,6 +51,7 @@ export async function takeFile(
   if (how.mode === 'merge' && (await isOtherRoom(db, read.file)))
     return fail({ code: 'other-room', name })
   const taken = await importRoom(db, read.file, how.mode)
-  const { exportedAt } = read.file
-  return { ok: true, took: { ...taken, name, exportedAt, aside: read.aside } }
+  const { exportedAt, records } = read.file
+  const unknownFish = ofUnknownFish(records)
+  return { ok: true, took: { ...taken, name, exportedAt, aside: read.aside, unknownFish } }
 }

@@ -80,7 +80,6 @@ export function tieText(state: TieState, name: string, why: string): string {
 
 const ASIDE_WHY: Record<Aside['why'], string> = {
   'ahead': 'lies more than a year ahead',
-  'no-fish': 'is of a fish that is not in the file',
   'no-tank': 'is in a tank that is not in the file',
   'no-subject': 'is about something that is not in the file',
 }
@@ -92,7 +91,7 @@ export const apartText = (c: Conflict): string =>
 
 /** What an import brought, the first line first. */
 export function tookLines(took: Took, now: string): string[] {
-  const { added, changed, conflicts, twice, aside, exportedAt } = took
+  const { added, changed, conflicts, twice, aside, unknownFish, exportedAt } = took
   const lines = [
     `Merged: ${plural(added.records, 'new record')}, ${plural(added.entries, 'new entry', 'new entries')}, ${plural(changed, 'changed record')}, ${plural(conflicts.length, 'conflict')}.`,
   ]
@@ -104,6 +103,8 @@ export function tookLines(took: Took, now: string): string[] {
     lines.push(
       `${plural(twice, 'answer')} had been given on both devices: the first of each counts.`,
     )
+  for (const brood of unknownFish)
+    lines.push(`“${brood}” is of a fish that is not known here: it stands, and asks for its fish.`)
   if (aside.length > 0)
     lines.push(
       `${plural(aside.length, 'thing')} cannot be true and ${aside.length === 1 ? 'was' : 'were'} left out: ${aside.slice(0, 5).map(asideText).join('; ')}${aside.length > 5 ? '; and more' : ''}. They are still in the file.`,

@@ -9,7 +9,7 @@ export interface Aside {
   /** Type of the record, or kind of the entry. */
   what: AnyRecord['type'] | Entry['kind']
   name: string
-  why: 'ahead' | 'no-fish' | 'no-tank' | 'no-subject'
+  why: 'ahead' | 'no-tank' | 'no-subject'
 }
 
 interface Room {
@@ -47,9 +47,14 @@ function whyRecord(r: AnyRecord, latest: string, room: Room): Aside['why'] | nul
   const date = dateOf(r)
   if (date !== null && date > latest) return 'ahead'
   if (r.type !== 'brood') return null
-  const own = room.records.filter(s => s.type === 'species')
-  if (speciesOf(r.speciesId, own) === null) return 'no-fish'
   return room.records.some(t => t.type === 'tank' && t.id === r.tankId) ? null : 'no-tank'
+}
+
+/** Names of broods whose fish nobody here knows: a newer build may know it. They stand, feed nobody and ask for their fish. */
+export function ofUnknownFish(records: readonly AnyRecord[]): string[] {
+  const own = records.filter(s => s.type === 'species')
+  const broods = records.filter(r => r.type === 'brood' && r.removedAt === null)
+  return broods.filter(b => b.type === 'brood' && !speciesOf(b.speciesId, own)).map(b => b.name)
 }
 
 /** Ids of records that an entry is about. */
@@ -60,8 +65,8 @@ function aboutIds(e: Entry): string[] {
 }
 
 /**
- * Sorts out what parses and cannot be: dates years ahead, a brood of no known fish or in no tank, an entry about something
- * that is not in the room.
+ * Sorts out what parses and cannot be: dates years ahead, a brood in no tank, an entry about something that is not in the
+ * room.
  * @param now the latest that a clock may say; what lies more than AHEAD_D after it is nonsense
  */
 export function setAside(room: Room, now: Instant): Room & { aside: Aside[] } {

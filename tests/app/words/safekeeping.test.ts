@@ -60,14 +60,16 @@ describe('what an import brought', () => {
   const took: Took = {
     ...{ added: { records: 1, entries: 2 }, changed: 0, conflicts: [], twice: 1 },
     ...{ name: 'Loft', exportedAt: daysAgo(500) },
-    aside: [{ id: 'x', what: 'brood', name: 'Discus', why: 'no-fish' }],
+    aside: [{ id: 'x', what: 'brood', name: 'Discus', why: 'no-tank' }],
+    unknownFish: ['Moon fry'],
   }
   it('its age, what was tapped twice, and what was left out, by name', () => {
     expect(tookLines(took, NOW)).toEqual([
       'Merged: 1 new record, 2 new entries, 0 changed records, 0 conflicts.',
       'The file was written 1 year ago: what was done since is not in it.',
       '1 answer had been given on both devices: the first of each counts.',
-      '1 thing cannot be true and was left out: brood “Discus” is of a fish that is not in the file. They are still in the file.',
+      '“Moon fry” is of a fish that is not known here: it stands, and asks for its fish.',
+      '1 thing cannot be true and was left out: brood “Discus” is in a tank that is not in the file. They are still in the file.',
     ])
   })
 })
