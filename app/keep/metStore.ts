@@ -1,12 +1,18 @@
 import * as z from 'zod'
 import { local } from '~/db/local'
+import type { FileProblem } from '~/db/takeFile'
 import { NOT_MET, type Met } from './syncFolder'
 
+const hasCode = z.object({ code: z.string() })
 const KEY = 'renatus.met'
 const met = z.object({
   folder: z.string(),
   seen: z.record(z.string(), z.string()),
   wrote: z.object({ mark: z.string(), stamp: z.string() }).nullable(),
+  left: z.record(
+    z.string(),
+    z.custom<FileProblem>(p => hasCode.safeParse(p).success),
+  ),
 })
 
 /** What this device remembers of the folder it is tied to; of another folder it remembers nothing. */

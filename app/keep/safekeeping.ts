@@ -84,7 +84,8 @@ async function meet(db: RenatusDatabase): Promise<void> {
     const meeting = await syncFolder(folderOf(handle), side, metIn(handle.name))
     rememberMet(handle.name, meeting.met)
     if (meeting.twin) newDeviceId()
-    keeping.leftAlone = meeting.problems
+    const left = Object.entries(meeting.met.left)
+    keeping.leftAlone = left.map(([file, problem]) => ({ file, problem }))
     for (const { took } of meeting.took) {
       keeping.came += took.added.entries + took.added.records + took.changed
       for (const c of took.conflicts) useFailures().notice(apartText(c))

@@ -17,13 +17,14 @@ export interface Met {
   seen: Record<string, string>
   /** The mark of the room in this device's own file, and the stamp of that file. */
   wrote: { mark: string; stamp: string } | null
+  /** Files that could not be taken in as they stand, and why. */
+  left: Record<string, FileProblem>
 }
-export const NOT_MET: Met = { seen: {}, wrote: null }
+export const NOT_MET: Met = { seen: {}, wrote: null, left: {} }
 
 export interface Meeting {
   met: Met
   took: { file: string; took: Took }[]
-  problems: { file: string; problem: FileProblem }[]
   wrote: boolean
   /** Somebody else writes this device's file: a copy of this browser goes about. */
   twin: boolean
@@ -34,26 +35,29 @@ export const fileOfDevice = (device: string) => `renatus-room-${device}.json`
 
 /**
  * Takes in what other devices have put into the folder since the last meeting, then puts this room there if it changed.
- * A file that cannot be taken in is named, left alone, and tried again when it has changed; nothing of it is written over.
+ * A file that cannot be taken in is named for as long as it stands so, left alone, and tried again when it has changed.
  */
 export async function syncFolder(folder: Folder, side: Side, before: Met): Promise<Meeting> {
   const own = fileOfDevice(side.device)
-  const met: Met = { seen: { ...before.seen }, wrote: before.wrote }
-  const meeting: Meeting = { met, took: [], problems: [], wrote: false, twin: false }
   const files = (await folder.list()).filter(f => OURS.test(f.name))
+  const there = new Set(files.map(f => f.name))
+  const left = Object.fromEntries(Object.entries(before.left).filter(([name]) => there.has(name)))
+  const met: Met = { seen: { ...before.seen }, wrote: before.wrote, left }
+  const meeting: Meeting = { met, took: [], wrote: false, twin: false }
   for (const { name, stamp } of files) {
     const known = name === own ? before.wrote?.stamp : before.seen[name]
     if (known === stamp) continue
     if (name === own) meeting.twin = before.wrote !== null
     const result = await side.take(await folder.read(name))
+    delete left[name]
     if (result.ok) meeting.took.push({ file: name, took: result.took })
-    else meeting.problems.push({ file: name, problem: result.problem })
+    else left[name] = result.problem
     met.seen[name] = stamp
   }
   // The other one's file is left to it.
   if (meeting.twin) return meeting
   const mark = await side.mark()
-  const stands = files.some(f => f.name === own)
+  const stands = there.has(own)
   if (mark === null) return meeting
   if (!stands || before.wrote?.mark !== mark) {
     const stamp = await folder.write(own, await side.file())

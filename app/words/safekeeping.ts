@@ -48,11 +48,12 @@ export interface DataState {
 
 /** Two lines: where the data is; how old its copies are and what to do. */
 export function dataLines(s: DataState): { where: string; copies: string; due: boolean } {
-  const held = s.room
-    ? `“${s.room}” with ${plural(s.entries, 'entry', 'entries')} is in this browser on “${s.device}”, and nowhere else unless you put it there.`
-    : `There is no room in this browser on “${s.device}”.`
   const newest = [...s.copies].sort((a, b) => (a.at < b.at ? 1 : -1))
   const outside = newest.find(c => c.what !== 'snapshot')
+  const alone = outside ? 'on no server' : 'and nowhere else'
+  const held = s.room
+    ? `“${s.room}” with ${plural(s.entries, 'entry', 'entries')} is in this browser on “${s.device}”, ${alone}.`
+    : `There is no room in this browser on “${s.device}”.`
   const age = outside ? (Date.parse(s.now) - Date.parse(outside.at)) / DAY_MS : s.days
   const due = s.room !== null && !s.demo && age >= COPY_EVERY_D
   if (!s.room) return { where: held, copies: 'Import one, or tie a folder that holds one.', due }
