@@ -1,7 +1,7 @@
 import type { RenatusDatabase } from '~/db/database'
 
 /** What of this device's files the room is tied to: a folder that others see, and a file for its second copy. */
-interface Handles {
+export interface Handles {
   folder: FileSystemDirectoryHandle
   copy: FileSystemFileHandle
 }

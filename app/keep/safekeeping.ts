@@ -10,7 +10,7 @@ import { keeperClient } from '~/engine/keeperClient'
 import { failureOf } from '~/words/failures'
 import { apartText } from '~/words/safekeeping'
 import { folderOf } from './folder'
-import { dropHandle, handleOf, keepHandle, mayWrite } from './handles'
+import { dropHandle, handleOf, keepHandle, mayWrite, type Handles } from './handles'
 import { forgetMet, metIn, rememberMet } from './metStore'
 import { syncFolder } from './syncFolder'
 import type { TieState } from './tieState'
@@ -65,63 +65,67 @@ function failed(status: TieStatus, error: unknown) {
   status.why = status.state === 'failed' ? failureOf(error).text : ''
 }
 
-async function meet(db: RenatusDatabase): Promise<void> {
-  const handle = await handleOf(db, 'folder')
-  const status = keeping.folder
+/** Does something with what the room is tied to, where it is there and may be written; else its status says why not. */
+async function overTie<T extends 'folder' | 'copy'>(
+  db: RenatusDatabase,
+  tie: T,
+  work: (handle: Handles[T]) => Promise<void>,
+): Promise<void> {
+  const handle = await handleOf(db, tie)
+  const status = keeping[tie]
   if (!handle) return void Object.assign(status, off())
   status.name = handle.name
   try {
     if (!(await mayWrite(handle))) return void (status.state = 'ask')
-    const side = {
-      device: deviceId(),
-      mark: () => keeperClient.call(k => k.mark(name)),
-      file: () => keeperClient.call(k => k.file(name, nowInstant(), deviceName(), null)),
-      take: (blob: Blob) =>
-        keeperClient.call(k =>
-          k.take(name, blob, { mode: 'merge', now: nowInstant(), phrase: null }),
-        ),
-    }
-    const meeting = await syncFolder(folderOf(handle), side, metIn(handle.name))
-    rememberMet(handle.name, meeting.met)
-    if (meeting.twin) newDeviceId()
-    const left = Object.entries(meeting.met.left)
-    keeping.leftAlone = left.map(([file, problem]) => ({ file, problem }))
-    for (const { took } of meeting.took) {
-      keeping.came += took.added.entries + took.added.records + took.changed
-      for (const c of took.conflicts) useFailures().notice(apartText(c))
-    }
-    // What stands in the folder outlives this browser: nobody needs to be asked for an export.
-    if (meeting.wrote) await keeperClient.call(k => k.exported(name, nowInstant()))
+    await work(handle)
     Object.assign(status, { state: 'on', at: nowInstant(), why: '' })
   } catch (error) {
     failed(status, error)
   }
 }
 
-/** The second copy: a file of the user's choice that is written over with the whole room. */
-async function writeCopy(db: RenatusDatabase): Promise<void> {
-  const handle = await handleOf(db, 'copy')
-  const status = keeping.copy
-  if (!handle) return void Object.assign(status, off())
-  status.name = handle.name
-  try {
-    if (!(await mayWrite(handle))) return void (status.state = 'ask')
-    const mark = await keeperClient.call(k => k.mark(name))
-    const known = (await db.meta.get('mark of the copy'))?.value
-    const at = nowInstant()
-    if (known !== mark || status.state === 'gone') {
-      const blob = await keeperClient.call(k => k.file(name, at, deviceName(), null))
-      const out = await handle.createWritable()
-      await out.write(blob)
-      await out.close()
-      await db.meta.put({ key: 'mark of the copy', value: mark })
-      await keeperClient.call(k => k.exported(name, at))
-    }
-    Object.assign(status, { state: 'on', at, why: '' })
-  } catch (error) {
-    failed(status, error)
+const fileNow = (at: string) => keeperClient.call(k => k.file(name, at, deviceName(), null))
+const markNow = () => keeperClient.call(k => k.mark(name))
+
+async function meetIn(handle: FileSystemDirectoryHandle): Promise<void> {
+  const side = {
+    device: deviceId(),
+    mark: markNow,
+    file: () => fileNow(nowInstant()),
+    take: (blob: Blob) => {
+      const how = { mode: 'merge', now: nowInstant(), phrase: null } as const
+      return keeperClient.call(k => k.take(name, blob, how))
+    },
   }
+  const meeting = await syncFolder(folderOf(handle), side, metIn(handle.name))
+  rememberMet(handle.name, meeting.met)
+  if (meeting.twin) newDeviceId()
+  const left = Object.entries(meeting.met.left)
+  keeping.leftAlone = left.map(([file, problem]) => ({ file, problem }))
+  for (const { took } of meeting.took) {
+    keeping.came += took.added.entries + took.added.records + took.changed
+    for (const c of took.conflicts) useFailures().notice(apartText(c))
+  }
+  // What stands in the folder outlives this browser: nobody needs to be asked for an export.
+  if (meeting.wrote) await keeperClient.call(k => k.exported(name, nowInstant()))
 }
+
+/** The second copy: a file of the user's choice that is written over with the whole room. */
+async function writeCopyTo(handle: FileSystemFileHandle, db: RenatusDatabase): Promise<void> {
+  const mark = await markNow()
+  const known = (await db.meta.get(COPY_MARK))?.value
+  if (known === mark && keeping.copy.state !== 'gone') return
+  const at = nowInstant()
+  const out = await handle.createWritable()
+  await out.write(await fileNow(at))
+  await out.close()
+  await db.meta.put({ key: COPY_MARK, value: mark })
+  await keeperClient.call(k => k.exported(name, at))
+}
+const COPY_MARK = 'mark of the copy'
+
+const meet = (db: RenatusDatabase) => overTie(db, 'folder', meetIn)
+const writeCopy = (db: RenatusDatabase) => overTie(db, 'copy', h => writeCopyTo(h, db))
 
 async function snapshot(): Promise<void> {
   if (!hasSnapshots()) return
@@ -177,7 +181,7 @@ export async function pickCopy(db: RenatusDatabase): Promise<boolean> {
   }).catch(calledOff)
   if (!handle) return false
   keeping.forgetful = !(await keepHandle(db, 'copy', handle))
-  await db.meta.delete('mark of the copy')
+  await db.meta.delete(COPY_MARK)
   await keepSafe(db)
   return true
 }
@@ -195,7 +199,9 @@ export async function letIn(db: RenatusDatabase, tie: 'folder' | 'copy'): Promis
 
 export async function untie(db: RenatusDatabase, tie: 'folder' | 'copy'): Promise<void> {
   await dropHandle(db, tie)
-  if (tie === 'folder') forgetMet()
-  keeping.leftAlone = []
+  if (tie === 'folder') {
+    forgetMet()
+    keeping.leftAlone = []
+  }
   Object.assign(keeping[tie], off())
 }

@@ -60,16 +60,18 @@ export function dataLines(s: DataState): { where: string; copies: string; due: b
   if (s.demo) return { where: held, copies: 'It starts afresh every day: nothing to keep.', due }
   const list = newest.map(c => `${COPY_NAMES[c.what]} (${agoText(c.at, s.now)})`).join(', ')
   const said = list === '' ? 'No copy stands yet' : `Copies: ${list}`
-  return { where: held, copies: `${said}. ${whatToDo(outside !== undefined, due)}`, due }
+  const toDo = TO_DO[outside ? 'outside' : 'alone'][due ? 'due' : 'fresh']
+  return { where: held, copies: `${said}. ${toDo}`, due }
 }
 
-function whatToDo(outside: boolean, due: boolean): string {
-  if (due)
-    return outside
-      ? 'Export it this week.'
-      : 'If this device breaks, the room is gone: export it now.'
-  return outside ? 'Nothing to do.' : 'Export it once something is worth keeping.'
-}
+/** By whether a copy outlives this browser, and whether a new one is due. */
+const TO_DO = {
+  outside: { due: 'Export it this week.', fresh: 'Nothing to do.' },
+  alone: {
+    due: 'If this device breaks, the room is gone: export it now.',
+    fresh: 'Export it once something is worth keeping.',
+  },
+} as const
 
 /** What stands behind a tie that is not on. */
 export function tieText(state: TieState, name: string, why: string): string {
@@ -90,12 +92,19 @@ const asideText = (a: Aside): string => `${a.what} “${a.name}” ${ASIDE_WHY[a
 export const apartText = (c: Conflict): string =>
   `${c.type === 'entry' ? 'An entry' : TYPE_NAMES[c.type]} “${c.name}” was changed on two devices. The later stands; Setup, Data shows the other.`
 
+/** So many things that were left out are named. */
+const NAMED = 5
+
 /** What an import brought, the first line first. */
 export function tookLines(took: Took, now: string): string[] {
   const { added, changed, conflicts, twice, aside, unknownFish, exportedAt } = took
-  const lines = [
-    `Merged: ${plural(added.records, 'new record')}, ${plural(added.entries, 'new entry', 'new entries')}, ${plural(changed, 'changed record')}, ${plural(conflicts.length, 'conflict')}.`,
+  const brought = [
+    plural(added.records, 'new record'),
+    plural(added.entries, 'new entry', 'new entries'),
+    plural(changed, 'changed record'),
+    plural(conflicts.length, 'conflict'),
   ]
+  const lines = [`Merged: ${brought.join(', ')}.`]
   if (Date.parse(now) - Date.parse(exportedAt) > YEAR_D * DAY_MS)
     lines.push(
       `The file was written ${agoText(exportedAt, now)}: what was done since is not in it.`,
@@ -106,10 +115,16 @@ export function tookLines(took: Took, now: string): string[] {
     )
   for (const brood of unknownFish)
     lines.push(`“${brood}” is of a fish that is not known here: it stands, and asks for its fish.`)
-  if (aside.length > 0)
+  if (aside.length > 0) {
+    const left = `cannot be true and ${aside.length === 1 ? 'was' : 'were'} left out`
+    const named = [
+      ...aside.slice(0, NAMED).map(asideText),
+      ...(aside.length > NAMED ? ['and more'] : []),
+    ]
     lines.push(
-      `${plural(aside.length, 'thing')} cannot be true and ${aside.length === 1 ? 'was' : 'were'} left out: ${aside.slice(0, 5).map(asideText).join('; ')}${aside.length > 5 ? '; and more' : ''}. They are still in the file.`,
+      `${plural(aside.length, 'thing')} ${left}: ${named.join('; ')}. They are still in the file.`,
     )
+  }
   return lines
 }
 
@@ -138,7 +153,12 @@ export function checkLines(
   ]
   const isText = (x: string | false): x is string => x !== false
   const wrong = harm.filter(isText)
-  const summary = `${plural(check.records, 'record')} and ${plural(check.entries, 'entry', 'entries')} were read${folds === 'agree' ? ', the shortened log agrees with the whole one' : ''}, snapshots opened: ${copies.read} of ${copies.snapshots}.`
+  const read = [
+    `${plural(check.records, 'record')} and ${plural(check.entries, 'entry', 'entries')} were read`,
+    folds === 'agree' && 'the shortened log agrees with the whole one',
+    `snapshots opened: ${copies.read} of ${copies.snapshots}`,
+  ]
+  const summary = `${read.filter(isText).join(', ')}.`
   const verdict = wrong.length === 0 ? 'All is well.' : 'Something is wrong.'
   return {
     well: wrong.length === 0,

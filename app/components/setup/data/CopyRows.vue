@@ -109,6 +109,9 @@ const pick = (tie: 'folder' | 'copy') =>
             : 'This browser has no place for them. Export weekly.'
         }}
       </p>
+      <p v-if="shown.length && keeping.folder.state !== 'off'" class="small max-w-prose">
+        What other devices hold comes back from the folder: leave it before you go back.
+      </p>
       <p v-if="keeping.snapshotWhy" role="alert" class="border-l-[6px] border-due pl-3 max-w-prose">
         {{ keeping.snapshotWhy }}
       </p>
