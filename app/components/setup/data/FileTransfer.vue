@@ -21,6 +21,7 @@ const lock = ref(false)
 const phrase = ref('')
 const sealable = canSeal()
 const SHORTEST = 8
+const SETTLES_MS = 600
 const tooShort = computed(() => lock.value && phrase.value.length < SHORTEST)
 const exportNow = () => file.exportNow(lock.value ? phrase.value : null)
 const lines = computed(() => (file.took.value ? tookLines(file.took.value, room.now) : []))
@@ -30,7 +31,15 @@ const copies = shallowRef<Copy[]>([])
 const readCopies = async () => {
   copies.value = await listCopies()
 }
-watch(() => file.took.value, readCopies)
+/** A first room brings the sections above with it: what the file brought stays in sight. */
+const said = ref<HTMLElement>()
+watch(
+  () => file.took.value,
+  async took => {
+    await readCopies()
+    if (took) setTimeout(() => said.value?.scrollIntoView({ block: 'center' }), SETTLES_MS)
+  },
+)
 onMounted(readCopies)
 const goBack = (c: Copy) => file.goBack(new Blob([c.text], { type: 'application/json' }))
 const saveCopy = (c: Copy) =>
@@ -77,7 +86,12 @@ const saveCopy = (c: Copy) =>
       :label="`Replace this room with “${file.other.value.name}”`"
       @held="file.replace()"
     />
-    <div v-if="file.took.value" role="status" class="border-l-[6px] border-plan pl-3 max-w-prose">
+    <div
+      v-if="file.took.value"
+      ref="said"
+      role="status"
+      class="border-l-[6px] border-plan pl-3 max-w-prose"
+    >
       <p v-for="(line, i) in lines" :key="i" :class="{ 'font-semibold': i === 0 }">{{ line }}</p>
       <ul v-if="file.took.value.conflicts.length" class="list-disc pl-5">
         <li v-for="c in file.took.value.conflicts" :key="c.id">
