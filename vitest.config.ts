@@ -19,6 +19,7 @@ export default defineConfig({
           environment: 'node',
           isolate: false,
           testTimeout: 30_000,
+          setupFiles: ['./tests/setup/frozenSeed.ts'],
           include: [
             'tests/core/**/*.test.ts',
             'tests/demo/**/*.test.ts',
@@ -37,7 +38,7 @@ export default defineConfig({
           isolate: false,
           testTimeout: 30_000,
           include: ['tests/app/**/*.test.ts'],
-          setupFiles: ['fake-indexeddb/auto'],
+          setupFiles: ['fake-indexeddb/auto', './tests/setup/frozenSeed.ts'],
         },
       },
     ],

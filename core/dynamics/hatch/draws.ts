@@ -13,6 +13,8 @@ export interface Drawn {
   useful: number
 }
 
+const between = (low: number, x: number, high: number): number => Math.min(high, Math.max(low, x))
+
 /** Of what swims in a bottle from one hour to another so much is alive: crowded and starving they die from T90 + 12 h on. */
 function survives({ t90h }: HatchCurve, from: number, to: number): number {
   if (t90h === null) return 1
@@ -24,13 +26,16 @@ function survives({ t90h }: HatchCurve, from: number, to: number): number {
 export function draws(curve: HatchCurve, planned: readonly Draw[]): Drawn[] {
   let left = { h: 0, hatched: 0, useful: 0 }
   return planned.map(({ h, share }) => {
-    const fresh = curve.pull(h, left.h)
+    const pulled = curve.pull(h, left.h)
+    // Where next to nothing hatches the curve's own steps are larger than what it brings.
+    const hatching = Math.max(0, pulled.hatchedFraction)
+    const fresh = { hatching, useful: between(0, pulled.useful, hatching) }
     const usefulBefore = curve.usefulAt(left.h)
     // Of the yolk that was there, so much is left: what the curve keeps of its own.
-    const keeps = usefulBefore > 0 ? (curve.usefulAt(h) - fresh.useful) / usefulBefore : 1
+    const keeps = usefulBefore > 0 ? (curve.usefulAt(h) - pulled.useful) / usefulBefore : 1
     const alive = survives(curve, left.h, h)
-    const living = curve.aliveAt(h) - curve.aliveAt(left.h) * alive
-    const lives = fresh.hatchedFraction > 0 ? living / fresh.hatchedFraction : 1
+    const living = between(0, curve.aliveAt(h) - curve.aliveAt(left.h) * alive, hatching)
+    const lives = hatching > 0 ? living / hatching : 1
     const hatched = left.hatched * alive + living
     const useful = left.useful * keeps * alive + fresh.useful * lives
     left = { h, hatched: hatched * (1 - share), useful: useful * (1 - share) }

@@ -90,10 +90,9 @@ export function hatchCurve(timing: HatchTiming, horizonH: number = HATCH.horizon
     // New nauplii are taken to hatch in the middle of the step.
     useful[i] = useful[i - 1]! * Math.exp(-k) + (f - before) * Math.exp(-k / 2)
     const time = i * CURVE_STEP_H
-    const dying = t90.at !== null && time > t90.at + HATCH.crowdingDelayH
-    alive[i] =
-      (alive[i - 1]! + f - before) *
-      (dying ? Math.exp(-HATCH.crowdingDeathPerHour * CURVE_STEP_H) : 1)
+    const diesFrom = t90.at === null ? Infinity : t90.at + HATCH.crowdingDelayH
+    const dying = Math.min(CURVE_STEP_H, Math.max(0, time - diesFrom))
+    alive[i] = (alive[i - 1]! + f - before) * Math.exp(-HATCH.crowdingDeathPerHour * dying)
     for (const mark of [t10, t50, t90]) cross(mark, before, f, time)
     factorSum[i] = factorSum[i - 1]! + temperatureFactor(middle)
     temperatureSum[i] = temperatureSum[i - 1]! + middle

@@ -38,6 +38,16 @@ describe('draws from a bottle', () => {
     expect(harvestWindow(warm)!.drawUntilH - warm.t90h!).toBeCloseTo(36 / 2.2 ** 0.4, 6)
   })
 
+  it('what hatches at the very end is no fuller of yolk than it can be', () => {
+    // Two draws minutes apart, long after T90: next to nothing hatches between them.
+    const [, , last] = draws(curveAt(29), [
+      { h: 22.2, share: 0.9999999999 },
+      { h: 51.57, share: 0 },
+      { h: 51.69, share: 1 },
+    ])
+    expect(last!.useful / last!.hatchedFraction).toBeLessThan(0.7)
+  })
+
   it('never bring more than hatched, whatever the hours and shares', () => {
     const plan = fc.array(
       fc.record({
