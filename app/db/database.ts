@@ -1,6 +1,7 @@
 import Dexie, { type EntityTable, type Table } from 'dexie'
 import type { Entry } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'
+import type { Chapter } from './chapters'
 import type { KeptRecord } from '@renatus/core/formats/roomFile'
 
 /** What belongs to this device alone and never leaves it. */
@@ -21,7 +22,7 @@ export const DATABASES = { own: 'renatus', demo: 'renatus-demo' } as const
 export type WhichRoom = keyof typeof DATABASES
 
 /** Of the tables as this code knows them. Dexie counts ten of the browser's versions as one. */
-const VERSION = 10
+const VERSION = 11
 const BROWSERS = 10
 
 /** What brings old tables up is fetched by who has such: the transaction is held open meanwhile. */
@@ -33,6 +34,7 @@ const dryFoods = () => Dexie.waitFor(import('@renatus/core/formats/dryFoods7'))
 export class RenatusDatabase extends Dexie {
   records!: EntityTable<AnyRecord, 'id'>
   entries!: EntityTable<Entry, 'id'>
+  chapters!: Table<Chapter, string>
   kept!: Table<StoredKept, number>
   keptEntries!: Table<Entry & { n?: number }, number>
   meta!: EntityTable<Meta, 'key'>
@@ -104,9 +106,14 @@ export class RenatusDatabase extends Dexie {
       entries: 'id, at, kind, act, answers, supersedes, [kind+at]',
     })
     // Two entries of one id: one stands, the other is kept. Kinds are found by the index of kind and time.
-    this.version(VERSION).stores({
+    this.version(10).stores({
       entries: 'id, at, act, answers, supersedes, [kind+at]',
       keptEntries: '++n, id',
+    })
+    // Years that come with a file are stored by chapters. Nobody asks for entries by their act.
+    this.version(VERSION).stores({
+      entries: 'id, at, answers, supersedes, [kind+at]',
+      chapters: 'from, [maxAt+minAt], *kinds',
     })
     // Dexie would go on in tables that a newer tab has changed; what is older must not write there.
     this.on(

@@ -2,6 +2,7 @@ import { nowInstant } from '~/composables/clock'
 import { writeRoomFile } from '@renatus/core/formats/writeRoomFile'
 import type { Entry } from '@renatus/core/records/entries'
 import type { RenatusDatabase } from './database'
+import { wholeLog } from './storedLog'
 import { deviceName } from './device'
 
 const EXPORTED = 'exportedAt'
@@ -9,7 +10,7 @@ const EXPORTED = 'exportedAt'
 /** All that a room file holds. */
 export const everything = async (db: RenatusDatabase) => ({
   records: await db.records.toArray(),
-  entries: await db.entries.toArray(),
+  entries: await wholeLog(db),
   kept: (await db.kept.toArray()).map(({ n: _n, ...rest }) => rest),
   keptEntries: (await db.keptEntries.toArray()).map(({ n: _n, ...rest }) => rest as Entry),
 })

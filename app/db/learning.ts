@@ -1,5 +1,6 @@
 import { learnRoom } from '@renatus/core/estimation/learning/learnRoom'
 import type { RenatusDatabase } from './database'
+import { entriesAfter } from './storedLog'
 import { keepLearning, storedLearning, type LogPosition } from './learned'
 import { TAUGHT, TEACH } from './teaches'
 import { GENERATION_KEY } from './generation'
@@ -19,7 +20,7 @@ async function isNews(db: RenatusDatabase, upTo: LogPosition | undefined): Promi
   if (!upTo) return true
   const generation = (await db.meta.get(GENERATION_KEY))?.value ?? null
   if (generation !== upTo.generation || (await recordsPosition(db)) !== upTo.records) return true
-  const fresh = await db.entries.where('id').above(upTo.last).toArray()
+  const fresh = await entriesAfter(db, upTo.last)
   return fresh.some(e => TEACH.has(e.kind))
 }
 

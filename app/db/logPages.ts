@@ -1,7 +1,7 @@
-import Dexie from 'dexie'
 import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
 import type { Entry, EntryKind } from '@renatus/core/records/entries'
 import type { RenatusDatabase } from './database'
+import { entriesBefore, entriesOf, type LogKey } from './storedLog'
 
 /** Which entries are wanted: of one kind, or of all but some; and where something is looked for, those it is found in. */
 export interface LogQuestion {
@@ -25,27 +25,17 @@ export interface LogPage {
 /** Entries that are looked through at a time: between two lots others have their turn. */
 const LOT = 400
 
-type Key = readonly [at: string, id: string]
-
-const isOlder = (e: Entry, [at, id]: Key) => e.at < at || (e.at === at && e.id < id)
-
-/** Entries up to an instant, the newest first. */
-function upTo(db: RenatusDatabase, kind: EntryKind | null, at: string) {
-  const index =
-    kind === null
-      ? db.entries.where('at').belowOrEqual(at)
-      : db.entries.where('[kind+at]').between([kind, Dexie.minKey], [kind, at], true, true)
-  return index.reverse()
-}
-
 /** Tells of some entries whether they stand: by all undos, and the corrections of them. */
 async function standing(db: RenatusDatabase, entries: readonly Entry[]): Promise<Set<string>> {
   const [undos, corrections] = await Promise.all([
     db.entries.where('kind').equals('undone').toArray(),
     db.entries.orderBy('supersedes').toArray(),
   ])
-  const corrected = await db.entries.bulkGet(corrections.map(e => e.supersedes!))
-  const about = [...entries, ...undos, ...corrections, ...corrected.filter(e => e !== undefined)]
+  const corrected = await entriesOf(
+    db,
+    corrections.map(e => e.supersedes!),
+  )
+  const about = [...entries, ...undos, ...corrections, ...corrected]
   const once = [...new Map(about.map(e => [e.id, e])).values()]
   return new Set(effectiveEntries(once).map(e => e.id))
 }
@@ -58,13 +48,9 @@ export async function logPage(
   size: number,
 ): Promise<LogPage> {
   const found: Entry[] = []
-  let key: Key = after ? [after.at, after.id] : ['\uffff', '\uffff']
+  let key: LogKey = after ? [after.at, after.id] : ['\uffff', '\uffff']
   for (let lot = LOT; lot === LOT && found.length <= size;) {
-    const from = key
-    const next = await upTo(db, kind, from[0])
-      .filter(e => isOlder(e, from))
-      .limit(LOT)
-      .toArray()
+    const next = await entriesBefore(db, kind, key, LOT)
     lot = next.length
     const last = next.at(-1)
     if (last) key = [last.at, last.id]

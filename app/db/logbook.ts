@@ -8,6 +8,7 @@ import { putRecords, type RecordDraft } from './registry'
 import { deviceName } from './device'
 import { GENERATION_KEY } from './generation'
 import { newId, rememberId } from './newId'
+import { lastId } from './storedLog'
 
 export type { Draft }
 
@@ -61,9 +62,6 @@ export async function writeAct(
     return { ok: true, act, entries }
   })
 }
-
-const lastId = async (db: RenatusDatabase): Promise<string> =>
-  (await db.entries.orderBy('id').last())?.id ?? ''
 
 /** The entry that answered a proposal before, if it still stands. */
 async function answeredBy(db: RenatusDatabase, answers: string): Promise<Entry | null> {

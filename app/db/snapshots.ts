@@ -1,6 +1,7 @@
 import { copyIsDue, rollingCopies } from '@renatus/core/formats/rollingCopies'
 import type { RenatusDatabase } from './database'
 import { roomText } from './exportRoom'
+import { lastId } from './storedLog'
 
 /** A copy of the whole room in the browser's own file system, beside the database. */
 export interface Snapshot {
@@ -20,8 +21,9 @@ export const hasSnapshots = (): boolean => navigator.storage?.getDirectory !== u
 /** What a room is known by: changes with every write, is the same for the same room; null where there is none. */
 export async function markOf(db: RenatusDatabase): Promise<string | null> {
   if ((await db.records.count()) === 0) return null
-  const last = (await db.entries.orderBy('id').last())?.id ?? 'none'
-  const counts = await Promise.all([db.entries.count(), db.records.count(), db.kept.count()])
+  const last = (await lastId(db)) || 'none'
+  const tables = [db.chapters, db.entries, db.records, db.kept]
+  const counts = await Promise.all(tables.map(t => t.count()))
   let newest = ''
   await db.records.each(r => {
     if (r.updatedAt > newest) newest = r.updatedAt

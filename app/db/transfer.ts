@@ -5,6 +5,9 @@ import type { RenatusDatabase } from './database'
 import { everything } from './exportRoom'
 import { GENERATION_KEY } from './generation'
 import { newId, rememberId } from './newId'
+import { WORTH_CHAPTERS } from './chapters'
+import { putWholeLog } from './storedLog'
+import type { Entry } from '@renatus/core/records/entries'
 
 /** What a file brought. */
 export interface Taken {
@@ -33,12 +36,27 @@ function differing<T extends { id: string }>(before: readonly T[], after: readon
 const sameSet = (a: readonly unknown[], b: readonly unknown[]): boolean =>
   a.length === b.length && sameText(a.map(canonical).sort(), b.map(canonical).sort())
 
+/** Puts in what came; a whole log anew where that is quicker, or where a stored chapter would have to change. */
+async function writeEntries(
+  db: RenatusDatabase,
+  mine: Known,
+  all: readonly Entry[],
+  came: readonly Entry[],
+): Promise<void> {
+  const last = mine.entries.at(-1)?.id ?? ''
+  const known = new Set(mine.entries.map(e => e.id))
+  const changes = came.some(e => known.has(e.id)) && (await db.chapters.count()) > 0
+  const anew = changes || came.length >= WORTH_CHAPTERS
+  if (anew || came.some(e => e.id <= last))
+    await db.meta.put({ key: GENERATION_KEY, value: newId() })
+  if (anew) return putWholeLog(db, all)
+  await db.entries.bulkPut(came)
+}
+
 /** Writes what the merge changed and nothing else, so that who looks on has little to read anew. */
 async function writeMerged(db: RenatusDatabase, mine: Known, merged: MergeResult): Promise<void> {
   const entries = differing(mine.entries, merged.entries)
-  const last = mine.entries.at(-1)?.id ?? ''
-  if (entries.some(e => e.id <= last)) await db.meta.put({ key: GENERATION_KEY, value: newId() })
-  await db.entries.bulkPut(entries)
+  await writeEntries(db, mine, merged.entries, entries)
   for (const e of entries) rememberId(e.id)
   await db.records.bulkPut(differing(mine.records, merged.records))
   if (!sameSet(mine.kept, merged.kept)) {
@@ -56,6 +74,7 @@ async function clear(db: RenatusDatabase): Promise<void> {
   await Promise.all([
     db.records.clear(),
     db.entries.clear(),
+    db.chapters.clear(),
     db.kept.clear(),
     db.keptEntries.clear(),
   ])
@@ -67,7 +86,7 @@ export async function importRoom(
   file: RoomFile,
   mode: 'merge' | 'replace',
 ): Promise<Taken> {
-  const tables = [db.records, db.entries, db.kept, db.keptEntries, db.meta]
+  const tables = [db.records, db.entries, db.chapters, db.kept, db.keptEntries, db.meta]
   return db.transaction('rw', tables, async () => {
     if (mode === 'replace') await clear(db)
     const mine = mode === 'merge' ? await everything(db) : NOTHING

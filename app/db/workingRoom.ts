@@ -5,6 +5,7 @@ import { NOTHING_SETTLED, type Settled } from '@renatus/core/stock/settled'
 import { soundCheckpoint, storedCheckpoint, type Checkpoint } from './checkpoint'
 import type { RenatusDatabase } from './database'
 import { GENERATION_KEY } from './generation'
+import { entriesAfter, wholeLog, wholeLogByLots } from './storedLog'
 
 /** Shorter logs are read whole: there is nothing to be won. */
 export const WORTH_SETTLING = 3000
@@ -31,8 +32,6 @@ interface Known {
   wide: boolean
 }
 
-/** Entries that are read at a time. */
-const LOT = 4000
 const NOT_LEFT: ReadonlySet<string> = new Set()
 
 /** The same list where nothing in it has changed, so that what hangs on it stands still. */
@@ -111,12 +110,7 @@ export class WorkingRoom {
     if (this.known?.wide) return
     const { db } = this
     const generation = (await db.meta.get(GENERATION_KEY))?.value ?? null
-    const entries: Entry[] = []
-    for (let lot: Entry[] | null = null; lot === null || lot.length === LOT;) {
-      const last = entries.at(-1)?.id ?? ''
-      lot = await db.entries.where('id').above(last).limit(LOT).toArray()
-      entries.push(...lot)
-    }
+    const entries = await wholeLogByLots(db)
     const count = entries.length
     const read = { records: [], entries, settled: NOTHING_SETTLED, count, generation, stale: false }
     this.keep({ read, last: '', checkpoint: null, over: NOT_LEFT, wide: true })
@@ -124,7 +118,7 @@ export class WorkingRoom {
 
   async read(): Promise<RoomRead> {
     const { db } = this
-    return db.transaction('r', [db.entries, db.records, db.meta, db.derived], async () => {
+    return db.transaction('r', [db.chapters, db.entries, db.records, db.meta, db.derived], async () => {
       const generation = (await db.meta.get(GENERATION_KEY))?.value ?? null
       const known = this.baseOf(generation)
       // A whole log that is long is left for its working log as soon as there is one.
@@ -135,14 +129,14 @@ export class WorkingRoom {
       const bases = [asks ? fromCheckpoint(stored, generation) : null, known]
       for (const base of bases) {
         if (!base) continue
-        const fresh = await db.entries.where('id').above(base.last).toArray()
+        const fresh = await entriesAfter(db, base.last)
         const read = withFresh(base, fresh)
         if (!read) continue
         const records = unlessSame(base.read.records, await recordsBut(db, base.over))
         const stale = stored !== null && base.checkpoint === null
         return this.keep({ ...base, read: { ...read, records, stale } })
       }
-      const entries = await db.entries.toArray()
+      const entries = await wholeLog(db)
       const records = await db.records.toArray()
       const count = entries.length
       const stale = stored !== null
