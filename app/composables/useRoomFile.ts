@@ -2,7 +2,7 @@ import { ref, shallowRef } from 'vue'
 import { nowInstant } from '~/composables/clock'
 import type { Copy } from '~/db/copies'
 import { deviceName } from '~/db/device'
-import { readMarker, writeMarker } from '~/db/marker'
+import { forgetMarker, readMarker, writeMarker } from '~/db/marker'
 import type { Took } from '~/db/takeFile'
 import { fileKeeper } from '~/engine/keeperClient'
 import { WorkerStopped } from '~/engine/workerClient'
@@ -66,6 +66,8 @@ export function useRoomFile() {
     try {
       await copyBefore(mode === 'merge' ? 'before an import' : 'before a replacement')
       await room.prepare()
+      // What takes the place of a room may hold less than it did.
+      if (mode === 'replace' || !room.state) forgetMarker()
       const { name } = room.db
       const how = { mode, now: nowInstant(), phrase: waiting.phrase }
       const result = await keeper.call(k => k.take(name, waiting.blob, how))

@@ -6,7 +6,8 @@ export interface Copy {
   at: string
   name: string
   why: 'before an import' | 'before a replacement'
-  text: string
+  /** A list of copies is read without what is in them. */
+  text: Blob
 }
 
 /** So many are kept, the newest. */
@@ -18,6 +19,15 @@ class CopiesDatabase extends Dexie {
   constructor() {
     super('renatus-copies', { chromeTransactionDurability: 'strict' })
     this.version(1).stores({ copies: '++n' })
+    // Texts stood in the rows: whoever listed them read whole rooms.
+    this.version(2).upgrade(tx =>
+      tx
+        .table<{ text: unknown }>('copies')
+        .toCollection()
+        .modify(copy => {
+          if (typeof copy.text === 'string') copy.text = new Blob([copy.text])
+        }),
+    )
   }
 }
 

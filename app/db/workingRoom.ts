@@ -118,36 +118,40 @@ export class WorkingRoom {
 
   async read(): Promise<RoomRead> {
     const { db } = this
-    return db.transaction('r', [db.chapters, db.entries, db.records, db.meta, db.derived], async () => {
-      const generation = (await db.meta.get(GENERATION_KEY))?.value ?? null
-      const known = this.baseOf(generation)
-      // A whole log that is long is left for its working log as soon as there is one.
-      const long = known !== null && known.read.count >= WORTH_SETTLING
-      const settles = long && known.checkpoint === null && !this.wide
-      const asks = !this.wide && (!known || settles)
-      const stored = asks ? await storedCheckpoint(db) : null
-      const bases = [asks ? fromCheckpoint(stored, generation) : null, known]
-      for (const base of bases) {
-        if (!base) continue
-        const fresh = await entriesAfter(db, base.last)
-        const read = withFresh(base, fresh)
-        if (!read) continue
-        const records = unlessSame(base.read.records, await recordsBut(db, base.over))
-        const stale = stored !== null && base.checkpoint === null
-        return this.keep({ ...base, read: { ...read, records, stale } })
-      }
-      const entries = await wholeLog(db)
-      const records = await db.records.toArray()
-      const count = entries.length
-      const stale = stored !== null
-      return this.keep({
-        read: { records, entries, settled: NOTHING_SETTLED, count, generation, stale },
-        last: '',
-        checkpoint: null,
-        over: NOT_LEFT,
-        wide: this.wide,
-      })
-    })
+    return db.transaction(
+      'r',
+      [db.chapters, db.entries, db.records, db.meta, db.derived],
+      async () => {
+        const generation = (await db.meta.get(GENERATION_KEY))?.value ?? null
+        const known = this.baseOf(generation)
+        // A whole log that is long is left for its working log as soon as there is one.
+        const long = known !== null && known.read.count >= WORTH_SETTLING
+        const settles = long && known.checkpoint === null && !this.wide
+        const asks = !this.wide && (!known || settles)
+        const stored = asks ? await storedCheckpoint(db) : null
+        const bases = [asks ? fromCheckpoint(stored, generation) : null, known]
+        for (const base of bases) {
+          if (!base) continue
+          const fresh = await entriesAfter(db, base.last)
+          const read = withFresh(base, fresh)
+          if (!read) continue
+          const records = unlessSame(base.read.records, await recordsBut(db, base.over))
+          const stale = stored !== null && base.checkpoint === null
+          return this.keep({ ...base, read: { ...read, records, stale } })
+        }
+        const entries = await wholeLog(db)
+        const records = await db.records.toArray()
+        const count = entries.length
+        const stale = stored !== null
+        return this.keep({
+          read: { records, entries, settled: NOTHING_SETTLED, count, generation, stale },
+          last: '',
+          checkpoint: null,
+          over: NOT_LEFT,
+          wide: this.wide,
+        })
+      },
+    )
   }
 
   /** What was read last, where it can be gone on from. */

@@ -10,7 +10,7 @@ import { WORTH_SETTLING } from '~/db/workingRoom'
 import { rememberId } from '~/db/newId'
 import type { RecordDraft } from '~/db/registry'
 import { HELD_ELSEWHERE, overtakenWords } from '~/words/failures'
-import { hasMarker, readMarker, writeMarker } from '~/db/marker'
+import { forgetMarker, hasMarker, readMarker, writeMarker } from '~/db/marker'
 import { rememberRoom, whichRoom } from '~/db/whichRoom'
 import { lastExport } from '~/db/exportRoom'
 import { askEngine } from '~/engine/engineClient'
@@ -25,6 +25,9 @@ import { whenIdle } from '~/composables/whenIdle'
 const FIRST_LEARNING_MS = 15_000
 /** So long after the last tap the log is worked through again: a long one, which takes the disk for seconds, after the round. */
 const LEARNS_AFTER_MS = { short: 3000, long: 45_000 }
+
+/** So long a database may be held by who is on the way out. */
+const HELD_MS = 2000
 
 /** What writes knows the shape of every entry and record: it comes after the first view stands. */
 const logbook = () => import('~/db/logbook')
@@ -84,16 +87,19 @@ export const useRoomStore = defineStore('room', () => {
     if (l?.last) rememberId(l.last)
   })
 
-  // Beside the database it is remembered that there is one.
-  watch([() => state.value?.room.name, count], async ([name, entries]) => {
-    if (which.value !== 'own' || name === undefined) return
+  /** Entries that stood here and are gone: a log only grows. */
+  const lost = ref(0)
+  /** Beside the database it is remembered that there is one, and how much is in it. */
+  async function mark(name: string, entries: number): Promise<void> {
     const exportedAt = await lastExport(db.value)
     // An export may have been made meanwhile.
-    writeMarker({
-      name,
-      entries,
-      exportedAt: exportedAt ?? (await readMarker())?.exportedAt ?? null,
-    })
+    const known = await readMarker()
+    lost.value = Math.max(0, (known?.entries ?? 0) - entries)
+    if (lost.value === 0)
+      writeMarker({ name, entries, exportedAt: exportedAt ?? known?.exportedAt ?? null })
+  }
+  watch([() => state.value?.room.name, count], ([name, entries]) => {
+    if (which.value === 'own' && name !== undefined) void mark(name, entries)
   })
 
   // The log is worked through again when something was written that teaches.
@@ -122,9 +128,19 @@ export const useRoomStore = defineStore('room', () => {
   watch(
     db,
     opened => {
-      // One that was left for another room is closed while it opens: that is no failure.
-      opened.open().catch((e: unknown) => db.value === opened && report(e))
-      opened.on('blocked', () => notice(HELD_ELSEWHERE))
+      const isHere = () => db.value === opened
+      const reopen = () => {
+        if (isHere()) open(which.value)
+      }
+      opened
+        .open()
+        // Storage was cleared under the page: it looks again, and finds that the room is missing.
+        .then(() => opened.backendDB().addEventListener('close', reopen))
+        // One that was left for another room is closed while it opens: that is no failure.
+        .catch((e: unknown) => isHere() && report(e))
+      // The tabs of one visit let go of it within a moment.
+      const tell = () => isHere() && !opened.isOpen() && notice(HELD_ELSEWHERE)
+      opened.on('blocked', () => void setTimeout(tell, HELD_MS))
     },
     { immediate: true },
   )
@@ -142,6 +158,7 @@ export const useRoomStore = defineStore('room', () => {
     which.value = room
     readings.value = null
     hasty.value = wide.value = began.value = false
+    lost.value = 0
     db.value.close()
     db.value = new RenatusDatabase(DATABASES[room])
   }
@@ -155,6 +172,12 @@ export const useRoomStore = defineStore('room', () => {
     version: computed(() => view.value?.held.log ?? 0),
     settled,
     count,
+    lost,
+    /** Goes on with what is there. */
+    acceptLoss: () => {
+      forgetMarker()
+      return mark(state.value!.room.name, count.value)
+    },
     loaded: began,
     state,
     round,

@@ -25,6 +25,7 @@ const BY_NAME: Record<string, FailureCode> = {
   InvalidStateError: 'closed',
   TransactionInactiveError: 'closed',
   AbortError: 'closed',
+  PrematureCommitError: 'closed',
   VersionError: 'newer',
   MissingAPIError: 'missing',
   SecurityError: 'denied',

@@ -46,7 +46,10 @@ const keeper = {
 
   /** The room as it is, so that what comes can be taken back. */
   copy: (name: string, copy: Omit<Copy, 'n' | 'text'>, by: string): Promise<void> =>
-    within(name, async db => keepCopy({ ...copy, text: await roomText(db, copy.at, by) })),
+    within(name, async db => {
+      const text = new Blob([await roomText(db, copy.at, by)])
+      return keepCopy({ ...copy, text })
+    }),
 
   /** The room as a file, behind a phrase where one is given. */
   file: (name: string, at: string, by: string, phrase: string | null): Promise<Blob> =>

@@ -117,6 +117,48 @@ test('a room whose database is gone is missed, and comes back from its file', as
   await expect(page.getByRole('heading', { name: 'Morning round' })).toBeVisible()
   await page.goto('/broods')
   await expect(page.getByTestId('urgency')).toHaveCount(1)
+  // Cleared under the open page: it is seen without a tap.
+  await page.goto('/')
+  await expect(page.getByRole('heading', { name: 'Morning round' })).toBeVisible()
+  const { origin } = new URL(page.url())
+  const browser = await page.context().newCDPSession(page)
+  await browser.send('Storage.clearDataForOrigin', { origin, storageTypes: 'indexeddb' })
+  await expect(page.getByRole('heading', { name: 'Your room is missing' })).toBeVisible()
+  await take(page, text)
+  await expect(page.getByRole('heading', { name: 'Morning round' })).toBeVisible()
+})
+
+test('a database that lost its log says how much is gone, until a file brings it back', async ({
+  page,
+}) => {
+  await setUp(page)
+  await page.goto('/log')
+  await page.getByLabel('Write a note').fill('the tin stood open')
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  await expect(page.getByText('the tin stood open')).toBeVisible()
+  const text = await exported(page)
+  await page.goto('/api/health')
+  await page.evaluate(async () => {
+    const [known] = (await indexedDB.databases()).filter(d => d.name === 'renatus')
+    const asked = indexedDB.open('renatus', known!.version! + 1)
+    asked.onupgradeneeded = () => asked.result.deleteObjectStore('entries')
+    await new Promise((done, failed) => {
+      asked.onsuccess = done
+      asked.onerror = failed
+    })
+    asked.result.close()
+  })
+  await page.goto('/')
+  const gone = page.getByText(/entr(y|ies) of the log (is|are) gone from this browser/)
+  await expect(gone).toBeVisible()
+  await page.reload()
+  await expect(gone).toBeVisible()
+  await page.getByRole('link', { name: 'See the copies' }).click()
+  await take(page, text)
+  await expect(page.getByText(/^Merged:/)).toBeVisible()
+  await expect(gone).toHaveCount(0)
+  await page.goto('/log')
+  await expect(page.getByText('the tin stood open')).toBeVisible()
 })
 
 test('another room’s file replaces this one, which can be gone back to', async ({ page }) => {

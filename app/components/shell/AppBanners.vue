@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import FailureNotices from '~/components/shell/FailureNotices.vue'
 import { useFailures } from '~/composables/useFailures'
-import { computed } from 'vue'
+import { computed, defineAsyncComponent } from 'vue'
 import { useNuxtApp } from '#app/nuxt'
 import { useTyping } from '~/composables/useTyping'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
 
+/** Not part of the first load: most rooms never lose anything. */
+const LostEntries = defineAsyncComponent(() => import('~/components/setup/LostEntries.vue'))
 const room = useRoomStore()
 const units = useUnits()
 const pwa = computed(
@@ -26,10 +28,16 @@ const { failures } = useFailures()
     aria-label="Notices"
     class="print:hidden px-4 desk:px-6 grid gap-2"
     :class="{
-      'pt-3': failures.length || room.which === 'demo' || room.clockBehind || pwa?.needRefresh,
+      'pt-3':
+        failures.length ||
+        room.which === 'demo' ||
+        room.clockBehind ||
+        room.lost ||
+        pwa?.needRefresh,
     }"
   >
     <FailureNotices />
+    <LostEntries v-if="room.lost" />
     <p
       v-if="room.which === 'demo'"
       class="small border-l-[6px] border-plan bg-paper px-4 pt-2 pb-1 desk:py-0.5 flex flex-wrap gap-x-4 items-center"

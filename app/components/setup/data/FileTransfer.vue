@@ -31,13 +31,17 @@ const copies = shallowRef<Copy[]>([])
 const readCopies = async () => {
   copies.value = await listCopies()
 }
-/** A first room brings the sections above with it: what the file brought stays in sight. */
+/** A first room brings the sections above with it: what the file brought stays in sight. Else nothing moves. */
 const said = ref<HTMLElement>()
+let first = false
+watch(file.reading, reads => {
+  if (reads) first = room.state === null
+})
 watch(
   () => file.took.value,
   async took => {
     await readCopies()
-    if (took) setTimeout(() => said.value?.scrollIntoView({ block: 'center' }), SETTLES_MS)
+    if (took && first) setTimeout(() => said.value?.scrollIntoView({ block: 'center' }), SETTLES_MS)
   },
 )
 onMounted(readCopies)
