@@ -4,15 +4,18 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { gunzipSync } from 'node:zlib'
 import { chromium, type Page } from '@playwright/test'
+import { writeRoomFile } from '@renatus/core/formats/writeRoomFile'
 import { makeId } from '@renatus/core/records/id'
 import { randomStream } from '@renatus/core/math/random'
+import { demoAt } from '../rooms/demoAt'
+import { yearsOf } from '../rooms/yearsOf'
 
 const SERVER = '.output/server/index.mjs'
 const PORT = 3941
 const DEBUG_PORT = 9341
 const base = `http://localhost:${PORT}`
-/** Entries of one import: all of them are there afterwards, or none. */
-const IMPORTED = 400
+/** Entries of one import: all of them are there afterwards, or none. So many are stored by chapters, fewer as rows. */
+const IMPORTED = [400, 6000] as const
 
 type Phase = 'write' | 'import' | 'snapshot'
 const PHASES: readonly Phase[] = ['write', 'write', 'write', 'import', 'snapshot']
@@ -64,12 +67,14 @@ const read = (page: Page): Promise<Seen> =>
         asked.onerror = () => failed(asked.error ?? new Error('the database does not open'))
         asked.onsuccess = () => {
           const db = asked.result
-          const t = db.transaction(['entries', 'records'])
+          const t = db.transaction(['entries', 'chapters', 'records'])
           const entries = t.objectStore('entries').getAll()
+          const chapters = t.objectStore('chapters').getAll()
           const records = t.objectStore('records').count()
           t.oncomplete = () => {
             db.close()
-            const rows = entries.result as {
+            const past = (chapters.result as { entries: unknown[] }[]).flatMap(c => c.entries)
+            const rows = [...past, ...(entries.result as unknown[])] as {
               id?: string
               kind?: string
               data?: { text?: string }
@@ -115,7 +120,7 @@ async function setUpRoom(page: Page): Promise<void> {
 }
 
 /** The room's own file with many notes more. */
-async function fileWith(page: Page, mark: string): Promise<Buffer> {
+async function fileWith(page: Page, mark: string, notes: number): Promise<Buffer> {
   await page.goto(`${base}/setup#data`)
   const [download] = await Promise.all([
     page.waitForEvent('download'),
@@ -125,8 +130,11 @@ async function fileWith(page: Page, mark: string): Promise<Buffer> {
     exportedAt: string
     entries: object[]
   }
-  for (let n = 0; n < IMPORTED; n++) {
-    const chance = Uint8Array.from({ length: 10 }, (_, i) => (i * 37 + n * 11 + n / 7) % 256)
+  for (let n = 0; n < notes; n++) {
+    const chance = Uint8Array.from(
+      { length: 10 },
+      (_, i) => (i * 37 + n * 11 + n / 7 + (n >> 8)) % 256,
+    )
     const id = makeId(Date.parse(room.exportedAt) - 1_000_000 + n, chance)
     const about = { act: id, by: 'bench', at: room.exportedAt, supersedes: null, answers: null }
     const said = {
@@ -163,11 +171,12 @@ export async function killTimes(kills: number): Promise<void> {
       await page.exposeFunction('acked', (text: string) => acked.add(text))
       const phase = PHASES[n % PHASES.length]!
       const mark = `${phase} ${n}`
+      const notes = IMPORTED[Math.floor(n / PHASES.length) % IMPORTED.length]!
       if (phase === 'import') {
-        const buffer = await fileWith(page, mark)
+        const buffer = await fileWith(page, mark, notes)
         const file = { name: 'room.json', mimeType: 'application/json', buffer }
         await page.getByTestId('import').setInputFiles(file)
-        await new Promise(r => setTimeout(r, chance.integer(0, 500)))
+        await new Promise(r => setTimeout(r, chance.integer(0, notes > 1000 ? 2500 : 500)))
       } else {
         await page.goto(`${base}/setup`)
         await page.getByRole('heading', { name: 'Setup' }).waitFor()
@@ -190,8 +199,8 @@ export async function killTimes(kills: number): Promise<void> {
       if (lost.length > 0) faults.push(`kill ${n} (${phase}): lost ${lost.slice(0, 3).join(', ')}`)
       if (seen.broken > 0 || seen.records === 0) faults.push(`kill ${n}: ${JSON.stringify(seen)}`)
       const imported = seen.notes.filter(t => t.startsWith(`${mark} `)).length
-      if (phase === 'import' && imported !== 0 && imported !== IMPORTED)
-        faults.push(`kill ${n}: ${imported} of ${IMPORTED} imported`)
+      if (phase === 'import' && imported !== 0 && imported !== notes)
+        faults.push(`kill ${n}: ${imported} of ${notes} imported`)
     }
   } finally {
     server.kill()
@@ -301,3 +310,80 @@ export async function killUpgrades(kills: number): Promise<void> {
   )
   for (const f of faults) console.log(`  ${f}`)
 }
+
+/** Entries of a room whose log is folded into a checkpoint, and of the way to it. */
+const LONG = 9000
+/**
+ * Kills the browser while a long log is folded into its checkpoint: the room opens, and folding agrees with the whole log.
+ */
+export async function killCheckpoints(kills: number): Promise<void> {
+  if (!existsSync(SERVER)) return
+  const demo = demoAt(new Date().toISOString(), 'Europe/Berlin')
+  const exportedAt = new Date().toISOString()
+  const years = { exportedAt, by: 'bench', kept: [], ...yearsOf(demo, LONG) }
+  const buffer = Buffer.from(writeRoomFile(years))
+  const env = { ...process.env, PORT: String(PORT) }
+  const server = spawn(process.execPath, [SERVER], { env, stdio: 'ignore' })
+  await waitFor(async () => (await fetch(`${base}/api/health`)).ok)
+  const profile = mkdtempSync(join(tmpdir(), 'renatus-checkpoints-'))
+  const chance = randomStream(13)
+  const faults: string[] = []
+  let folded = 0
+  try {
+    const first = await start(profile)
+    await first.page.goto(`${base}/setup?room=own#data`)
+    const file = { name: 'room.json', mimeType: 'application/json', buffer }
+    await first.page.getByTestId('import').setInputFiles(file)
+    await first.page.getByText(/^Merged:/).waitFor({ timeout: 60_000 })
+    await first.kill()
+    for (let n = 0; n < kills; n++) {
+      const { page, kill } = await start(profile)
+      await page.goto(`${base}/api/health`)
+      await dropDerived(page)
+      void page.goto(`${base}/setup?room=own`).catch(() => {})
+      await new Promise(r => setTimeout(r, chance.integer(500, 9000)))
+      await kill()
+      const after = await start(profile)
+      await after.page.goto(`${base}/api/health`)
+      if ((await dropDerived(after.page, false)) > 0) folded++
+      await after.page.goto(`${base}/setup?room=own`)
+      await after.page
+        .getByRole('button', { name: 'Check my room' })
+        .click({ timeout: 60_000 })
+        .catch(() => faults.push(`kill ${n}: it does not open`))
+      const found = after.page.getByTestId('check')
+      await found.waitFor({ timeout: 60_000 }).catch(() => {})
+      const said = await found.innerText({ timeout: 1000 }).catch(() => 'nothing')
+      if (!said.startsWith('All is well')) faults.push(`kill ${n}: ${said.slice(0, 200)}`)
+      await after.kill()
+    }
+  } finally {
+    server.kill()
+    rmSync(profile, { recursive: true, force: true })
+  }
+  console.log(
+    `Kills while ${years.entries.length} entries are folded into a checkpoint: ${kills}, ${folded} of them with one stored, ${faults.length} faults`,
+  )
+  for (const f of faults) console.log(`  ${f}`)
+}
+
+/** How much that was worked out is stored; thrown away, so that it is worked out anew, unless it is only counted. */
+const dropDerived = (page: Page, drop = true): Promise<number> =>
+  page.evaluate(
+    away =>
+      new Promise<number>((done, failed) => {
+        const asked = indexedDB.open('renatus')
+        asked.onerror = () => failed(asked.error ?? new Error('the database does not open'))
+        asked.onsuccess = () => {
+          const db = asked.result
+          const t = db.transaction('derived', 'readwrite')
+          const count = t.objectStore('derived').count()
+          if (away) t.objectStore('derived').clear()
+          t.oncomplete = () => {
+            db.close()
+            done(count.result)
+          }
+        }
+      }),
+    drop,
+  )
