@@ -1,10 +1,6 @@
 import { normalQuantile } from '../math/normalQuantile'
+import { useLogSd, type UseDoubt } from './useDoubt'
 
-/**
- * Doubt of what will be used: one factor on all of it, as a log spread (working estimate; bench "stores" checks that what is said
- * comes true as often as it is said).
- */
-export const USE_LOG_SD = 0.35
 /** Nothing is told beyond, days. */
 export const LONGEST_D = 3650
 /** Beyond this it is told as "more than two years", days. */
@@ -29,22 +25,26 @@ export function daysUntil(used: number, perDay: readonly number[]): number {
 }
 
 /** What is used up to the end of a day at most, with a certainty. */
-export const usedAtMost = (expected: number, certainty: number): number =>
-  expected * Math.exp(USE_LOG_SD * normalQuantile(certainty))
+export const usedAtMost = (expected: number, certainty: number, doubt: UseDoubt): number =>
+  expected * Math.exp(useLogSd(expected, doubt) * normalQuantile(certainty))
 
 /** Days that an amount lasts with a certainty. */
-export const lastsSurely = (left: number, perDay: readonly number[], certainty: number): number =>
-  daysUntil(left / usedAtMost(1, certainty), perDay)
+export const lastsSurely = (
+  left: number,
+  perDay: readonly number[],
+  certainty: number,
+  doubt: UseDoubt,
+): number => daysUntil(left * Math.exp(-useLogSd(left, doubt) * normalQuantile(certainty)), perDay)
 
 /**
  * How long an amount lasts; null where nothing is used.
  * @param perDay what is expected to be used on each of the next days, in the unit of the amount
  */
-export function burnDown(left: number, perDay: readonly number[]): Lasts | null {
+export function burnDown(left: number, perDay: readonly number[], doubt: UseDoubt): Lasts | null {
   if (!perDay.some(use => use > 0)) return null
   return {
-    p10: lastsSurely(left, perDay, 0.9),
+    p10: lastsSurely(left, perDay, 0.9, doubt),
     p50: daysUntil(left, perDay),
-    p90: lastsSurely(left, perDay, 0.1),
+    p90: lastsSurely(left, perDay, 0.1, doubt),
   }
 }

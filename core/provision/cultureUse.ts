@@ -26,28 +26,40 @@ function feedEvery({ when, everyDays }: FeedRule): number {
   return when === 'thin' ? THINS_D : CLEARS_D
 }
 
+/** What cultures take day by day: of feeds, and of recipes, for starts and where a vessel is renewed. */
+export interface CultureUse {
+  feeds: UseByDay
+  recipes: UseByDay
+}
+const nothing = (days: number): CultureUse => ({
+  feeds: Array.from({ length: days }, () => ({})),
+  recipes: Array.from({ length: days }, () => ({})),
+})
+
 /** What keeping one vessel takes day by day: shares of a feed, and its recipe again when it is renewed. */
-function addKeeping(days: UseByDay, { method, litres, startDay, endDay }: Kept): void {
+function addKeeping({ feeds, recipes }: CultureUse, kept: Kept): void {
+  const { method, litres, startDay, endDay } = kept
   const rule = method.feed
   const first = Math.max(0, startDay + 1)
   const daily = rule ? feedTakes(rule, (rule.perL * litres) / feedEvery(rule)) : {}
-  for (let d = first; d < Math.min(days.length, endDay); d++) addTakes(days[d]!, daily, 1)
+  const last = Math.min(feeds.length, endDay)
+  for (let d = first; d < last; d++) addTakes(feeds[d]!, daily, 1)
   const again = method.renewAfterDays
   const due = startDay + again
   // Past its age it is renewed within days: as if it were today.
-  for (let d = Math.max(0, due); d < Math.min(days.length, endDay); d += again)
-    addTakes(days[d]!, startTakes(method, litres), 1)
+  for (let d = Math.max(0, due); d < last; d += again)
+    addTakes(recipes[d]!, startTakes(method, litres), 1)
 }
 
 const methodOf = (foodId: string, methodId: string) =>
   foodOf(foodId)?.methods.find(m => m.id === methodId)
 
 /** What running cultures and the starts of the kept plan will take of materials. */
-export function cultureUse(state: RoomState, days: number): UseByDay {
-  const byDay: UseByDay = Array.from({ length: days }, () => ({}))
+export function cultureUse(state: RoomState, days: number): CultureUse {
+  const use = nothing(days)
   for (const c of state.cultureStates) {
     const kept = keptOf(c, state, state.today)
-    if (kept && c.ended === null) addKeeping(byDay, kept)
+    if (kept && c.ended === null) addKeeping(use, kept)
   }
   const left = startsLeft(startStates(state.entries, state.cultureStates), state.today)
   for (const s of keptPlan(state.entries) ? left : []) {
@@ -55,10 +67,10 @@ export function cultureUse(state: RoomState, days: number): UseByDay {
     const startDay = daysBetween(state.today, s.on)
     if (!method || startDay >= days) continue
     const litres = s.litres * s.vessels
-    addTakes(byDay[startDay]!, startTakes(method, litres), 1)
-    addKeeping(byDay, { method, litres, startDay, endDay: Infinity })
+    addTakes(use.recipes[startDay]!, startTakes(method, litres), 1)
+    addKeeping(use, { method, litres, startDay, endDay: Infinity })
   }
-  return byDay
+  return use
 }
 
 function keptOf(c: CultureState, state: RoomState, from: LocalDate): Kept | null {
@@ -75,11 +87,11 @@ function keptOf(c: CultureState, state: RoomState, from: LocalDate): Kept | null
 }
 
 /** What the same rules would have said of the days behind, from a date on, without starts: those were not known. */
-export function cultureUseBehind(state: RoomState, from: LocalDate, days: number): UseByDay {
-  const byDay: UseByDay = Array.from({ length: days }, () => ({}))
+export function cultureUseBehind(state: RoomState, from: LocalDate, days: number): CultureUse {
+  const use = nothing(days)
   for (const c of state.cultureStates) {
     const kept = keptOf(c, state, from)
-    if (kept) addKeeping(byDay, { ...kept, startDay: Math.min(kept.startDay, days) })
+    if (kept) addKeeping(use, { ...kept, startDay: Math.min(kept.startDay, days) })
   }
-  return byDay
+  return use
 }

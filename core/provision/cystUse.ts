@@ -1,21 +1,23 @@
 import { NAUPLII } from '../foods/hatchProfile'
 import { planDemand } from '../planning/plan/demand'
 import { hatchingOf } from '../planning/plan/hatching'
+import { leastCysts } from '../planning/hatchMargin'
 import { MOST_CYSTS_GL } from '../planning/hatchWay'
 import type { RoomState } from '../stock/roomState'
 import { addDays, daysBetween, hoursBetween, localDateOf } from '../time/localDate'
+import type { UseDoubt } from './useDoubt'
 
 /** Days behind that speak of how what is used compares with what is planned. */
 export const BEHIND_D = 28
 /** Bottles a day where none has been started yet: one in two days. */
 const USUAL_A_DAY = 0.5
 /** Past use may say so much at most: a room is not wholly unlike its plan. */
-const RATIO = { least: 0.1, most: 2.5 } as const
-/** What is planned counts as much as a week that came true, against the four weeks behind. */
-const PLAN_WEIGHT = 0.25
+const RATIO = { least: 0.05, most: 2.5 } as const
+/** What is planned counts as much as three days that came true, against the four weeks behind. */
+const PLAN_WEIGHT = 0.1
 
 /**
- * What was used against what would have been planned, shrunk to 1 as if the plan had come true for a week already.
+ * What was used against what would have been planned, shrunk to 1 as if the plan had come true for three days already.
  * @param used,planned of the same days
  */
 export function usedToPlanned(used: number, planned: number): number {
@@ -52,16 +54,39 @@ export function cystUse(state: RoomState, days: number): number[] {
   const gramsEach = hatching?.gramsEach ?? 0
   if (gramsEach <= 0) return new Array<number>(days).fill(0)
   const used = cystsBehind(state)
+  const least = leastADay(state)
+  const grams = (wanted: readonly number[]) =>
+    wanted.map(n => (n > 0 ? Math.max(n * gramsEach, least) : 0))
   const began = used.findIndex(g => g > 0)
   // A room that has hatched for a week alone is judged by that week.
-  const planned = naupliiWanted(state, addDays(state.today, -BEHIND_D), BEHIND_D)
-  const plannedG = began < 0 ? 0 : planned.slice(began).reduce((a, b) => a + b, 0) * gramsEach
+  const planned = grams(naupliiWanted(state, addDays(state.today, -BEHIND_D), BEHIND_D))
+  const plannedG = began < 0 ? 0 : planned.slice(began).reduce((a, b) => a + b, 0)
   const factor = usedToPlanned(
     used.reduce((a, b) => a + b, 0),
     plannedG,
   )
-  return naupliiWanted(state, state.today, days).map(n => n * gramsEach * factor)
+  return grams(naupliiWanted(state, state.today, days)).map(g => g * factor)
 }
+
+const hatchesOfLate = (state: RoomState) =>
+  state.hatches.filter(h => hoursBetween(h.startedAt, state.now) <= BEHIND_D * 24)
+
+/** How well it is known what hatches will take of cysts: as often as of late, and as much each time. */
+export function cystDoubt(state: RoomState): UseDoubt {
+  const late = hatchesOfLate(state)
+  const sum = late.reduce((g, h) => g + h.setup.cystsG, 0)
+  return { times: late.length, each: sum / Math.max(1, late.length) }
+}
+
+/** Hatches that are begun on a day, as of late. */
+function bottlesADay(state: RoomState): number {
+  const late = hatchesOfLate(state)
+  const began = late[0] ? hoursBetween(late[0].startedAt, state.now) / 24 : 0
+  return late.length ? late.length / Math.max(3, began) : USUAL_A_DAY
+}
+
+/** What few mouths take all the same, g a day: nobody starts a bottle with less than it is worth. */
+const leastADay = (state: RoomState): number => leastCysts(bottle(state)) * bottlesADay(state)
 
 /** Salt and soda that hatches will take, g by day. */
 export interface HatchWater {
@@ -75,7 +100,7 @@ export interface HatchWater {
  * @param cysts g by day
  */
 export function hatchWater(state: RoomState, cysts: readonly number[]): HatchWater {
-  const late = state.hatches.filter(h => hoursBetween(h.startedAt, state.now) <= BEHIND_D * 24)
+  const late = hatchesOfLate(state)
   const litres = late.reduce((l, h) => l + h.setup.waterL, 0) || bottle(state)
   const bottles = Math.max(1, late.length)
   const meanL = litres / bottles
@@ -83,8 +108,7 @@ export function hatchWater(state: RoomState, cysts: readonly number[]): HatchWat
     ? late.reduce((g, h) => g + h.setup.saltG, 0) / bottles
     : meanL * state.room.hatchSaltGL
   const sodaG = late.reduce((g, h) => g + h.setup.sodaG, 0) / bottles
-  const began = late[0] ? hoursBetween(late[0].startedAt, state.now) / 24 : 0
-  const aDay = late.length ? late.length / Math.max(3, began) : USUAL_A_DAY
+  const aDay = bottlesADay(state)
   const of = (g: number) => (each: number) =>
     g === 0 ? 0 : Math.max(aDay, g / (MOST_CYSTS_GL * meanL)) * each
   return { saltG: cysts.map(g => of(g)(saltG)), sodaG: cysts.map(g => of(g)(sodaG)) }

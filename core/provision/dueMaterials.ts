@@ -28,10 +28,11 @@ export function dueMaterials(state: RoomState): DueMaterial[] {
   const coming = new Set(onTheWay(orders(state.entries), state.today).map(o => o.materialId))
   return counted.flatMap(stock => {
     const { id, of, least, leadDays } = stock.record
-    const perDay = use.get(of!)
-    if (!perDay || coming.has(id) || materialOf(of!).insteadOf) return []
+    const expected = use.get(of!)
+    if (!expected || coming.has(id) || materialOf(of!).insteadOf) return []
     const stands = Math.max(0, stock.left! - least)
-    if (lastsSurely(stands, perDay, SURELY) > leadDays + 1) return []
-    return [{ stock, days: daysUntil(stock.left!, perDay) }]
+    const { byDay, doubt } = expected
+    if (lastsSurely(stands, byDay, SURELY, doubt) > leadDays + 1) return []
+    return [{ stock, days: daysUntil(stock.left!, byDay) }]
   })
 }

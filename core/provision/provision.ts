@@ -2,6 +2,7 @@ import type { MaterialId } from '../records/vocabulary'
 import type { RoomState } from '../stock/roomState'
 import type { LocalDate } from '../time/localDate'
 import type { Lasts } from './burnDown'
+import type { UseDoubt } from './useDoubt'
 
 export const PROVISION_KINDS = ['lot', 'material', 'store', 'gel-mix'] as const
 export type ProvisionKind = (typeof PROVISION_KINDS)[number]
@@ -20,6 +21,8 @@ export interface Provision {
   overdrawn: boolean
   /** What is expected to be used, by day from today on. */
   use: readonly number[]
+  /** How well that is known. */
+  doubt: UseDoubt
   /** Mean of those days. */
   perDay: number
   /** Null where nothing is used, or nobody has counted. */
@@ -49,6 +52,7 @@ export type Told = Pick<
   'id' | 'kind' | 'name' | 'of' | 'unit' | 'left' | 'overdrawn' | 'pack' | 'leadDays' | 'keepsDays'
 > & {
   use: readonly number[]
+  doubt: UseDoubt
   least: number
   staleOn: LocalDate | null
   pricePerUnit: number | null

@@ -38,9 +38,11 @@ function comingOf(state: RoomState, t: Told): Provision['coming'] {
 function provisionOf(t: Told, { state, days, certainty }: Horizon): Provision {
   const { least, staleOn: best, ...told } = t
   const coming = comingOf(state, t)
-  const lasts = t.left === null ? null : burnDown(t.left, t.use)
+  const lasts = t.left === null ? null : burnDown(t.left, t.use, t.doubt)
   const stands = (t.left ?? 0) + (coming?.amount ?? 0)
-  const surely = lasts ? lastsSurely(Math.max(0, stands - least), t.use, certainty) : Infinity
+  const surely = lasts
+    ? lastsSurely(Math.max(0, stands - least), t.use, certainty, t.doubt)
+    : Infinity
   const shortIn = Math.floor(surely)
   const orderIn = Math.max(0, shortIn - t.leadDays)
   const usedUp = lasts ? addDays(state.today, Math.min(TOLD_D, Math.ceil(lasts.p50))) : null
@@ -62,17 +64,17 @@ function provisionOf(t: Told, { state, days, certainty }: Horizon): Provision {
 export function provisions(state: RoomState, days: number, certainty: number): Provisions {
   const horizon = { state, days, certainty }
   const cysts = cystUse(state, days)
-  const use = materialUse(state, cysts)
+  const uses = materialUse(state, cysts)
   const told = [
     ...lots(horizon, cysts),
-    ...materials(horizon, use),
+    ...materials(horizon, uses),
     ...stores(horizon),
     ...powders(horizon),
   ]
   const kept = new Set(state.materials.map(m => m.record.of))
-  const untold = [...use]
-    .filter(([of, byDay]) => !kept.has(of) && byDay.some(u => u > 0))
-    .map(([of, byDay]) => ({
+  const untold = [...uses]
+    .filter(([of, { byDay }]) => !kept.has(of) && byDay.some(u => u > 0))
+    .map(([of, { byDay }]) => ({
       of,
       name: materialOf(of).name,
       unit: materialOf(of).unit,
@@ -86,7 +88,7 @@ export function wantedOf(p: Provision, days: number, certainty: number): number 
   if (p.left === null) return 0
   const expected =
     p.use.length >= days ? p.use.slice(0, days).reduce((a, b) => a + b, 0) : p.perDay * days
-  return Math.max(0, usedAtMost(expected, certainty) - p.left - (p.coming?.amount ?? 0))
+  return Math.max(0, usedAtMost(expected, certainty, p.doubt) - p.left - (p.coming?.amount ?? 0))
 }
 
 /** Days from today to the day something is to be ordered. */

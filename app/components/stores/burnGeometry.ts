@@ -1,10 +1,11 @@
-import { USE_LOG_SD } from '@renatus/core/provision/burnDown'
+import { useLogSd } from '@renatus/core/provision/useDoubt'
 import { normalQuantile } from '@renatus/core/math/normalQuantile'
 import type { Provision } from '@renatus/core/provision/provision'
 import { daysBetween, type LocalDate } from '@renatus/core/time/localDate'
 
 export const BURN_BOX = { width: 300, height: 64, top: 6, bottom: 58 } as const
-const TENTH = Math.exp(USE_LOG_SD * normalQuantile(0.9))
+/** So many times as much is used as expected, once in ten times. */
+const tenth = (p: Provision) => Math.exp(useLogSd(p.left ?? 0, p.doubt) * normalQuantile(0.9))
 
 export interface Burn {
   /** What is left at most and at least, nine times in ten: a closed shape. */
@@ -39,8 +40,8 @@ export function burnGeometry(p: Provision, today: LocalDate, days: number): Burn
   }
   return {
     band: [
-      ...points(leftAfter(p, days, 1 / TENTH)),
-      ...points(leftAfter(p, days, TENTH)).reverse(),
+      ...points(leftAfter(p, days, 1 / tenth(p))),
+      ...points(leftAfter(p, days, tenth(p))).reverse(),
     ].join(' '),
     line: points(leftAfter(p, days, 1)).join(' '),
     orderX: at(p.orderOn),

@@ -1,4 +1,5 @@
 import { staleOn } from '../../stock/lotAgeing'
+import { cystDoubt } from '../cystUse'
 import type { Horizon, Told } from '../provision'
 import { useAfter } from '../useAfter'
 
@@ -7,6 +8,7 @@ const CYST_LEAD_D = 5
 
 /** Lots one after the other: the later ones last until those before them are used up as well. */
 export function lots({ state }: Horizon, use: readonly number[]): Told[] {
+  const doubt = cystDoubt(state)
   const order = [...state.lots].filter(l => l.state.gramsLeft > 0.05)
   return order.map(({ lot, state: s }, i): Told => {
     const before = order.slice(0, i).reduce((g, l) => g + l.state.gramsLeft, 0)
@@ -19,6 +21,7 @@ export function lots({ state }: Horizon, use: readonly number[]): Told[] {
       left: s.gramsLeft,
       overdrawn: false,
       use: useAfter(use, before),
+      doubt,
       pack: lot.priceGrams ? { size: lot.priceGrams, price: lot.price, from: '' } : null,
       leadDays: CYST_LEAD_D,
       keepsDays: null,

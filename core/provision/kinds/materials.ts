@@ -1,14 +1,14 @@
 import { materialOf } from '../../foods/materials'
 import { ofKind } from '../../records/effectiveEntries'
 import type { MaterialRecord } from '../../records/records'
-import type { MaterialId } from '../../records/vocabulary'
 import type { RoomState } from '../../stock/roomState'
 import { addDays, addHours, localDateOf } from '../../time/localDate'
 import { BEHIND_D } from '../cystUse'
+import type { MaterialUses } from '../materialUse'
 import type { Horizon, Told } from '../provision'
 
 /** Things that recipes take, and the user's own. */
-export function materials({ state }: Horizon, use: ReadonlyMap<MaterialId, number[]>): Told[] {
+export function materials({ state }: Horizon, uses: MaterialUses): Told[] {
   return state.materials.map(({ record, left, overdrawn, cameAt, pricePerUnit }): Told => {
     const book = record.of === null ? null : materialOf(record.of)
     const keeps = record.keepsDays ?? book?.keepsDays ?? null
@@ -21,7 +21,7 @@ export function materials({ state }: Horizon, use: ReadonlyMap<MaterialId, numbe
       unit: record.unit,
       left,
       overdrawn,
-      use: useOf(record, use) ?? takenOfLate(state, record.id),
+      ...(useOf(record, uses) ?? takenOfLate(state, record.id)),
       pack: packOf(record),
       leadDays: record.leadDays,
       keepsDays: keeps,
@@ -31,6 +31,7 @@ export function materials({ state }: Horizon, use: ReadonlyMap<MaterialId, numbe
     }
   })
 }
+type Used = Pick<Told, 'use' | 'doubt'>
 /** Vinegar and water, half and half. */
 const MIXED_OF_HALF = 2
 /** How much of a mix brings a unit of what it stands for. */
@@ -38,11 +39,14 @@ const mixPerUnit = ({ saltGL }: MaterialRecord): number =>
   saltGL === null ? MIXED_OF_HALF : 1000 / saltGL
 
 /** What is used of a material by day; a mix is used in the place of what it is made of. Null where no recipe takes it. */
-function useOf(r: MaterialRecord, use: ReadonlyMap<MaterialId, number[]>): number[] | null {
+function useOf(r: MaterialRecord, uses: MaterialUses): Used | null {
   if (r.of === null) return null
   const { insteadOf } = materialOf(r.of)
-  if (insteadOf === undefined) return use.get(r.of) ?? null
-  return use.get(insteadOf)?.map(u => u * mixPerUnit(r)) ?? null
+  const use = uses.get(insteadOf ?? r.of)
+  if (!use) return null
+  const per = insteadOf === undefined ? 1 : mixPerUnit(r)
+  const { times, each } = use.doubt
+  return { use: use.byDay.map(u => u * per), doubt: { times, each: each * per } }
 }
 
 /** How it is bought; null where it is mixed here. */
@@ -54,7 +58,7 @@ function packOf(r: MaterialRecord): Told['pack'] {
 }
 
 /** What a room takes of its own things: as of late. */
-function takenOfLate(state: RoomState, materialId: string): number[] {
+function takenOfLate(state: RoomState, materialId: string): Used {
   const since = addHours(state.now, -BEHIND_D * 24)
   const taken = [
     ...ofKind(state.entries, 'material.taken').map(e => ({ at: e.at, ...e.data })),
@@ -62,5 +66,7 @@ function takenOfLate(state: RoomState, materialId: string): number[] {
       e.data.out.map(o => ({ at: e.at, ...o })),
     ),
   ].filter(t => t.materialId === materialId && t.at >= since)
-  return [taken.reduce((sum, t) => sum + t.amount, 0) / BEHIND_D]
+  const sum = taken.reduce((total, t) => total + t.amount, 0)
+  const each = taken.length > 0 ? sum / taken.length : 0
+  return { use: [sum / BEHIND_D], doubt: { times: taken.length, each } }
 }

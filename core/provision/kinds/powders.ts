@@ -12,6 +12,7 @@ export function powders({ state }: Horizon): Told[] {
     .map((m): Told => {
       const after = (at: string) => m.weighedAt === null || at > m.weighedAt
       const mine = cooked.filter(e => e.data.mixId === m.id)
+      const cookedG = mine.reduce((g, e) => g + e.data.powderG, 0)
       const gone = ofKind(state.entries, 'gel.cooked')
         .filter(e => e.data.mixId === m.id && after(e.at))
         .reduce((g, e) => g + e.data.powderG, 0)
@@ -23,7 +24,8 @@ export function powders({ state }: Horizon): Told[] {
         unit: 'g',
         left: Math.max(0, m.grams! - gone),
         overdrawn: m.grams! < gone,
-        use: [mine.reduce((g, e) => g + e.data.powderG, 0) / BEHIND_D],
+        use: [cookedG / BEHIND_D],
+        doubt: { times: mine.length, each: cookedG / Math.max(1, mine.length) },
         pack: { size: 1000, price: m.costPerKg, from: '' },
         leadDays: 2,
         keepsDays: null,

@@ -4,7 +4,11 @@ import { planDemand } from '../../planning/plan/demand'
 import type { Store } from '../../stock/stores'
 import { localDateOf } from '../../time/localDate'
 import type { Horizon, Told } from '../provision'
+import type { UseDoubt } from '../useDoubt'
 import { useAfter } from '../useAfter'
+
+/** Mouths are known better than what was never used, and worse than what is used daily (working estimate). */
+const FROM_LADDERS: UseDoubt = { times: 8, each: 0 }
 
 /** Food that does not grow, by what mouths want of it. */
 export function stores({ state, days }: Horizon): Told[] {
@@ -27,6 +31,7 @@ export function stores({ state, days }: Horizon): Told[] {
     use: useAfter(wanted.get(s.foodId) ?? [], before(state.stores, i)).map(
       n => n / organismsPerUnit(s),
     ),
+    doubt: FROM_LADDERS,
     // What came out of a culture of the room is not bought.
     pack: s.fromId === null ? { size: s.amount ?? 1, price: null, from: '' } : null,
     leadDays: STORE_LEAD_D,

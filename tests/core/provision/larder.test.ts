@@ -43,7 +43,9 @@ describe('the stores of the demo', () => {
       if (i.orderOn === null) continue
       // Ordered on that day it is here before it is used up, as surely as was asked for; later it is not.
       const comesIn = daysBetween(NOW.slice(0, 10), i.orderOn) + i.leadDays
-      expect(comesIn, i.name).toBeLessThanOrEqual(lastsSurely(i.left!, i.use, SURELY) + 1e-9)
+      expect(comesIn, i.name).toBeLessThanOrEqual(
+        lastsSurely(i.left!, i.use, SURELY, i.doubt) + 1e-9,
+      )
     }
   })
 
@@ -152,10 +154,10 @@ describe('the stores of the demo', () => {
     expect(bought).toMatchObject({ what: 'food', foodId })
   })
 
-  it('use is corrected by the past, halfway at most and within reason', () => {
+  it('use is corrected by the past, but for three days of the plan, and within reason', () => {
     expect(usedToPlanned(10, 10)).toBe(1)
-    expect(usedToPlanned(20, 10)).toBeCloseTo(1.8, 9)
-    expect(usedToPlanned(0, 10)).toBeCloseTo(0.2, 9)
+    expect(usedToPlanned(20, 10)).toBeCloseTo(21 / 11, 9)
+    expect(usedToPlanned(0, 10)).toBeCloseTo(1 / 11, 9)
     expect(usedToPlanned(1000, 10)).toBe(2.5)
     expect(usedToPlanned(5, 0)).toBe(1)
   })

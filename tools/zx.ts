@@ -1,0 +1,2 @@
+import { killTimes } from './bench/zzkills'
+await killTimes(200)
