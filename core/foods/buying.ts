@@ -8,6 +8,8 @@ export const USUAL_BUYING: Buying = {
   apartDays: 3,
   months: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
 }
+/** Days that a parcel of cysts takes to come (working estimate). */
+export const CYST_LEAD_D = 5
 /** Days a powder, cubes or a tin take to come (working estimate). */
 export const STORE_LEAD_D = 2
 

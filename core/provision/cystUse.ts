@@ -11,6 +11,8 @@ import type { UseDoubt } from './useDoubt'
 export const BEHIND_D = 28
 /** Bottles a day where none has been started yet: one in two days. */
 const USUAL_A_DAY = 0.5
+/** One hatch on the first day is not a rate, days. */
+const LEAST_SEEN_D = 3
 /** Past use may say so much at most: a room is not wholly unlike its plan. */
 const RATIO = { least: 0.05, most: 2.5 } as const
 /** What is planned counts as much as three days that came true, against the four weeks behind. */
@@ -61,11 +63,12 @@ export function cystUse(state: RoomState, days: number): number[] {
   // A room that has hatched for a week alone is judged by that week.
   const planned = grams(naupliiWanted(state, addDays(state.today, -BEHIND_D), BEHIND_D))
   const plannedG = began < 0 ? 0 : planned.slice(began).reduce((a, b) => a + b, 0)
-  const factor = usedToPlanned(
-    used.reduce((a, b) => a + b, 0),
-    plannedG,
-  )
-  return grams(naupliiWanted(state, state.today, days)).map(g => g * factor)
+  const usedG = used.reduce((a, b) => a + b, 0)
+  const factor = usedToPlanned(usedG, plannedG)
+  // What no mouth of the plan explains (grown fish, a neighbour) goes on as it was.
+  const more = began < 0 ? 0 : Math.max(0, usedG - RATIO.most * plannedG)
+  const moreADay = more / Math.max(LEAST_SEEN_D, BEHIND_D - began)
+  return grams(naupliiWanted(state, state.today, days)).map(g => g * factor + moreADay)
 }
 
 const hatchesOfLate = (state: RoomState) =>
@@ -82,7 +85,7 @@ export function cystDoubt(state: RoomState): UseDoubt {
 function bottlesADay(state: RoomState): number {
   const late = hatchesOfLate(state)
   const began = late[0] ? hoursBetween(late[0].startedAt, state.now) / 24 : 0
-  return late.length ? late.length / Math.max(3, began) : USUAL_A_DAY
+  return late.length ? late.length / Math.max(LEAST_SEEN_D, began) : USUAL_A_DAY
 }
 
 /** What few mouths take all the same, g a day: nobody starts a bottle with less than it is worth. */

@@ -51,8 +51,11 @@ export type Told = Pick<
   Provision,
   'id' | 'kind' | 'name' | 'of' | 'unit' | 'left' | 'overdrawn' | 'pack' | 'leadDays' | 'keepsDays'
 > & {
+  /** What is expected to be used of it and of its likes that are used before it, by day from today on. */
   use: readonly number[]
   doubt: UseDoubt
+  /** What stands of its likes that are used before it, in its unit. */
+  before: number
   least: number
   staleOn: LocalDate | null
   pricePerUnit: number | null

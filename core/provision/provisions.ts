@@ -10,6 +10,7 @@ import { materials } from './kinds/materials'
 import { powders } from './kinds/powders'
 import { stores } from './kinds/stores'
 import { materialUse } from './materialUse'
+import { useAfter } from './useAfter'
 import { meanUse, type Horizon, type Provision, type Told } from './provision'
 
 /** What is used and kept nowhere: nobody has said how much there is. */
@@ -36,10 +37,11 @@ function comingOf(state: RoomState, t: Told): Provision['coming'] {
 }
 
 function provisionOf(t: Told, { state, days, certainty }: Horizon): Provision {
-  const { least, staleOn: best, ...told } = t
+  const { least, staleOn: best, before, ...told } = t
   const coming = comingOf(state, t)
-  const lasts = t.left === null ? null : burnDown(t.left, t.use, t.doubt)
-  const stands = (t.left ?? 0) + (coming?.amount ?? 0)
+  const use = useAfter(t.use, before)
+  const lasts = t.left === null ? null : burnDown(before + t.left, t.use, t.doubt)
+  const stands = before + (t.left ?? 0) + (coming?.amount ?? 0)
   const surely = lasts
     ? lastsSurely(Math.max(0, stands - least), t.use, certainty, t.doubt)
     : Infinity
@@ -48,7 +50,8 @@ function provisionOf(t: Told, { state, days, certainty }: Horizon): Provision {
   const usedUp = lasts ? addDays(state.today, Math.min(TOLD_D, Math.ceil(lasts.p50))) : null
   return {
     ...told,
-    perDay: meanUse(t.use),
+    use,
+    perDay: meanUse(use),
     lasts,
     orderOn: t.pack !== null && shortIn <= days ? addDays(state.today, orderIn) : null,
     stale: best !== null && (usedUp === null || best < usedUp) ? best : null,

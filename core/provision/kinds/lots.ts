@@ -1,10 +1,7 @@
+import { CYST_LEAD_D } from '../../foods/buying'
 import { staleOn } from '../../stock/lotAgeing'
 import { cystDoubt } from '../cystUse'
 import type { Horizon, Told } from '../provision'
-import { useAfter } from '../useAfter'
-
-/** Days that a parcel of cysts takes to come (working estimate). */
-const CYST_LEAD_D = 5
 
 /** Lots one after the other: the later ones last until those before them are used up as well. */
 export function lots({ state }: Horizon, use: readonly number[]): Told[] {
@@ -20,8 +17,9 @@ export function lots({ state }: Horizon, use: readonly number[]): Told[] {
       unit: 'g',
       left: s.gramsLeft,
       overdrawn: false,
-      use: useAfter(use, before),
+      use,
       doubt,
+      before,
       pack: lot.priceGrams ? { size: lot.priceGrams, price: lot.price, from: '' } : null,
       leadDays: CYST_LEAD_D,
       keepsDays: null,

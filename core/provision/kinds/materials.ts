@@ -21,6 +21,7 @@ export function materials({ state }: Horizon, uses: MaterialUses): Told[] {
       unit: record.unit,
       left,
       overdrawn,
+      before: 0,
       ...(useOf(record, uses) ?? takenOfLate(state, record.id)),
       pack: packOf(record),
       leadDays: record.leadDays,

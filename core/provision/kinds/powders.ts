@@ -24,6 +24,7 @@ export function powders({ state }: Horizon): Told[] {
         unit: 'g',
         left: Math.max(0, m.grams! - gone),
         overdrawn: m.grams! < gone,
+        before: 0,
         use: [cookedG / BEHIND_D],
         doubt: { times: mine.length, each: cookedG / Math.max(1, mine.length) },
         pack: { size: 1000, price: m.costPerKg, from: '' },

@@ -5,7 +5,6 @@ import type { Store } from '../../stock/stores'
 import { localDateOf } from '../../time/localDate'
 import type { Horizon, Told } from '../provision'
 import type { UseDoubt } from '../useDoubt'
-import { useAfter } from '../useAfter'
 
 /** Mouths are known better than what was never used, and worse than what is used daily (working estimate). */
 const FROM_LADDERS: UseDoubt = { times: 8, each: 0 }
@@ -28,9 +27,8 @@ export function stores({ state, days }: Horizon): Told[] {
     unit: s.unit,
     left: s.amount ?? s.organisms,
     overdrawn: false,
-    use: useAfter(wanted.get(s.foodId) ?? [], before(state.stores, i)).map(
-      n => n / organismsPerUnit(s),
-    ),
+    use: (wanted.get(s.foodId) ?? []).map(n => n / organismsPerUnit(s)),
+    before: before(state.stores, i) / organismsPerUnit(s),
     doubt: FROM_LADDERS,
     // What came out of a culture of the room is not bought.
     pack: s.fromId === null ? { size: s.amount ?? 1, price: null, from: '' } : null,

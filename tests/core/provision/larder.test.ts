@@ -6,7 +6,7 @@ import { roomState } from '@renatus/core/stock/roomState'
 import { heaterShare } from '@renatus/core/provision/energy'
 import { larderOf } from '@renatus/core/provision/larderOf'
 import { usedToPlanned } from '@renatus/core/provision/cystUse'
-import { dueMaterials } from '@renatus/core/provision/dueMaterials'
+import { dueOrders } from '@renatus/core/provision/dueOrders'
 import { lastsSurely } from '@renatus/core/provision/burnDown'
 import { daysBetween } from '@renatus/core/time/localDate'
 import { demoAt } from '../../../tools/rooms/demoAt'
@@ -94,9 +94,9 @@ describe('the stores of the demo', () => {
       materialId: material,
       amount: 40,
     })
-    const due = dueMaterials(stateOf([little]))
+    const due = dueOrders(stateOf([little])).materials
     expect(due.map(d => d.stock.record.id)).toContain(material)
-    expect(dueMaterials(stateOf()).map(d => d.stock.record.id)).not.toContain(material)
+    expect(dueOrders(stateOf()).materials.map(d => d.stock.record.id)).not.toContain(material)
     const order = log('2026-03-24T05:10:00.000Z', 'order.placed', {
       orderId: id(3),
       what: 'material',
@@ -104,7 +104,7 @@ describe('the stores of the demo', () => {
       materialId: material,
       amount: 1000,
     })
-    expect(dueMaterials(stateOf([little, order])).map(d => d.stock.record.id)).not.toContain(
+    expect(dueOrders(stateOf([little, order])).materials.map(d => d.stock.record.id)).not.toContain(
       material,
     )
   })

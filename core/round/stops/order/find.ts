@@ -1,8 +1,8 @@
-import { buyingOf } from '../../../foods/buying'
+import { buyingOf, CYST_LEAD_D } from '../../../foods/buying'
 import { foodOf } from '../../../foods/index'
 import { startStates, type StartState } from '../../../planning/plan/keptPlan'
 import { stopKey, wasAnswered } from '../../../planning/reckoning/answered'
-import { dueMaterials } from '../../../provision/dueMaterials'
+import { dueOrders, type Due } from '../../../provision/dueOrders'
 import { materialOf } from '../../../foods/materials'
 import type { MaterialUnit, OrderKind } from '../../../records/vocabulary'
 import { onTheWay, orders } from '../../../stock/orders'
@@ -22,10 +22,6 @@ export interface OrderStop extends StopBase {
   /** A material that runs short, and how much of it a pack brings. */
   material: { id: string; days: number; pack: number; unit: MaterialUnit } | null
 }
-
-/** Days a parcel takes, and some to try the new lot in (working estimate). */
-export const RESTOCK_DAYS = 10
-const PARCEL_DAYS = 5
 
 function starters(c: RoundContext): OrderStop[] {
   const today = c.round.date
@@ -55,14 +51,10 @@ function starters(c: RoundContext): OrderStop[] {
   })
 }
 
-/** Asks for cysts while what is left, of all lots, lasts less than a parcel takes. */
-function cysts(c: RoundContext): OrderStop[] {
-  const open = c.state.lots.filter(l => l.state.gramsLeft > 0 || l.state.gramsPerDay !== null)
-  const grams = open.reduce((g, l) => g + l.state.gramsLeft, 0)
-  const gramsPerDay = open.reduce((g, l) => g + (l.state.gramsPerDay ?? 0), 0)
-  const days = gramsPerDay > 0 ? grams / gramsPerDay : Infinity
-  const coming = onTheWay(orders(c.state.entries), c.round.date).some(o => o.what === 'cysts')
-  if (days >= RESTOCK_DAYS || coming) return []
+/** Asks for cysts while what is left, of all lots, may not last until a parcel comes. */
+function cysts(c: RoundContext, due: Due['cysts']): OrderStop[] {
+  if (!due) return []
+  const { grams, days } = due
   return [
     {
       kind: 'order',
@@ -71,20 +63,20 @@ function cysts(c: RoundContext): OrderStop[] {
       placeId: null,
       cautions: [],
       must: false,
-      waitsH: Math.max(1, (days - PARCEL_DAYS) * 24),
+      waitsH: Math.max(1, (days - CYST_LEAD_D) * 24),
       what: 'cysts',
       foodId: null,
       start: null,
-      comesOn: addDays(c.round.date, PARCEL_DAYS),
-      cysts: { grams, gramsPerDay, days },
+      comesOn: addDays(c.round.date, CYST_LEAD_D),
+      cysts: { grams, gramsPerDay: grams / Math.max(1, days), days },
       material: null,
     },
   ]
 }
 
 /** Salt, yeast and the like, once they last no longer than a parcel takes. */
-const materials = (c: RoundContext): OrderStop[] =>
-  dueMaterials(c.state).map(({ stock: { record }, days }) => ({
+const materials = (c: RoundContext, due: Due['materials']): OrderStop[] =>
+  due.map(({ stock: { record }, days }) => ({
     kind: 'order',
     key: stopKey('order', record.id, c.round.key),
     subject: { type: 'material', id: record.id, name: record.name },
@@ -110,7 +102,7 @@ const nameOf = (s: OrderStop): string => s.start?.id ?? s.material?.id ?? 'cysts
 
 export function findOrders(c: RoundContext): OrderStop[] {
   if (c.round.feedingOnly) return []
-  return [...starters(c), ...cysts(c), ...materials(c)].filter(
-    s => !wasAnswered(c.state, c.round.key, 'order', nameOf(s)),
-  )
+  const due = dueOrders(c.state)
+  const all = [...starters(c), ...cysts(c, due.cysts), ...materials(c, due.materials)]
+  return all.filter(s => !wasAnswered(c.state, c.round.key, 'order', nameOf(s)))
 }
