@@ -26,6 +26,18 @@ export function madeWords(
   return { matter: of('matter'), water: of('water'), medium: of('medium') }
 }
 
+/** What the newest culture of a food of which it was told was made with; what was remarked of it stays its own. */
+export function madeLast(
+  entries: readonly Entry[],
+  cultures: readonly CultureRecord[],
+  foodId: string,
+): MadeWith | null {
+  const mine = new Set(cultures.filter(c => c.foodId === foodId).map(c => c.id))
+  const told = ofKind(entries, 'culture.started').filter(e => mine.has(e.data.cultureId))
+  const last = told.findLast(e => e.data.made)?.data.made
+  return last ? madeOf({ ...last, remark: '' }) : null
+}
+
 /** What was said of a start; null where nothing was. */
 export const madeOf = (said: MadeWith): MadeWith | null =>
   Object.values(said).some(word => word !== '') ? said : null

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { madeOf, madeWords } from '@renatus/core/stock/madeWords'
+import { madeLast, madeOf, madeWords } from '@renatus/core/stock/madeWords'
 import { log } from '../room'
 
 const made = (matter: string, water = '') => ({ matter, water, medium: '', remark: '' })
@@ -31,6 +31,8 @@ describe('what a culture was made with', () => {
       water: ['rain'],
       medium: [],
     })
+    expect(madeLast(entries, cultures, 'infusoria')).toEqual(made('peel', 'rain'))
+    expect(madeLast(entries, cultures, 'microworm')).toBeNull()
     expect(madeOf(made(''))).toBeNull()
     expect(madeOf(made('peel'))).toEqual(made('peel'))
   })

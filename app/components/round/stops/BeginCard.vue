@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, reactive, ref } from 'vue'
 import { foodOf } from '@renatus/core/foods/index'
+import { MADE_FIELDS, madeWords } from '@renatus/core/stock/madeWords'
 import type { BeginStop } from '@renatus/core/round/stops/begin/find'
 import VesselPicture from '~/components/vessel/VesselPicture.vue'
 import { shapeFor } from '~/components/vessel/vesselShape'
@@ -9,6 +10,7 @@ import { useRoomStore } from '~/stores/room'
 import { startLateWords } from '~/words/ahead'
 import { foodInText, foodName } from '~/words/foods'
 import { plural } from '~/words/round'
+import MadeFields from '../MadeFields.vue'
 import StopButtons from '../StopButtons.vue'
 import StopFrame from '../StopFrame.vue'
 import StopSentence from '../StopSentence.vue'
@@ -39,6 +41,16 @@ const to = computed(
   () =>
     `/shelf/start?food=${start.value.food}&method=${method.value.id}&litres=${start.value.litres}&vessels=${start.value.left}`,
 )
+/** As the last one of its food was made, until something else is said. */
+const made = reactive({ matter: '', water: '', medium: '', remark: '', ...props.stop.made })
+const words = computed(() =>
+  madeWords(room.state?.entries ?? [], room.state?.cultures ?? [], start.value.food),
+)
+const asLast = computed(() =>
+  MADE_FIELDS.map(f => props.stop.made?.[f] ?? '')
+    .filter(word => word !== '')
+    .join(', '),
+)
 </script>
 
 <template>
@@ -66,9 +78,21 @@ const to = computed(
         </summary>
         <p class="border-l-4 border-plan pl-4 py-1">{{ start.why }}</p>
       </details>
+      <details>
+        <summary class="link min-h-12 inline-flex items-center text-ink2">
+          {{ asLast ? `Made as the last one: ${asLast}` : 'Made with, in your own words' }}
+        </summary>
+        <MadeFields v-model="made" :words="words" class="pb-2" />
+      </details>
     </template>
     <template #actions>
-      <StopButtons v-model:problem="problem" :stop="stop" done="Started">
+      <StopButtons
+        v-model:problem="problem"
+        :stop="stop"
+        done="Started"
+        always
+        :given="() => ({ made })"
+      >
         <NuxtLink :to="to" :prefetch="false" class="btn">Step by step</NuxtLink>
       </StopButtons>
     </template>

@@ -1,8 +1,10 @@
 import * as z from 'zod'
 import { foodOf } from '../../../foods/index'
+import { madeWith } from '../../../records/entryData/cultureEntries'
 import type { Draft } from '../../../records/draft'
 import type { VesselKind } from '../../../records/vocabulary'
 import { premixedFor } from '../../../stock/fromMix'
+import { madeOf } from '../../../stock/madeWords'
 import { airAt, airNow } from '../../../stock/placeTemperature'
 import { newCultures, nextNames, type CultureDraft } from '../../../stock/newCultures'
 import { running } from '../../../stock/cultures'
@@ -11,8 +13,11 @@ import { keepingFoods } from '../../../stock/keepingFoods'
 import type { AnswerContext, Written } from '../../stopKind'
 import type { BeginStop } from './find'
 
-/** How many were started really. */
-export const beginGiven = z.object({ vessels: z.number().int().min(1).max(100) })
+/** How many were started really, and what they were made with. */
+export const beginGiven = z.object({
+  vessels: z.number().int().min(1).max(100).optional(),
+  made: madeWith.optional(),
+})
 export type BeginGiven = z.infer<typeof beginGiven>
 
 /** Temperature where nobody has read a thermometer: the middle of what the food bears. */
@@ -101,6 +106,7 @@ export function beginDone(stop: BeginStop, given: BeginGiven | null, c: AnswerCo
           starterMl: starterMl > 0 ? starterMl : null,
           despite: [],
           taken: mix && [{ materialId: mix.materialId, amount: mix.ml / vessels.length }],
+          made: given?.made ? madeOf(given.made) : stop.made,
           hatch: null,
         },
       })),

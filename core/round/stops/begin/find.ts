@@ -4,6 +4,7 @@ import { startStates, type StartState } from '../../../planning/plan/keptPlan'
 import { lastSafeDays, readyBy } from '../../../planning/plan/redundancy'
 import { stopKey, wasAnswered } from '../../../planning/reckoning/answered'
 import { isReady } from '../../../planning/reckoning/sourcesAt'
+import { madeLast, type MadeWith } from '../../../stock/madeWords'
 import { running, type CultureState } from '../../../stock/cultures'
 import { onTheWay, orders } from '../../../stock/orders'
 import { addDays, daysBetween } from '../../../time/localDate'
@@ -29,6 +30,8 @@ export interface BeginStop extends StopBase {
   steps: number
   /** The room's own vessel that it is started from; null where it is bought or wild. */
   mother: CultureState | null
+  /** What the last one was made with, in the room's own words. */
+  made: MadeWith | null
   /** Foods that may stand in, where it comes too late. */
   instead: readonly string[]
 }
@@ -101,6 +104,7 @@ export function findBegins(c: RoundContext): BeginStop[] {
         late,
         steps: method.start.length,
         mother: motherFor(c, start.food),
+        made: madeLast(c.state.entries, c.state.cultures, start.food),
         instead: late.code === 'too late' && brood ? others : [],
       },
     ]

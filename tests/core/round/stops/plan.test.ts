@@ -32,11 +32,16 @@ const roundOf = (entries: Entry[], cultures: CultureRecord[] = [], now = NOW) =>
     now,
   )
 const all = ({ round }: { round: Round }) => [...round.stops, ...round.waiting.map(w => w.stop)]
-const done = ({ state, round }: { state: RoomState; round: Round }, kind: string, now = NOW) => {
+const done = (
+  { state, round }: { state: RoomState; round: Round },
+  kind: string,
+  now = NOW,
+  given?: unknown,
+) => {
   const stop = all({ round }).find(s => s.kind === kind)!
   const { reckoning } = round
   const c = { state, roundKey: round.current.key, reckoning, now, newId: () => uid() }
-  const answer = answerStop(stop, { how: 'done' }, c)
+  const answer = answerStop(stop, { how: 'done', given }, c)
   if (!answer.ok) throw new Error(answer.message)
   return answer.entries.map(e => log(now, e.kind, e.data as never))
 }
@@ -50,6 +55,25 @@ describe('what the plan starts', () => {
     expect(begin([])).toMatchObject({ start: { left: 2 }, late: { code: 'on time' } })
     expect(begin([a])).toMatchObject({ start: { left: 1 } })
     expect(begin([a, b])).toBeUndefined()
+  })
+  it('is made as the last of its food was, unless something else is said', () => {
+    const old = at('2026-02-20T05:00:00Z')
+    const made = { matter: 'fine oats', water: 'rain', medium: '', remark: 'smelt of apples' }
+    const about = { origin: 'bought', parentIds: [], starterMl: null, hatch: null, made }
+    const told = log('2026-02-20T05:00:00Z', 'culture.started', {
+      cultureId: old.id,
+      ...about,
+    } as never)
+    const plan = [told, kept([keptStart()])]
+    const starts = (given?: unknown, entries = plan, cultures = [old]) =>
+      done(roundOf(entries, cultures), 'begin', NOW, given).flatMap(e =>
+        e.kind === 'culture.started' ? [e.data.made] : [],
+      )
+    const same = { ...made, remark: '' }
+    expect(starts()).toEqual([same, same])
+    const other = { ...same, matter: 'oatmeal' }
+    expect(starts({ made: other })).toEqual([other, other])
+    expect(starts(undefined, [kept([keptStart()])], [])).toEqual([null, null])
   })
   it('what is late is judged: still good, doubtful, or too late and then what instead', () => {
     const s = keptStart({ on: '2026-03-10', neededOn: '2026-03-24' })

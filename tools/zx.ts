@@ -1,2 +1,0 @@
-import { killTimes } from './bench/zzkills'
-await killTimes(200)
