@@ -8,7 +8,7 @@ import {
   refuseChange,
   type PlanChange,
 } from '@renatus/core/planning/plan/planDifference'
-import { factChanges, planFacts } from '@renatus/core/planning/plan/planFacts'
+import { factChanges, foodsFact, planFacts } from '@renatus/core/planning/plan/planFacts'
 import {
   keptPlan,
   startsLeft,
@@ -140,20 +140,25 @@ export const useAheadStore = defineStore('ahead', () => {
     return keepingFoods(room.state!, more)
   }
 
+  const foodsOf = ([room]: readonly RecordDraft[]): string | null =>
+    room?.type === 'room' ? foodsFact(room.foods) : null
+
   /** Writes the plan that is worked by from now on. */
   async function keep(part: Parts, said: string): Promise<void> {
     if (!room.state || !facts.value) return
+    const more = keepsMore(part.starts)
     const data: KeptPlan = {
       from: room.state.today,
       days: days.value,
       certainty: certainty.value,
       ...part,
-      facts: facts.value,
+      // What the plan itself brings into the room is no news to it.
+      facts: { ...facts.value, foods: foodsOf(more) ?? facts.value.foods },
     }
     const result = await room.write(
       [{ kind: 'plan.kept', subject: { type: 'room', id: room.state.room.id }, data }],
       null,
-      keepsMore(part.starts),
+      more,
     )
     if (result.ok) undo.offer(result.act, said)
   }

@@ -34,6 +34,8 @@ const STATES = [
 const roundFact = (r: RoundTime) =>
   [r.at, r.minutes ?? '', r.minutesByDay?.join(',') ?? ''].filter(x => x !== '').join('/')
 
+export const foodsFact = (foods: readonly string[]): string => [...foods].sort().join(' ')
+
 /** Facts of a room today. */
 export const planFacts = (
   state: RoomState,
@@ -56,7 +58,7 @@ export const planFacts = (
     }
   }),
   rounds: state.room.rounds.map(roundFact).join(' '),
-  foods: [...state.room.foods].sort().join(' '),
+  foods: foodsFact(state.room.foods),
   warmth: [
     ...state.places.map(p => {
       const { topC, bottomC } = airNow(p, state.entries)
