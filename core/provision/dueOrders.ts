@@ -5,6 +5,7 @@ import type { MaterialStock } from '../stock/materialStock'
 import type { RoomState } from '../stock/roomState'
 import { daysUntil, lastsSurely } from './burnDown'
 import { cystDoubt, cystUse } from './cystUse'
+import { meanUse } from './provision'
 import { materialUse } from './materialUse'
 
 /** A material that runs short before a parcel ordered tomorrow would be here. */
@@ -25,13 +26,15 @@ export interface Due {
   materials: DueMaterial[]
 }
 
-/** Looked so far ahead, days: no parcel takes longer. */
+/** Looked so far ahead, days: no parcel takes longer. Ladders are asked for the days until cysts come, which a round knows anyway. */
 const AHEAD_D = 28
+const LADDER_D = CYST_LEAD_D + 2
 const SURELY = 0.95
 
 /** What is to be ordered now, by the same expectation as the stores have (provisions.ts). */
 export function dueOrders(state: RoomState): Due {
-  const use = cystUse(state, AHEAD_D)
+  const near = cystUse(state, LADDER_D)
+  const use = [...near, ...new Array<number>(AHEAD_D - LADDER_D).fill(meanUse(near))]
   return { cysts: dueCysts(state, use), materials: dueMaterials(state, use) }
 }
 
