@@ -47,6 +47,16 @@ export const LOOK_POWER = 0.9
 export const FOUL: readonly Sign[] = ['film', 'smell']
 export const FOUL_FROM = 2
 
+/**
+ * The grade that a leaning eye sees, before its slips.
+ * @param grade as an even eye would see it
+ */
+export function leant(sign: Sign, grade: number, lean: Lean): number {
+  const seen = Math.round(grade + (lean[sign] ?? 0))
+  const foul = Math.round(grade) >= FOUL_FROM
+  return FOUL.includes(sign) && !foul ? Math.min(FOUL_FROM - 1, seen) : seen
+}
+
 /** Log-likelihood of one grade. */
 function gradeLikelihood(sign: Sign, grade: number, e: SignLook, lean: Lean): number {
   if (FOUL.includes(sign) && grade >= FOUL_FROM) return Math.log(gradeChance(grade, e.grade, e.sd))

@@ -1,6 +1,7 @@
 import type { Readiness, Sign } from '../dynamics/contract'
 import { SIGNS } from '../dynamics/contract'
 import type { Observation } from '../estimation/observation'
+import { leant } from '../estimation/observation'
 import { drawLean, type Lean } from '../estimation/observer'
 import {
   copyCulture,
@@ -152,7 +153,7 @@ export function lookAt(g: Game, index: number): SeenSigns | null {
     const slip = chance.next()
     const other = chance.integer(0, GRADES)
     if (!e || !words) continue
-    const seen = Math.round(e.grade + (g.hidden.lean[sign] ?? 0) + e.sd * noise)
+    const seen = leant(sign, e.grade + e.sd * noise, g.hidden.lean)
     signs[sign] = Math.min(words.length - 1, Math.max(0, slip < SLIP ? other : seen))
   }
   return signs
