@@ -20,7 +20,7 @@ import { fixed } from './players/fixed'
 import { perfect } from './players/perfect'
 import { doing, sayingOf, type Player } from './players/player'
 import { random } from './players/random'
-import { valueOf } from './rollout'
+import { valueOn } from './rollout'
 import type { HandScenario, LookScenario, Scenario, VesselScenario } from './scenario'
 import { weigh, worthOf } from './weigh'
 
@@ -126,7 +126,7 @@ export function judge(g: Game, d: Decision, memory: BeliefMemory): Judged | null
     did: { act: d.act, take: d.take },
     best: isBest ? { act: d.act, take: d.take } : { act: best.act, take: best.take },
     value: isBest ? 0 : worth - best.value,
-    luck: valueOf(g, v, v.culture, did) - worth,
+    luck: valueOn(g, v, [v.culture], did) - worth,
   }
 }
 

@@ -42,11 +42,32 @@ export interface Choice {
   amount?: number
 }
 
+/** How a vessel is drawn from later on: as much as the mouths want, or no larger a part of it than it usually bears. */
+const LATER = ['wanted', 'borne'] as const
+type Later = (typeof LATER)[number]
+
+/** The part of a vessel that mouths would have of one that gives what is usual. */
+const borneBy = (g: Game, v: GameVessel): number =>
+  Math.min(0.5, (g.scenario.mouths?.wants ?? 0) * v.usual.share)
+
+/** What a decision is worth on the mean of some courses of a vessel, drawn from later on in the way that is better for it. */
+export function valueOn(
+  g: Game,
+  v: GameVessel,
+  courses: readonly Culture[],
+  choice: Choice,
+): number {
+  const means = LATER.map(
+    later => courses.reduce((sum, c) => sum + valueOf(g, v, c, choice, later), 0) / courses.length,
+  )
+  return Math.max(...means)
+}
+
 /**
  * What a decision is worth for one course of a vessel, in days of food over the days to come: it is done, and then the vessel is
- * kept by its card and drawn from as the mouths want.
+ * kept by its card and drawn from.
  */
-export function valueOf(g: Game, v: GameVessel, course: Culture, choice: Choice): number {
+function valueOf(g: Game, v: GameVessel, course: Culture, choice: Choice, later: Later): number {
   const begun = choice.act === 'give up' ? anew(v) : null
   // Today only what is decided is done; from tomorrow on the card does it.
   const c: Culture = { ...copyCulture(begun ?? course), upkeep: [] }
@@ -57,7 +78,8 @@ export function valueOf(g: Game, v: GameVessel, course: Culture, choice: Choice)
     const want = wantOf({ ...g, day: today }, v, swim)
     if (share === 0) return
     const has = c.family.stock(c.state, c.params).organisms
-    const wanted = want > 0 && has > 0 ? Math.min(0.5, want / has) : 0
+    const most = later === 'borne' ? borneBy(g, v) : 0.5
+    const wanted = want > 0 && has > 0 ? Math.min(most, want / has) : 0
     const foul = isFoul(c)
     if (share === null && (foul || wanted === 0)) return
     const came = drawFrom(c, share ?? wanted)
@@ -86,10 +108,11 @@ function standsOf(v: GameVessel, c: Culture): number {
 const anew = (v: GameVessel): Culture =>
   v.spare ?? startCulture(v.usual.food, v.usual.method, { volumeL: v.usual.litres }, null)
 
-/** What may be decided at a vessel: every act with no draw, what is wanted, and twice that. */
-export function choicesAt(v: GameVessel, want: number, has: number): Choice[] {
+/** What may be decided at a vessel: every act with no draw, what is wanted, twice that, and what it usually bears. */
+export function choicesAt(g: Game, v: GameVessel, want: number, has: number): Choice[] {
   const share = has > 0 ? Math.min(0.5, want / has) : 0
-  const takes = share > 0 ? [0, share, Math.min(0.5, 2 * share)] : [0]
+  const some = [share, Math.min(0.5, 2 * share), Math.min(share, borneBy(g, v))]
+  const takes = share > 0 ? [...new Set([0, ...some])] : [0]
   const acts: Act[] = ['wait', 'thin out', 'renew', 'give up']
   if (v.usual.method.feed) acts.push('feed')
   if (!v.spare) acts.push('split')

@@ -4,7 +4,7 @@ import type { Belief } from './belief'
 import type { Culture } from '../foods/culture'
 import type { Act } from './decision'
 import { hoursOf, wantOf, type Game, type GameVessel } from './game'
-import { choicesAt, valueOf, type Choice } from './rollout'
+import { choicesAt, valueOn, type Choice } from './rollout'
 
 /** A decision with what it is worth by a belief, in days of food. */
 export interface Weighed extends Choice {
@@ -34,12 +34,9 @@ export function coursesOf({ cloud }: Belief, n: number): Culture[] {
   const u = randomStream(SEED).next()
   return systematic(weightsOf(cloud), n, u).map(i => cloud[i]!.culture)
 }
-const meanOn = (g: Game, v: GameVessel, courses: readonly Culture[], choice: Choice): number =>
-  courses.reduce((sum, c) => sum + valueOf(g, v, c, choice), 0) / courses.length
-
 /** What a decision is worth by what could be known of a vessel. */
 export const worthOf = (g: Game, v: GameVessel, belief: Belief, choice: Choice): number =>
-  meanOn(g, v, coursesOf(belief, AGAIN), choice)
+  valueOn(g, v, coursesOf(belief, AGAIN), choice)
 
 /** What may be decided, weighed by a belief, the best first. */
 export function weigh(g: Game, v: GameVessel, belief: Belief, want = wantOf(g, v)): Weighed[] {
@@ -47,13 +44,13 @@ export function weigh(g: Game, v: GameVessel, belief: Belief, want = wantOf(g, v
   const few = coursesOf(belief, FIRST)
   // What is wanted is drawn as if there were less than the middle: a mouth that gets too little goes hungry.
   const sure = Math.sqrt(Math.max(1, p10) * Math.max(1, p50))
-  const first = choicesAt(v, want, sure)
+  const first = choicesAt(g, v, want, sure)
     .filter(c => isOpen(c.act, g, v, belief))
-    .map(c => ({ ...c, value: meanOn(g, v, few, c) }))
+    .map(c => ({ ...c, value: valueOn(g, v, few, c) }))
   const best = first.toSorted((a, b) => b.value - a.value).slice(0, KEPT)
   const more = coursesOf(belief, AGAIN)
   return best
-    .map(c => ({ ...c, value: meanOn(g, v, more, c) }))
+    .map(c => ({ ...c, value: valueOn(g, v, more, c) }))
     .toSorted((a, b) => b.value - a.value)
 }
 
@@ -62,8 +59,8 @@ export function weighTakes(g: Game, v: GameVessel, belief: Belief, act: Act): We
   const { p10, p50 } = belief.reading.estimate.organisms
   const sure = Math.sqrt(Math.max(1, p10) * Math.max(1, p50))
   const courses = coursesOf(belief, AGAIN)
-  return choicesAt(v, wantOf(g, v), sure)
+  return choicesAt(g, v, wantOf(g, v), sure)
     .filter(c => c.act === act)
-    .map(c => ({ ...c, value: meanOn(g, v, courses, c) }))
+    .map(c => ({ ...c, value: valueOn(g, v, courses, c) }))
     .toSorted((a, b) => b.value - a.value)
 }

@@ -18,6 +18,8 @@ import { roomState } from '@renatus/core/stock/roomState'
 import { benchReading, benchReadingTime, benchUnlike } from './estimation'
 import { benchCalibration } from './calibration'
 import { benchFamilies } from './families'
+import { killCheckpoints, killTimes, killUpgrades } from './kills'
+import { benchLargeFile } from './largeFile'
 import { benchLongLog } from './longLog'
 import { benchOpening } from './opening'
 import { benchPlanning } from './planning'
@@ -165,5 +167,10 @@ await benchOpening()
 benchFamilies()
 benchYardstick()
 benchReadingTime()
+await benchLargeFile()
+// A few of each; `npm run trust` does them by the hundred.
+await killTimes(15)
+await killUpgrades(2)
+await killCheckpoints(2)
 benchReading(60)
 benchUnlike()

@@ -1,7 +1,7 @@
 import type { Readiness } from '../../dynamics/contract'
 import type { Decision } from '../decision'
 import { readinessOf, wantOf, type Game, type GameVessel } from '../game'
-import { choicesAt, valueOf } from '../rollout'
+import { choicesAt, valueOn } from '../rollout'
 import { doing, type Player } from './player'
 
 const EARLY_D = 2
@@ -13,9 +13,9 @@ function best(g: Game, v: GameVessel, i: number): Decision {
   }
   const c = v.culture
   const has = c.family.stock(c.state, c.params).organisms
-  const values = choicesAt(v, wantOf(g, v), has).map(choice => ({
+  const values = choicesAt(g, v, wantOf(g, v), has).map(choice => ({
     choice,
-    value: valueOf(g, v, c, choice),
+    value: valueOn(g, v, [c], choice),
   }))
   const { choice } = values.reduce((a, b) => (b.value > a.value + 1e-9 ? b : a))
   const saw: Readiness = readinessOf(c)
