@@ -1,3 +1,5 @@
+/** Spaces, control signs and what has no width: who reads the address does not see them. */
+const UNSEEN = /[\p{C}\p{Z}]/gu
 /** Spellings undone one in another are nobody's slip. */
 const MOST_LAYERS = 4
 
@@ -18,14 +20,14 @@ function decoded(path: string): string {
 
 /**
  * Whether an address means the server's routes in another spelling than theirs: capitals, doubled or turned slashes, dots,
- * letters written as numbers. The page must not answer there: a script would take it for data.
+ * letters written as numbers, signs that nobody sees. The page must not answer there: a script would take it for data.
  */
 export function isMisspeltApi(path: string): boolean {
   const plain = path.split(/[?#]/)[0] ?? ''
   const parts = decoded(plain)
     .replaceAll('\\', '/')
     .split('/')
-    .map(part => part.split(';')[0]!.trim().toLowerCase())
+    .map(part => part.split(';')[0]!.replace(UNSEEN, '').toLowerCase())
     .filter(part => part !== '' && part !== '.')
   const resolved: string[] = []
   for (const part of parts) {
