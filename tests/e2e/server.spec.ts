@@ -167,7 +167,16 @@ test('no address that means a route answers with the page, however it is spelt',
         .end()
     })
   for (const path of [
-    ...['/api', '//api', '/api%00', '/api/', '/API/health', '/Api/plan', '//api/health', '/%61pi/health'],
+    ...[
+      '/api',
+      '//api',
+      '/api%00',
+      '/api/',
+      '/API/health',
+      '/Api/plan',
+      '//api/health',
+      '/%61pi/health',
+    ],
     ...['/api%2fhealth', '/x/../api/nothing', '/api/nothing', '/api/box/x', '/API/BOX'],
   ]) {
     const [status, type] = await answer(path)

@@ -50,7 +50,9 @@ export async function serverRoutes(): Promise<Target | null> {
       }
       await answer.arrayBuffer()
       const isPage = answer.headers.get('content-type')?.includes('html') ?? false
-      const paged = /^\/+api(\/|$)/i.test(path) && answer.ok && isPage
+      // As it was sent: the client has resolved dots before.
+      const sent = new URL(base + path).pathname
+      const paged = /^\/+api(\/|$)/i.test(sent) && answer.ok && isPage
       const broke = answer.status >= 500 && answer.status !== 503
       const fault = paged ? 'a page in the place of a route' : null
       return {
