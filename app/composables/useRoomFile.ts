@@ -7,7 +7,6 @@ import type { Took } from '~/db/takeFile'
 import { fileKeeper } from '~/engine/keeperClient'
 import { WorkerStopped } from '~/engine/workerClient'
 import { useRoomStore } from '~/stores/room'
-import { roomFileProblem } from '~/words/problems'
 import { download } from './download'
 import { useFailures } from './useFailures'
 
@@ -78,6 +77,8 @@ export function useRoomFile() {
       const why = result.problem
       if (why.code === 'other-room') other.value = { ...waiting, name: why.name }
       if (why.code === 'sealed' || why.code === 'wrong-phrase') locked.value = waiting.blob
+      // Who opens an empty room does without these words until a file is refused.
+      const { roomFileProblem } = await import('~/words/problems')
       problem.value = roomFileProblem(why, room.state?.room.name)
     } catch (error) {
       if (!(error instanceof WorkerStopped)) problem.value = report(error).text

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import RoundWaits from '~/components/round/RoundWaits.vue'
 import SlowWait from '~/components/shared/SlowWait.vue'
 import { defineAsyncComponent, ref, watch } from 'vue'
 import { useRoomStore } from '~/stores/room'
@@ -11,8 +10,10 @@ const WelcomeRoom = defineAsyncComponent(() => import('~/components/setup/Welcom
 const room = useRoomStore()
 const roundView = () => import('~/components/round/RoundView.vue')
 const RoundView = defineAsyncComponent(roundView)
+const roundWaits = () => import('~/components/round/RoundWaits.vue')
+const RoundWaits = defineAsyncComponent(roundWaits)
 // A room that is not empty will have a round: its view comes while the round is reckoned.
-if (room.which === 'demo' || hasMarker()) void roundView()
+if (room.which === 'demo' || hasMarker()) void Promise.all([roundWaits(), roundView()])
 
 const OPENING_WAYS =
   'Another tab of an older Renatus may hold the database: close all of them. Or this browser keeps no data for the page: allow storage, or leave the private window.'

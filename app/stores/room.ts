@@ -26,6 +26,8 @@ const FIRST_LEARNING_MS = 15_000
 /** So long after the last tap the log is worked through again: a long one, which takes the disk for seconds, after the round. */
 const LEARNS_AFTER_MS = { short: 3000, long: 45_000 }
 
+/** One that the browser closes again and again would be opened for ever. */
+const MOST_REOPENED = 3
 /** So long a database may be held by who is on the way out. */
 const HELD_MS = 2000
 
@@ -124,13 +126,15 @@ export const useRoomStore = defineStore('room', () => {
   const prepare = () => (prepared ??= askEngine(async engine => engine.ready()))
 
   const { attempt, report, notice } = useFailures()
+  let reopened = 0
   /** A database that does not open is told: queries that wait for it say nothing. */
   watch(
     db,
     opened => {
       const isHere = () => db.value === opened
       const reopen = () => {
-        if (isHere()) open(which.value)
+        if (isHere() && reopened++ < MOST_REOPENED) open(which.value)
+        else if (isHere()) report(new DOMException('closed again', 'InvalidStateError'))
       }
       opened
         .open()

@@ -4,7 +4,7 @@ import { hatchingOf } from '../planning/plan/hatching'
 import { leastCysts } from '../planning/hatchMargin'
 import { MOST_CYSTS_GL } from '../planning/hatchWay'
 import type { RoomState } from '../stock/roomState'
-import { addDays, daysBetween, hoursBetween, localDateOf } from '../time/localDate'
+import { addDays, daysBetween, hoursBetween, localDateOf, type LocalDate } from '../time/localDate'
 import type { UseDoubt } from './useDoubt'
 
 /** Days behind that speak of how what is used compares with what is planned. */
@@ -39,9 +39,17 @@ function naupliiWanted(state: RoomState, from: string, days: number): number[] {
   return byDay
 }
 
-/** Cysts that hatches took in the days behind, g by day; the last is yesterday. */
+/** The first of the days behind: today is one of them once something was hatched on it. */
+function behindFrom(state: RoomState): LocalDate {
+  const isToday = state.hatches.some(
+    h => localDateOf(h.startedAt, state.room.timeZone) === state.today,
+  )
+  return addDays(state.today, (isToday ? 1 : 0) - BEHIND_D)
+}
+
+/** Cysts that hatches took in the days behind, g by day. */
 function cystsBehind(state: RoomState): number[] {
-  const from = addDays(state.today, -BEHIND_D)
+  const from = behindFrom(state)
   const byDay = new Array<number>(BEHIND_D).fill(0)
   for (const h of state.hatches) {
     const day = daysBetween(from, localDateOf(h.startedAt, state.room.timeZone))
@@ -61,7 +69,7 @@ export function cystUse(state: RoomState, days: number): number[] {
     wanted.map(n => (n > 0 ? Math.max(n * gramsEach, least) : 0))
   const began = used.findIndex(g => g > 0)
   // A room that has hatched for a week alone is judged by that week.
-  const planned = grams(naupliiWanted(state, addDays(state.today, -BEHIND_D), BEHIND_D))
+  const planned = grams(naupliiWanted(state, behindFrom(state), BEHIND_D))
   const plannedG = began < 0 ? 0 : planned.slice(began).reduce((a, b) => a + b, 0)
   const usedG = used.reduce((a, b) => a + b, 0)
   const factor = usedToPlanned(usedG, plannedG)
