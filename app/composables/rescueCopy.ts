@@ -3,6 +3,7 @@ import { writeRoomFile } from '@renatus/core/formats/writeRoomFile'
 import { nowInstant } from '~/composables/clock'
 import { DATABASES } from '~/db/database'
 import { deviceName } from '~/db/device'
+import { forgetMarker } from '~/db/marker'
 import { putAside, rawRoom, type RawRows } from '~/db/rawRoom'
 import { whichRoom } from '~/db/whichRoom'
 import { download } from './download'
@@ -41,6 +42,8 @@ export async function rescueCopy(): Promise<boolean> {
   return rescued !== null
 }
 
-/** Puts the unreadable rows beside the room, so that it opens without them. */
-export const setUnreadableAside = ({ raw, sound }: Rescued): Promise<void> =>
-  putAside(name(), raw, sound.unreadable)
+/** Puts the unreadable rows beside the room, so that it opens without them; they are not missed afterwards. */
+export async function setUnreadableAside({ raw, sound }: Rescued): Promise<void> {
+  await putAside(name(), raw, sound.unreadable)
+  forgetMarker()
+}
