@@ -45,5 +45,5 @@ export async function rescueCopy(): Promise<boolean> {
 /** Puts the unreadable rows beside the room, so that it opens without them; they are not missed afterwards. */
 export async function setUnreadableAside({ raw, sound }: Rescued): Promise<void> {
   await putAside(name(), raw, sound.unreadable)
-  forgetMarker()
+  if (whichRoom() === 'own') forgetMarker()
 }

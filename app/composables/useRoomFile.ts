@@ -65,8 +65,9 @@ export function useRoomFile() {
     try {
       await copyBefore(mode === 'merge' ? 'before an import' : 'before a replacement')
       await room.prepare()
-      // What takes the place of a room may hold less than it did.
-      if (mode === 'replace' || !room.state) forgetMarker()
+      // What takes the place of a room may hold less than it did. The demo's is no concern of the own room.
+      const anew = mode === 'replace' || !room.state
+      if (anew && room.which === 'own') forgetMarker()
       const { name } = room.db
       const how = { mode, now: nowInstant(), phrase: waiting.phrase }
       const result = await keeper.call(k => k.take(name, waiting.blob, how))
