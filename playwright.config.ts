@@ -13,6 +13,8 @@ export default defineConfig({
   expect: { timeout: 30_000 },
   reporter: [['list']],
   use: {
+    // What does not stand after a minute and a half does not come: no test waits for it to its own end.
+    actionTimeout: 90_000,
     baseURL: `http://localhost:${port}`,
     locale: 'en-GB',
     timezoneId: 'Europe/Berlin',

@@ -58,14 +58,22 @@ export async function pickFish(page: Page, text: string, option: string) {
   await page.getByRole('option', { name: option }).click()
 }
 
-/** Goes to a view as a link does: what the page has read stays read. A reload has tests of its own. */
+interface Nuxt {
+  $router: { push(to: string): Promise<unknown>; currentRoute: { value: { path: string } } }
+  hooks: { hookOnce(name: string, then: () => void): void }
+}
+
+/**
+ * Goes to a view as a link does: what the page has read stays read. A reload has tests of its own.
+ * The view before it stands until the new one does: only then a key that is pressed is of the new one.
+ */
 export async function visit(page: Page, path: string) {
   await page.evaluate(async to => {
-    await (
-      window as unknown as { useNuxtApp(): { $router: { push(to: string): Promise<unknown> } } }
-    )
-      .useNuxtApp()
-      .$router.push(to)
+    const app = (window as unknown as { useNuxtApp(): Nuxt }).useNuxtApp()
+    const stands = new Promise<void>(done => app.hooks.hookOnce('page:finish', done))
+    const from = app.$router.currentRoute.value.path
+    await app.$router.push(to)
+    if (app.$router.currentRoute.value.path !== from) await stands
   }, path)
 }
 

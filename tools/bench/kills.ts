@@ -147,6 +147,15 @@ async function fileWith(page: Page, mark: string, notes: number): Promise<Buffer
   return Buffer.from(JSON.stringify(room))
 }
 
+/** Presses the button; where it does not come, what stands there instead is told. */
+async function check(page: Page): Promise<void> {
+  const button = page.getByRole('button', { name: 'Check my room' })
+  await button.click().catch(async (e: unknown) => {
+    const stands = await page.locator('body').innerText()
+    throw new Error(`No button to check the room, but: ${stands.slice(0, 2000)}`, { cause: e })
+  })
+}
+
 /**
  * Kills the browser in the middle of what it does, again and again over one profile: what was acknowledged is there
  * afterwards, an import is whole or not there, and the room opens.
@@ -180,7 +189,7 @@ export async function killTimes(kills: number): Promise<void> {
       } else {
         await page.goto(`${base}/setup`)
         await page.getByRole('heading', { name: 'Setup' }).waitFor()
-        if (phase === 'snapshot') await page.getByRole('button', { name: 'Check my room' }).click()
+        if (phase === 'snapshot') await check(page)
         void writeOn(page, mark).catch(() => {})
         await new Promise(r => setTimeout(r, chance.integer(200, 1700)))
       }

@@ -88,19 +88,19 @@ static double consumer(long steps) {
   return sum + lost * 0;
 }
 
-/* succession: use, grazing, dieB, dieC, breaking (all at this temperature), ks, kb, yield, growthShare, m0, s0, b0, c0 */
+/* succession: use, grazing, dieB, dieC, breaking (all at this temperature), ks, kb, yield, growthShare, recycled, m0, s0, b0, c0 */
 static double held(double pool, double inflow, double rate, double dt) {
   double gone = rate * dt, e = decay(gone);
   return pool * e + inflow * (gone > 1e-4 ? (1 - e) / gone : 1 - gone / 2);
 }
 static double succession(long steps) {
   double use = arg[0], grazing = arg[1], dieb = arg[2], diec = arg[3], breaking = arg[4];
-  double ks = arg[5], kb = arg[6], yield = arg[7], share = arg[8];
+  double ks = arg[5], kb = arg[6], yield = arg[7], share = arg[8], recycled = arg[9];
   double days = HOURS / 24, sum = 0, m = 0, s = 0, b = 0, c = 0, lost = 0;
   int n = 12;
   double dt = days / n, h = dt / 2, kept = decay(breaking * dt);
   for (long i = 0; i < steps; i++) {
-    if (i % ANEW == 0) m = arg[9], s = arg[10], b = arg[11], c = arg[12], lost = 0;
+    if (i % ANEW == 0) m = arg[10], s = arg[11], b = arg[12], c = arg[13], lost = 0;
     for (int k = 0; k < n; k++) {
       double bh0 = breaking * m * h;
       double sh = held(s, bh0, use * b / (ks + s), h);
@@ -113,9 +113,10 @@ static double succession(long steps) {
       double graze = grazing * ch / (kb + bh);
       double goneb = max2(0, b + grew - held(b, grew, graze + dieb, dt));
       double toc = share * goneb * (graze / max2(1e-12, graze + dieb));
+      double back = recycled * (goneb - goneb * (graze / max2(1e-12, graze + dieb)));
       double cend = held(c, toc, diec, dt);
-      lost += eaten - grew + (goneb - toc) + (c + toc - cend);
-      m -= broken;
+      lost += eaten - grew + (goneb - toc - back) + (c + toc - cend);
+      m += back - broken;
       s += broken - eaten;
       b += grew - goneb;
       c = cend;

@@ -102,16 +102,18 @@ const jars: Measured = {
     const p = c.params as unknown as SuccessionParams
     const s = c.state as SuccessionState
     const f = 2 ** ((T - 22) / 10)
+    const fCiliates = p.qCiliates ** ((T - 22) / 10)
     return [
       (f * p.mu) / p.yield,
-      f * p.graze,
+      fCiliates * p.graze,
       f * p.deathB,
-      f * (p.deathC + s.loss),
+      fCiliates * (p.deathC + s.loss),
       f * p.hydrolysis,
       p.ks,
       p.kb,
       p.yield,
       p.growthShare,
+      p.recycled,
       s.m,
       s.s,
       s.b,

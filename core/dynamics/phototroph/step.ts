@@ -65,7 +65,7 @@ export function start(
   }
 }
 
-/** Sub-steps of at most an hour that end at lights-on and lights-off; explicit midpoint, nitrogen closes exactly. */
+/** Light, nitrogen and shade by sub-steps; what ages it once a step. */
 export function step(
   s: PhototrophState,
   p: PhototrophParams,
@@ -75,17 +75,7 @@ export function step(
 ): void {
   const q = pace(t, p.q10, 22, p.tOpt, p.tMax)
   const hot = t >= p.tMax
-  let left = hours
-  let clock = (s.ageD * 24) % 24
-  while (left > 1e-9) {
-    const lit = clock < p.litH - 1e-9
-    const toSwitch = lit ? p.litH - clock : 24 - clock
-    const h = Math.min(left, SUB_H, Math.max(toSwitch, 1e-6))
-    sub(s, p, q, lit, (s.crashed || hot ? DEATH : 0) + s.grazed, h / 24)
-    left -= h
-    clock += h
-    if (clock >= 24 - 1e-9) clock -= 24
-  }
+  move(s, p, q, (s.crashed || hot ? DEATH : 0) + s.grazed, hours)
   const days = hours / 24
   s.ageD += days
   s.sterileD += days
@@ -112,34 +102,59 @@ export function hazard(s: PhototrophState, p: PhototrophParams, hot: boolean): n
   )
 }
 
-function sub(
+/**
+ * Sub-steps of at most an hour that end at lights-on and lights-off; explicit midpoint, nitrogen closes exactly.
+ * Pools are held in locals over all of them: this is where an estimate spends its time.
+ */
+function move(
   s: PhototrophState,
   p: PhototrophParams,
   q: number,
-  lit: boolean,
   death: number,
-  dt: number,
+  hours: number,
 ): void {
-  let growing = dt
-  if (s.lagLeft > 0) {
-    growing = Math.max(0, dt - s.lagLeft)
-    s.lagLeft = Math.max(0, s.lagLeft - dt)
-  }
-  const grows = lit && growing > 0
+  const { depthM } = s
+  const { litH } = p
   const fall = p.resp * q + death
-  const mu0 = grows ? rate(p, q, s.depthM, s.x, s.n) : 0
-  const x = s.x * Math.exp(((mu0 - fall) * growing) / 2)
-  const n = Math.max(0, s.n - (mu0 * s.x * growing) / 2 / p.yield)
-  const grown = grows ? Math.min(s.n * p.yield, rate(p, q, s.depthM, x, n) * x * growing) : 0
-  const spent = Math.min(s.x + grown, fall * x * dt)
-  s.x += grown - spent
-  s.n = Math.max(0, s.n - grown / p.yield)
-  s.lost += spent / p.yield
+  const best = p.muMax * q
+  const perN = p.yield
+  let { x, n, lagLeft, lost } = s
+  let left = hours
+  let clock = (s.ageD * 24) % 24
+  while (left > 1e-9) {
+    const lit = clock < litH - 1e-9
+    const toSwitch = lit ? litH - clock : 24 - clock
+    const h = Math.min(left, SUB_H, Math.max(toSwitch, 1e-6))
+    const dt = h / 24
+    let growing = dt
+    if (lagLeft > 0) {
+      growing = Math.max(0, dt - lagLeft)
+      lagLeft = Math.max(0, lagLeft - dt)
+    }
+    const grows = lit && growing > 0
+    const mu0 = grows ? rate(p, best, depthM, x, n) : 0
+    const xHalf = x * Math.exp(((mu0 - fall) * growing) / 2)
+    const nHalf = Math.max(0, n - (mu0 * x * growing) / 2 / perN)
+    const mu = grows ? rate(p, best, depthM, xHalf, nHalf) : 0
+    const grown = grows ? Math.min(n * perN, mu * xHalf * growing) : 0
+    const spent = Math.min(x + grown, fall * xHalf * dt)
+    x += grown - spent
+    n = Math.max(0, n - grown / perN)
+    lost += spent / perN
+    left -= h
+    clock += h
+    if (clock >= 24 - 1e-9) clock -= 24
+  }
+  s.x = x
+  s.n = n
+  s.lagLeft = lagLeft
+  s.lost = lost
 }
 
-function rate(p: PhototrophParams, q: number, depthM: number, x: number, n: number): number {
+/** Growth, 1/d. @param best at full light and nitrogen, at this temperature */
+function rate(p: PhototrophParams, best: number, depthM: number, x: number, n: number): number {
   const i = meanLight(p, x, depthM)
-  return p.muMax * q * (i / (i + p.ki)) * (n / (n + p.kn))
+  return best * (i / (i + p.ki)) * (n / (n + p.kn))
 }
 
 const USUAL_TAKE = 0.25
