@@ -1,8 +1,12 @@
 import { defineNuxtPlugin } from '#app/nuxt'
+import { breath } from '~/composables/breath'
 
-/** Between reading the scripts and drawing the first view the page takes a breath: two short tasks instead of a long one. */
+/** Between reading the scripts, setting up and drawing the first view the page takes breath. */
 export default defineNuxtPlugin({
   name: 'breathe',
   enforce: 'pre',
-  setup: () => new Promise<void>(resolve => setTimeout(resolve)),
+  async setup(nuxtApp) {
+    nuxtApp.hook('app:beforeMount', breath)
+    await breath()
+  },
 })

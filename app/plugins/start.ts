@@ -1,5 +1,6 @@
 import { watch } from 'vue'
 import { defineNuxtPlugin } from '#app/nuxt'
+import { breath } from '~/composables/breath'
 import { openDemoRoom } from '~/composables/demo'
 import { followTheme } from '~/composables/useTheme'
 import { useRoomStore } from '~/stores/room'
@@ -8,7 +9,8 @@ import { useRoomStore } from '~/stores/room'
 export default defineNuxtPlugin({
   name: 'start',
   dependsOn: ['pinia'],
-  setup() {
+  async setup() {
+    await breath()
     followTheme()
     const room = useRoomStore()
     const asked = new URLSearchParams(location.search).get('room')

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, useTemplateRef } from 'vue'
 import { useRoute } from '#app/composables/router'
+import { useInTurn } from '~/composables/useInTurn'
 import { VIEWS } from '~/words/nav'
 
 const route = useRoute()
@@ -11,6 +12,9 @@ const here = (to: string) =>
     : route.path.startsWith(to) ||
       (to === '/shelf' && ['/labels', '/firstaid'].includes(route.path))
 const more = VIEWS.filter(v => !v.phone)
+/** The first view is drawn with the ways that a thumb reaches; the others follow when it stands. */
+const stands = useInTurn()
+const ways = computed(() => (stands.value ? VIEWS : VIEWS.filter(v => v.phone)))
 const moreHere = computed(() => more.find(v => here(v.to)))
 </script>
 
@@ -22,7 +26,7 @@ const moreHere = computed(() => more.find(v => here(v.to)))
     <p class="hidden desk:block text-[1.1875rem] font-bold px-5 pt-3 pb-6">Renatus</p>
     <ul class="flex desk:block">
       <li
-        v-for="view in VIEWS"
+        v-for="view in ways"
         :key="view.to"
         class="flex-1"
         :class="view.phone ? '' : 'hidden desk:block'"
@@ -61,7 +65,7 @@ const moreHere = computed(() => more.find(v => here(v.to)))
           aria-label="More views"
           class="fixed inset-auto right-0 bottom-14 m-0 p-0 w-48 bg-paper text-ink border border-line-strong"
         >
-          <li v-for="view in more" :key="view.to">
+          <li v-for="view in stands ? more : []" :key="view.to">
             <NuxtLink
               :to="view.to"
               :prefetch="false"
