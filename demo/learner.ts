@@ -1,7 +1,12 @@
 import { randomStream, type RandomStream } from '@renatus/core/math/random'
 import { decision, type Decision } from '@renatus/core/practice/decision'
 import { READINESS, type Readiness } from '@renatus/core/dynamics/contract'
-import { likeliest, lookBelief, lookQuestion } from '@renatus/core/practice/lookGame'
+import {
+  likeliest,
+  lookCloud,
+  lookQuestion,
+  readinessChances,
+} from '@renatus/core/practice/lookGame'
 import { PRACTICE_VERSION, type PlayedGame } from '@renatus/core/practice/playedGame'
 import { practise } from '@renatus/core/practice/practise'
 import { scenarioOf } from '@renatus/core/practice/scenarios/index'
@@ -32,7 +37,7 @@ function saying(truth: Readiness, right: number, chance: RandomStream): Partial<
 
 function looksOf(s: LookScenario, seed: number, right: number, chance: RandomStream): Decision[] {
   return Array.from({ length: s.looks }, (_, day) => {
-    const [truth] = likeliest(lookBelief(lookQuestion(s, seed, day)))
+    const [truth] = likeliest(readinessChances(lookCloud(lookQuestion(s, seed, day))))
     return decision.parse({ day, ...saying(truth, right, chance) })
   })
 }

@@ -1,10 +1,11 @@
+import type { Readiness, Sign } from '@renatus/core/dynamics/contract'
 import type { Act } from '@renatus/core/practice/decision'
 import type { HandQuestion } from '@renatus/core/practice/handGame'
 import type { Confusion, LearnerStand, Skill } from '@renatus/core/practice/learner'
 import type { Judged } from '@renatus/core/practice/practise'
 import type { ExerciseKind } from '@renatus/core/practice/scenario'
 import { numberText } from '@renatus/core/units/numberText'
-import { STAGES } from './cultures'
+import { SIGN_NAMES, STAGES } from './cultures'
 
 const GAP = '\u00a0'
 const percent = (x: number) => `${Math.round(100 * x)}${GAP}%`
@@ -38,10 +39,11 @@ export const SKILL_WORDS: Readonly<Record<Skill, string>> = {
 const confusedWords = ({ truth, saw }: Confusion) => `${STAGES[truth].word} for ${STAGES[saw].word}`
 /** One sentence on what next. */
 export function nextWords({ next }: LearnerStand, name: string): string {
+  const exercise = `“${name}”`
   if (next.why === 'confused' && next.confusion)
-    return `You take ${confusedWords(next.confusion)}: ${name} shows the difference.`
-  if (next.why === 'new') return `Not tried yet: ${name}.`
-  return `Where most is left to learn: ${name}.`
+    return `You take ${confusedWords(next.confusion)}: ${exercise} shows the difference.`
+  if (next.why === 'new') return `Not tried yet: ${exercise}.`
+  return `Where most is left to learn: ${exercise}.`
 }
 export const confusionWords = (c: Confusion) =>
   `${STAGES[c.truth].word} taken for ${STAGES[c.saw].word}`
@@ -69,5 +71,19 @@ export function judgedWords(j: Judged): string {
   const luck = j.luck > LUCK_FROM ? ' It went better than could be known: luck.' : ''
   const bad = j.luck < -LUCK_FROM ? ' It went worse than could be known: bad luck.' : ''
   return `Day ${j.day}: you chose to ${didWords(j.did)}. From what you had seen, to ${didWords(j.best)} was worth ${lost} ${days} of food more.${luck}${bad}`
+}
+/** A sign within a sentence. */
+export const signWords = (sign: Sign) => SIGN_NAMES[sign].toLowerCase()
+/** Where what was said and what was true first parted, and what would have told. */
+export function partedWords(d: {
+  when: string
+  truth: Readiness
+  saw: Readiness
+  tells: Sign | null
+}): string {
+  const what = `${d.when}: it was ${STAGES[d.truth].word}, and you said ${STAGES[d.saw].word}.`
+  return d.tells === null
+    ? `${what} By its look alone nobody could have told.`
+    : `${what} What tells them apart: ${signWords(d.tells)}.`
 }
 export const goalWords = (x: number) => percent(x)

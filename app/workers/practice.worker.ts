@@ -1,13 +1,15 @@
 import { expose } from 'comlink'
-import type { Decision } from '@renatus/core/practice/decision'
+import { playedGame, type PlayedGame } from '@renatus/core/practice/playedGame'
 import { practise, type Practised } from '@renatus/core/practice/practise'
-import { scenarioOf } from '@renatus/core/practice/scenarios/index'
+import { scenarioFor } from '@renatus/core/practice/scenarioFor'
 
 /** Makes accounts off the page: every decision is tried against what could have been known. */
 const teacher = {
-  account: (scenario: string, seed: number, decisions: readonly Decision[]): Practised | null => {
-    const s = scenarioOf(scenario)
-    return s && practise(s, seed, decisions)
+  /** @param lived called after each day that is accounted for */
+  account: (game: PlayedGame, lived: (done: number, of: number) => void): Practised | null => {
+    const { seed, decisions, ...of } = playedGame.parse(game)
+    const s = scenarioFor(of)
+    return s && practise(s, seed, decisions, lived)
   },
 }
 

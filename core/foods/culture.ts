@@ -108,12 +108,17 @@ function dueAt(upkeep: readonly Upkeep[], ageH: number): readonly Upkeep[] {
   return NOTHING_DUE
 }
 
+/** What is done of something that is due: nothing where there is still enough. */
+export function upkeepAct(c: Culture, u: Upkeep): Action | null {
+  const { whenBelow } = u
+  const has = whenBelow ? (c.state as Record<string, number>)[whenBelow.key]! : -Infinity
+  const isWanted = !whenBelow || has < whenBelow.value
+  return isWanted ? { kind: u.action, amount: u.amount, unit: u.unit } : null
+}
 function keepUp(c: Culture, due: readonly Upkeep[]): void {
   for (const u of due) {
-    if (u.whenBelow && !((c.state as Record<string, number>)[u.whenBelow.key]! < u.whenBelow.value))
-      continue
-    const action: Action = { kind: u.action, amount: u.amount, unit: u.unit }
-    c.family.act(c.state, c.params, action)
+    const action = upkeepAct(c, u)
+    if (action) c.family.act(c.state, c.params, action)
   }
 }
 

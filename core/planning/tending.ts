@@ -35,6 +35,9 @@ export const LOOK_AFTER_H: Record<FamilyId, number> = {
 /** Two rounds of a day lie at least so far apart: what clears is fed at each. */
 const ROUND_H = 8
 const LOST_FROM = 0.8
+const PAST_HELP_FROM = 0.9
+/** An act helps from this share of what a fresh start in the same vessel gives over a week. */
+const HELPS_FROM = 0.05
 const DOUBTFUL_FROM = 0.3
 const CROWDED_FROM = 0.15
 /** Hours after a feed of what is fed when it thins before it is fed again. */
@@ -46,7 +49,23 @@ const percent = (p: number) => `${Math.round(p * 100)} %`
 
 const inUse = ({ reading: { estimate: e } }: Tended) => e.readiness.ready + e.readiness.tiring
 
-export const isLost = ({ reading }: Tended) => reading.estimate.readiness.failed > LOST_FROM
+/** Whether what goes wrong in it goes on, whatever is done to it: only a fresh start gives anything within the week. */
+function isPastHelp({ acts, estimate: { readiness } }: Tended['reading']): boolean {
+  if (readiness.failing + readiness.failed <= PAST_HELP_FROM) return false
+  const { leave, feed, thin, split, renew } = acts.worth
+  return Math.max(leave, feed, thin, split) < HELPS_FROM * renew
+}
+
+const lostWhy = ({ reading: { estimate: e } }: Tended): string => {
+  const { failing, failed } = e.readiness
+  return failed > LOST_FROM
+    ? `Lost, ${percent(failed)} sure: look once more, then start it anew.`
+    : `It goes wrong, ${percent(failing + failed)} sure, and nothing done to it would help: look once more, then start it anew.`
+}
+
+/** It is gone, or it cannot be helped. */
+export const isLost = ({ reading }: Pick<Tended, 'reading'>): boolean =>
+  reading.estimate.readiness.failed > LOST_FROM || isPastHelp(reading)
 
 /** Whether it may be going wrong. */
 export const isDoubtful = ({ reading: { estimate: e } }: Tended) =>
@@ -138,11 +157,7 @@ const splitDue = (v: Tended, backup: Backup): Tending | null =>
 
 /** What falls due at a culture, the earliest first. Pure: the same reading gives the same list. */
 export function tending(v: Tended, backup: Backup): Tending[] {
-  if (isLost(v)) {
-    const sure = percent(v.reading.estimate.readiness.failed)
-    const because = `Lost, ${sure} sure: look once more, then start it anew.`
-    return [{ kind: 'end', at: v.now, because }]
-  }
+  if (isLost(v)) return [{ kind: 'end', at: v.now, because: lostWhy(v) }]
   const due = [
     lookDue(v),
     thinDue(v),

@@ -5,10 +5,10 @@ import { CRASH_D } from '../estimation/lookAhead'
 import { meanLook } from '../estimation/meanLook'
 import type { CultureReading } from '../estimation/readCulture'
 import { replay, type ReplayMemory } from '../estimation/replay'
-import type { Subject } from '../estimation/subject'
 import { keptByCard, runCulture } from '../foods/culture'
 import { randomStream } from '../math/random'
 import { hoursOf, type Game, type GameVessel } from './game'
+import { vesselSubject } from './vesselSubject'
 
 /** A vessel as it is to be believed by what the learner saw of it: the app's own reading, without what no decision here asks for. */
 export interface Belief {
@@ -23,18 +23,6 @@ const CRASH_COURSES = 40
 const SEED = 17
 /** Vessels of a game by their number; what was read of one is gone on from. */
 export type BeliefMemory = Map<GameVessel, ReplayMemory>
-
-/** The same school with nothing done by itself: all that is done in an exercise is decided. */
-function subjectOf(v: GameVessel): Subject {
-  const { food, method, litres } = v.usual
-  return {
-    food,
-    method: { ...method, upkeep: [] },
-    setup: { volumeL: litres },
-    temperatureC: v.temperatureC,
-    seed: SEED,
-  }
-}
 
 /** Chance that it is gone within three days when it goes on by its card. */
 function crashChance(cloud: Cloud, w: Float64Array, temperatureC: number): number {
@@ -102,7 +90,7 @@ function readingOf(cloud: Cloud, temperatureC: number): CultureReading {
 /** What is to be believed of a vessel today by the looks and acts so far; null where nothing stands. */
 export function beliefOf(g: Game, v: GameVessel, memory: BeliefMemory): Belief | null {
   if (!v.culture) return null
-  const found = replay(subjectOf(v), v.observations, hoursOf(g, v), memory.get(v))
+  const found = replay(vesselSubject(v), v.observations, hoursOf(g, v), memory.get(v))
   memory.set(v, found.memory)
   const { method } = v.usual
   const cloud = found.cloud.map(p => ({ ...p, culture: { ...p.culture, method } }))

@@ -1,8 +1,10 @@
 import type { Readiness, Sign } from '../dynamics/contract'
 import { SIGNS } from '../dynamics/contract'
+import { systematic, weightsOf } from '../estimation/cloud'
 import type { Observation } from '../estimation/observation'
 import { leant } from '../estimation/observation'
 import { drawLean, type Lean } from '../estimation/observer'
+import { replay } from '../estimation/replay'
 import {
   copyCulture,
   runCulture,
@@ -13,8 +15,9 @@ import {
 import { randomStream, type RandomStream } from '../math/random'
 import type { HarvestGrade } from '../records/vocabulary'
 import { MINUTES, MOST_FEEDS, type Act, type Decision } from './decision'
-import type { Befalls, VesselScenario } from './scenario'
+import type { Befalls, VesselPlan, VesselScenario } from './scenario'
 import { usualOf, type Usual } from './usual'
+import { vesselSubject } from './vesselSubject'
 
 /** All that a person does by hand: the vessel does none of it by itself. */
 const BY_HAND = ['feed', 'dose', 'stir', 'topUp', 'waterChange', 'takeOut', 'renew', 'split']
@@ -98,6 +101,22 @@ function begin(g: Pick<Game, 'seed'>, v: GameVessel, index: number, day: number)
   v.starts++
 }
 
+/** A vessel that stood before the first day: as one of those that it may have been, by what was seen of it. */
+function takeOver(
+  g: Pick<Game, 'seed'>,
+  v: GameVessel,
+  index: number,
+  { ageD, seen }: NonNullable<VesselPlan['before']>,
+): void {
+  const ageH = ageD * 24
+  const { cloud } = replay(vesselSubject(v), seen, ageH)
+  const [one] = systematic(weightsOf(cloud), 1, streamFor(g.seed, 1000 + index * 50).next())
+  v.culture = cloud[one!]!.culture
+  v.startedDay = -ageD
+  v.observations = [...seen]
+  v.starts++
+}
+
 /** An exercise at its first morning. */
 export function startGame(scenario: VesselScenario, seed: number): Game {
   const vessels = scenario.vessels.map((p): GameVessel => ({
@@ -123,7 +142,10 @@ export function startGame(scenario: VesselScenario, seed: number): Game {
     minutes: 0,
     decisions: [],
   }
-  scenario.vessels.forEach((p, i) => p.stands && begin(game, vessels[i]!, i, 0))
+  scenario.vessels.forEach((p, i) => {
+    if (p.before) takeOver(game, vessels[i]!, i, p.before)
+    else if (p.stands) begin(game, vessels[i]!, i, 0)
+  })
   return game
 }
 

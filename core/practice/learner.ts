@@ -3,6 +3,7 @@ import { compare } from '../math/compare'
 import { SURE } from './decision'
 import { judgementOf, type Judgement } from './judgement'
 import type { PlayedGame } from './playedGame'
+import { scenarioFor } from './scenarioFor'
 import { scenarioOf, scenarios } from './scenarios/index'
 
 /** What is practised. */
@@ -99,8 +100,10 @@ function nextOf(
       .toSorted((a, b) => compare(played.get(a.id) ?? '', played.get(b.id) ?? ''))[0]!
   if (games.length === 0) return { scenario: oldest(['look']).id, why: 'new', confusion: null }
   if (worst && worst.times >= CONFUSED_FROM) {
-    const where = games.findLast(g =>
-      g.result?.sayings.some(s => s.truth === worst.truth && s.saw === worst.saw),
+    const where = games.findLast(
+      g =>
+        scenarioOf(g.scenario) &&
+        g.result?.sayings.some(s => s.truth === worst.truth && s.saw === worst.saw),
     )
     return { scenario: where?.scenario ?? oldest(['look']).id, why: 'confused', confusion: worst }
   }
@@ -123,7 +126,7 @@ export function learnerStand(games: readonly PlayedGame[]): LearnerStand {
   const seen = troubled.filter(s => TROUBLE.includes(s.saw))
   const reached = (kinds: readonly string[]) =>
     ended
-      .filter(g => kinds.includes(scenarioOf(g.scenario)?.kind ?? ''))
+      .filter(g => kinds.includes(scenarioFor(g)?.kind ?? ''))
       .map(g => Math.min(1, g.result!.goal / Math.max(0.01, g.result!.advice)))
   const sum = (xs: readonly number[]) => xs.reduce((a, b) => a + b, 0)
   const [timing, hands] = [reached(KINDS.timing), reached(KINDS.hands)]

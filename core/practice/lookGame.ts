@@ -74,8 +74,8 @@ export function lookQuestion(s: LookScenario, seed: number, number: number): Loo
   }
 }
 
-/** What is to be believed of it by this one look: chances of each readiness. */
-export function lookBelief(q: LookQuestion): Record<Readiness, number> {
+/** What is to be believed of it by this one look. */
+export function lookCloud(q: LookQuestion): Cloud {
   const { food, method } = schoolOf(q)
   const subject = {
     food,
@@ -85,11 +85,11 @@ export function lookBelief(q: LookQuestion): Record<Readiness, number> {
     seed: 17,
   }
   const h = q.day * 24
-  const { cloud } = replay(subject, [{ h, kind: 'look', signs: q.signs }], h)
-  return readinessChances(cloud)
+  return replay(subject, [{ h, kind: 'look', signs: q.signs }], h).cloud
 }
 
-function readinessChances(cloud: Cloud): Record<Readiness, number> {
+/** Chances of each readiness by a belief. */
+export function readinessChances(cloud: Cloud): Record<Readiness, number> {
   const chances = Object.fromEntries(READINESS.map(r => [r, 0])) as Record<Readiness, number>
   const w = weightsOf(cloud)
   cloud.forEach((p, i) => (chances[readinessOf(p.culture)] += w[i]!))

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { READINESS, type Readiness } from '../dynamics/contract'
 import { decision } from './decision'
+import { ownLoss } from './ownLoss'
 
 const readiness = z.enum(READINESS as [Readiness, ...Readiness[]])
 const instant = z.iso.datetime()
@@ -24,6 +25,8 @@ export const playedGame = z.object({
   id: z.string().min(1).max(40),
   version: z.number().int(),
   scenario: z.string().min(1).max(60),
+  /** A loss of the learner's own room, where that is what is practised. */
+  own: ownLoss.optional(),
   seed: z.number().int(),
   learner: z.string().trim().min(1).max(40),
   startedAt: instant,

@@ -1,4 +1,4 @@
-import type { Readiness } from '../dynamics/contract'
+import type { Readiness, Sign } from '../dynamics/contract'
 import { randomStream } from '../math/random'
 import { beliefOf, type BeliefMemory } from './belief'
 import { MOST_FEEDS, SURE, type Act, type Decision } from './decision'
@@ -14,7 +14,7 @@ import {
 } from './game'
 import { handQuestion, handScore, type HandQuestion } from './handGame'
 import { judgementOf, type Judgement, type Saying } from './judgement'
-import { cardSays, likeliest, lookBelief, lookQuestion } from './lookGame'
+import { cardSays, likeliest, lookCloud, lookQuestion, readinessChances } from './lookGame'
 import { advice } from './players/advice'
 import { fixed } from './players/fixed'
 import { perfect } from './players/perfect'
@@ -22,6 +22,7 @@ import { doing, sayingOf, type Player } from './players/player'
 import { random } from './players/random'
 import { valueOn } from './rollout'
 import type { HandScenario, LookScenario, Scenario, VesselScenario } from './scenario'
+import { tellingSign } from './tellingSign'
 import { weigh, worthOf } from './weigh'
 
 export const PLAYERS = { random, fixed, advice, perfect } as const
@@ -34,6 +35,8 @@ export interface CourseDay {
   look: SeenSigns | null
   truth: { readiness: Readiness; organisms: number } | null
   belief: { readiness: Readiness; chance: number; organisms: number } | null
+  /** Where it was taken for something else: the sign that would have told; null where it was not, or none would. */
+  tells: Sign | null
 }
 /** A decision against what was knowable: the best there was, what was lost against it in days of food, and what was luck. */
 export interface Judged {
@@ -77,6 +80,9 @@ export function lengthOf(s: Scenario): number {
   return s.kind === 'hands' ? s.rounds : s.days
 }
 
+/** How far an account is: days or questions done, of how many. */
+export type Lived = (done: number, of: number) => void
+
 const CHANCE = 99
 /** An exercise played by somebody from its first day to its last. */
 export function playThrough(s: VesselScenario, seed: number, player: Player): Game {
@@ -91,10 +97,15 @@ export function playThrough(s: VesselScenario, seed: number, player: Player): Ga
 export const decidedOn = (g: Game, decisions: readonly Decision[]): Decision[] =>
   g.vessels.map((_v, i) => decisions.find(d => d.day === g.day && d.vessel === i) ?? doing(g, i))
 
-function courseDay(g: Game, i: number, memory: BeliefMemory): CourseDay {
+function courseDay(
+  g: Game,
+  { vessel: i, saw }: Pick<Decision, 'vessel' | 'saw'>,
+  memory: BeliefMemory,
+): CourseDay {
   const v = g.vessels[i]!
   const belief = beliefOf(g, v, memory)
   const c = v.culture
+  const isMissed = c && belief && saw && saw !== readinessOf(c)
   return {
     day: g.day,
     vessel: i,
@@ -108,6 +119,7 @@ function courseDay(g: Game, i: number, memory: BeliefMemory): CourseDay {
       chance: belief.sure,
       organisms: belief.reading.estimate.organisms.p50,
     },
+    tells: isMissed ? tellingSign(belief.cloud, readinessOf(c), saw) : null,
   }
 }
 
@@ -146,6 +158,7 @@ function practiseVessels(
   seed: number,
   decide: (g: Game, memory: BeliefMemory) => Decision[],
   by: PlayerName | null,
+  lived: Lived,
 ): Practised {
   const g = startGame(s, seed)
   const memory: BeliefMemory = new Map()
@@ -155,7 +168,7 @@ function practiseVessels(
   while (!isOver(g)) {
     const today = decide(g, memory)
     for (const d of today) {
-      const day = courseDay(g, d.vessel, memory)
+      const day = courseDay(g, d, memory)
       course.push(day)
       const judged = judge(g, d, memory)
       if (judged) decisions.push(judged)
@@ -163,6 +176,7 @@ function practiseVessels(
       if (said) sayings.push(said)
     }
     nextDay(g, today)
+    lived(g.day, s.days)
   }
   const days = g.fed.filter(f => f !== null)
   const fed = days.reduce((a, b) => a + b, 0)
@@ -179,11 +193,13 @@ function practiseLooks(
   s: LookScenario,
   seed: number,
   given: readonly Decision[] | PlayerName,
+  lived: Lived,
 ): Practised {
   const chance = randomStream(seed + CHANCE)
   const rows = Array.from({ length: s.looks }, (_, n) => {
     const q = lookQuestion(s, seed, n)
-    const belief = lookBelief(q)
+    const cloud = lookCloud(q)
+    const belief = readinessChances(cloud)
     const [saw, p] = likeliest(belief)
     const sayings = {
       random: random.decide(anyVessel(n), new Map(), chance)[0]!.saw!,
@@ -198,11 +214,15 @@ function practiseLooks(
             ...(given === 'advice' ? sayingOf({ saw, sure: p } as never) : {}),
           }
         : (given.find(d => d.day === n) ?? { saw: undefined, sure: undefined })
-    return { q, belief, saw, p, sayings, mine }
+    const isMissed = mine.saw && mine.saw !== q.truth
+    const tells = isMissed ? tellingSign(cloud, q.truth, mine.saw as Readiness) : null
+    lived(n + 1, s.looks)
+    return { q, belief, saw, p, sayings, mine, tells }
   })
   const share = (test: (r: (typeof rows)[number]) => boolean) => rows.filter(test).length / s.looks
   return {
-    course: rows.map(({ q, saw, p }) => ({
+    course: rows.map(({ q, saw, p, tells }) => ({
+      tells,
       day: q.number,
       vessel: 0,
       look: q.signs,
@@ -254,6 +274,7 @@ function practiseHands(
     rows.reduce((sum, r) => sum + handScore(of(r), r.q.truth), 0) / s.rounds
   return {
     course: rows.map(({ q }) => ({
+      tells: null,
       day: q.number,
       vessel: 0,
       look: null,
@@ -283,13 +304,15 @@ function practiseHands(
 /**
  * An exercise from its first day to its account. The same scenario, seed and decisions give the same account.
  * @param given decisions (checked by problemOf), or who plays
+ * @param lived called after each day or question that is accounted for
  */
 export function practise(
   s: Scenario,
   seed: number,
   given: readonly Decision[] | PlayerName,
+  lived: Lived = () => {},
 ): Practised {
-  if (s.kind === 'look') return practiseLooks(s, seed, given)
+  if (s.kind === 'look') return practiseLooks(s, seed, given, lived)
   if (s.kind === 'hands') return practiseHands(s, seed, given)
   const chance = randomStream(seed + CHANCE)
   const isPlayer = typeof given === 'string'
@@ -298,5 +321,6 @@ export function practise(
     seed,
     (g, memory) => (isPlayer ? PLAYERS[given].decide(g, memory, chance) : decidedOn(g, given)),
     isPlayer ? given : null,
+    lived,
   )
 }

@@ -1,4 +1,5 @@
 import type { Ailment } from '../dynamics/contract'
+import type { Observation } from '../estimation/observation'
 
 /** Lengths of an exercise, and exercises of the hand. */
 export const EXERCISE_KINDS = ['look', 'jar', 'brood', 'season', 'hands'] as const
@@ -21,6 +22,8 @@ export interface VesselPlan {
   temperatureC: number
   /** It stands from the first day on; false: the learner starts it when it seems right. */
   stands: boolean
+  /** What it was before the first day: so old, and this was seen of it and done to it; from its start on where nothing is said. */
+  before?: { ageD: number; seen: readonly Observation[] }
   /** Days of the mouths' life in which they can swallow what grows in it. */
   suits?: readonly [from: number, to: number]
 }

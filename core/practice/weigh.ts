@@ -1,4 +1,5 @@
 import { systematic, weightsOf } from '../estimation/cloud'
+import { isLost } from '../planning/tending'
 import { randomStream } from '../math/random'
 import type { Belief } from './belief'
 import type { Culture } from '../foods/culture'
@@ -17,16 +18,15 @@ const AGAIN = 18
 const KEPT = 8
 const SEED = 31
 
-/** What counts as in use and as lost, and from which part of its usual time on a vessel may be given up. */
+/** What counts as in use, and from which part of its usual time on a vessel may be given up. */
 const IN_USE_FROM = 0.5
-const LOST_FROM = 0.8
 const PATIENT = 0.6
 /** Whether an act is open: nothing is split that was not good yet, and a young vessel that looks bad to one eye is waited for. */
 export function isOpen(act: Act, g: Game, v: GameVessel, { reading }: Belief): boolean {
   const r = reading.estimate.readiness
   if (act === 'split') return r.ready + r.tiring > IN_USE_FROM
   if (act !== 'give up') return true
-  return r.failed > LOST_FROM && hoursOf(g, v) > PATIENT * v.usual.readyDay * 24
+  return isLost({ reading }) && hoursOf(g, v) > PATIENT * v.usual.readyDay * 24
 }
 
 /** Fair draws of a belief. */

@@ -178,6 +178,9 @@ function done(c: CultureState, at: Instant, d: EntryData<'culture.did'>): void {
   }
 }
 
+/** A culture that was lost: it failed, and was not used up, given away or cleared out. */
+export const isLoss = (c: CultureState): boolean => c.ended?.how === 'failed' && c.hatch === null
+
 /** What grows and has not ended. Hatches have a model of their own: stock/hatchCultures.ts. */
 export const running = (states: readonly CultureState[]): CultureState[] =>
   states.filter(c => c.ended === null && c.hatch === null)

@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { Readiness } from '@renatus/core/dynamics/contract'
+import { foodOf } from '@renatus/core/foods/index'
 import type { Practised } from '@renatus/core/practice/practise'
 import type { Scenario } from '@renatus/core/practice/scenario'
 import { numberText } from '@renatus/core/units/numberText'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { STAGES } from '~/words/cultures'
-import { goalWords, judgedWords } from '~/words/practice'
+import { goalWords, judgedWords, partedWords, signWords } from '~/words/practice'
 import { plural } from '~/words/round'
+import TruthPicture from './TruthPicture.vue'
 
 /** What was true all along, what it was taken for, and each decision against what could be known. */
 const props = defineProps<{
@@ -52,6 +55,7 @@ const rows = computed(() => {
     a.vessel === b.vessel &&
     a.truth === b.truth &&
     a.saw === b.saw &&
+    a.tells === b.tells &&
     a.belief?.readiness === b.belief?.readiness
   for (const d of days.value.toSorted((a, b) => a.vessel - b.vessel || a.day - b.day)) {
     const last = found.at(-1)
@@ -66,6 +70,23 @@ function dayWords(r: Row): string {
 }
 const mark = (r: string) => STAGES[r as keyof typeof STAGES].mark
 const word = (r: string) => STAGES[r as keyof typeof STAGES].word
+/** One picture a vessel. */
+const pictures = computed(() =>
+  props.scenario.kind === 'look' || props.scenario.kind === 'hands'
+    ? []
+    : props.scenario.vessels
+        .map((v, i) => ({
+          name: foodOf(v.foodId)!.profile.name,
+          days: days.value.filter(d => d.vessel === i).toSorted((a, b) => a.day - b.day),
+        }))
+        .filter(p => p.days.length > 1),
+)
+/** Where the learner and the truth first parted. */
+const parted = computed(() => {
+  const at = days.value.find(d => d.saw !== null && d.saw !== d.truth)
+  if (!at || props.scenario.kind === 'look') return null
+  return partedWords({ when: `Day ${at.day}`, ...at, saw: at.saw as Readiness })
+})
 const many = computed(() => new Set(days.value.map(d => d.vessel)).size > 1)
 </script>
 
@@ -109,6 +130,11 @@ const many = computed(() => new Set(days.value.map(d => d.vessel)).size > 1)
     </section>
     <section v-if="!isHands" class="grid gap-2">
       <ShelfEdge name="What was true" />
+      <template v-for="(p, i) in pictures" :key="i">
+        <p v-if="many" class="font-semibold">{{ i + 1 }}. {{ p.name }}</p>
+        <TruthPicture :name="p.name" :days="p.days" />
+      </template>
+      <p v-if="parted" class="max-w-prose">{{ parted }}</p>
       <div class="overflow-x-auto" tabindex="0" role="group" aria-label="What was true, day by day">
         <table class="num">
           <thead>
@@ -119,7 +145,8 @@ const many = computed(() => new Set(days.value.map(d => d.vessel)).size > 1)
               <th v-if="many" scope="col" class="text-left pr-4">Vessel</th>
               <th scope="col" class="text-left pr-4">It was</th>
               <th scope="col" class="text-left pr-4">You said</th>
-              <th scope="col" class="text-left">The signs said</th>
+              <th scope="col" class="text-left pr-4">The signs said</th>
+              <th scope="col" class="text-left">What tells them apart</th>
             </tr>
           </thead>
           <tbody>
@@ -130,12 +157,13 @@ const many = computed(() => new Set(days.value.map(d => d.vessel)).size > 1)
               <td class="pr-4" :class="{ 'font-bold': d.saw !== null && d.saw !== d.truth }">
                 {{ d.saw === null ? '–' : `${mark(d.saw)} ${word(d.saw)}` }}
               </td>
-              <td>
+              <td class="pr-4">
                 <template v-if="d.belief"
                   >{{ word(d.belief.readiness) }},
                   {{ Math.round(100 * d.belief.chance) }} %</template
                 >
               </td>
+              <td>{{ d.tells ? signWords(d.tells) : '' }}</td>
             </tr>
           </tbody>
         </table>

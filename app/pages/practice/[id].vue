@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
+import { proxy } from 'comlink'
 import { useRoute } from '#app/composables/router'
 import type { Readiness } from '@renatus/core/dynamics/contract'
 import { decision, type Decision } from '@renatus/core/practice/decision'
 import { canGoOn, type PlayedGame } from '@renatus/core/practice/playedGame'
 import { lengthOf, type Practised } from '@renatus/core/practice/practise'
-import { scenarioOf } from '@renatus/core/practice/scenarios/index'
+import { scenarioFor } from '@renatus/core/practice/scenarioFor'
+import { running } from '@renatus/core/stock/cultures'
 import HandSeries from '~/components/practice/HandSeries.vue'
 import LookSeries from '~/components/practice/LookSeries.vue'
 import PracticeAccount from '~/components/practice/PracticeAccount.vue'
@@ -23,7 +25,16 @@ const id = String(useRoute().params.id)
 const game = shallowRef<PlayedGame | null>(null)
 const loaded = ref(false)
 const account = shallowRef<Practised | null>(null)
-const scenario = computed(() => (game.value ? scenarioOf(game.value.scenario) : null))
+/** How far the account is. */
+const far = ref<{ done: number; of: number } | null>(null)
+const scenario = computed(() => (game.value ? scenarioFor(game.value) : null))
+/** Vessels of the real room that are like those of the exercise. */
+const OWN_SHOWN = 3
+const own = computed(() =>
+  running(room.state?.cultureStates ?? [])
+    .filter(c => scenario.value?.foods.includes(c.record.foodId))
+    .slice(0, OWN_SHOWN),
+)
 /** The day that is on: the one after the last that was decided. */
 const day = computed(() => 1 + Math.max(-1, ...(game.value?.decisions ?? []).map(d => d.day)))
 const isDone = computed(() => scenario.value !== null && day.value >= lengthOf(scenario.value))
@@ -57,7 +68,15 @@ function sayingsOf(made: Practised) {
 async function makeAccount() {
   const g = game.value!
   try {
-    const made = await practiceClient.call(t => t.account(g.scenario, g.seed, [...g.decisions]))
+    const made = await practiceClient.call((t, alive) =>
+      t.account(
+        { ...g, decisions: [...g.decisions] },
+        proxy((done: number, of: number) => {
+          alive()
+          far.value = { done, of }
+        }),
+      ),
+    )
     account.value = made
     if (!made || g.result) return
     const { goal, fixed, advice } = made.outcome
@@ -80,7 +99,18 @@ watch(isDone, done => done && void makeAccount(), { immediate: true })
         >
       </p>
       <h1>{{ scenario?.name ?? 'No such exercise' }}</h1>
-      <p v-if="scenario" class="small mt-1">{{ scenario.goal }}</p>
+      <p v-if="scenario" class="small mt-1">
+        {{ scenario.goal
+        }}<template v-if="own.length"
+          >{{ ' ' }}See your own:
+          <template v-for="(c, i) in own" :key="c.id"
+            >{{ i > 0 ? ', ' : ''
+            }}<NuxtLink :to="`/shelf/${c.id}`" :prefetch="false" class="link">{{
+              c.record.name
+            }}</NuxtLink></template
+          >.</template
+        >
+      </p>
     </div>
     <p v-if="loaded && !scenario" class="sentence">
       It is not kept on this device, or it is of a version that this one cannot play.
@@ -123,7 +153,11 @@ watch(isDone, done => done && void makeAccount(), { immediate: true })
       />
       <SlowWait
         v-else
-        doing="Making the account: every decision is tried against what you could know."
+        :doing="
+          far
+            ? `Making the account: ${far.done} of ${far.of}.`
+            : 'Making the account: every decision is tried against what you could know.'
+        "
         ways="You may leave; it is made when you come back."
       />
     </template>

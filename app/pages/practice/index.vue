@@ -1,26 +1,27 @@
 <script setup lang="ts">
 import { computed, ref, toRef, watch } from 'vue'
-import { navigateTo, useRoute } from '#app/composables/router'
+import { useRoute } from '#app/composables/router'
 import { foodOf } from '@renatus/core/foods/index'
+import { compare } from '@renatus/core/math/compare'
 import { learnerStand } from '@renatus/core/practice/learner'
-import { canGoOn, PRACTICE_VERSION, type PlayedGame } from '@renatus/core/practice/playedGame'
+import { canGoOn } from '@renatus/core/practice/playedGame'
+import { scenarioFor } from '@renatus/core/practice/scenarioFor'
 import { scenarioOf, scenarios } from '@renatus/core/practice/scenarios/index'
 import { EXERCISE_KINDS } from '@renatus/core/practice/scenario'
+import { isLoss } from '@renatus/core/stock/cultures'
+import { hoursBetween } from '@renatus/core/time/localDate'
 import LearnerCurve from '~/components/practice/LearnerCurve.vue'
 import SectionNav from '~/components/shared/SectionNav.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
-import { nowInstant } from '~/composables/clock'
+import { beginExercise, lastLearner, rememberLearner } from '~/composables/beginExercise'
 import { download } from '~/composables/download'
 import { useLive } from '~/composables/useLive'
-import { local } from '~/db/local'
-import { newId } from '~/db/newId'
-import { allGames, keepGame } from '~/db/practiceBook'
+import { allGames } from '~/db/practiceBook'
 import { useRoomStore } from '~/stores/room'
 import { goalWords, KIND_WORDS, nextWords } from '~/words/practice'
 
 /** Where nothing dies: exercises, and what somebody has learned. */
-const KEY = 'renatus.learner'
-const learner = ref(local.get(KEY) ?? '')
+const learner = ref(lastLearner() ?? '')
 const name = computed(() => learner.value.trim().slice(0, 40) || 'Me')
 const room = useRoomStore()
 const games = useLive(() => allGames(room.which), toRef(room, 'which'))
@@ -46,28 +47,25 @@ const SECTIONS = [
   { id: 'learned', name: 'What you know' },
   ...EXERCISE_KINDS.map(kind => ({ id: kind, name: KIND_WORDS[kind].name })),
 ]
+/** What was lost of late in the real room: its page offers it as an exercise. */
+const LOST_D = 60
+const LOST_SHOWN = 3
+const lost = computed(() =>
+  (room.state?.cultureStates ?? [])
+    .filter(c => isLoss(c) && hoursBetween(c.ended!.at, room.now) < LOST_D * 24)
+    .toSorted((a, b) => compare(b.ended!.at, a.ended!.at))
+    .slice(0, LOST_SHOWN),
+)
 /** Asked for from a vessel of the shelf: exercises of its food. */
 const asked = computed(() => foodOf(String(useRoute().query.food ?? '')))
 const alike = computed(() => {
   const food = asked.value?.profile.id
   return food ? scenarios.filter(s => s.foods.includes(food) && s.kind !== 'hands') : []
 })
-const remember = () => local.set(KEY, name.value)
-async function begin(scenario: string) {
+const remember = () => rememberLearner(name.value)
+function begin(scenario: string) {
   remember()
-  const game: PlayedGame = {
-    id: newId(),
-    version: PRACTICE_VERSION,
-    scenario,
-    seed: crypto.getRandomValues(new Uint32Array(1))[0]! % 1_000_000,
-    learner: name.value,
-    startedAt: nowInstant(),
-    endedAt: null,
-    decisions: [],
-    result: null,
-  }
-  await keepGame(room.which, game)
-  await navigateTo(`/practice/${game.id}`)
+  return beginExercise(name.value, scenario)
 }
 const save = () =>
   download('practice.json', 'application/json', JSON.stringify(games.value ?? [], null, 1))
@@ -102,6 +100,17 @@ const save = () =>
           </button>
         </p>
       </section>
+      <section v-if="lost.length" class="grid gap-2">
+        <ShelfEdge name="Lost in your room" />
+        <p>
+          <template v-for="(c, i) in lost" :key="c.id"
+            >{{ i > 0 ? ', ' : ''
+            }}<NuxtLink :to="`/shelf/${c.id}`" :prefetch="false" class="link">{{
+              c.record.name
+            }}</NuxtLink></template
+          >: its page takes you back to the week before.
+        </p>
+      </section>
       <section id="learned" class="grid gap-3">
         <ShelfEdge name="What you know" />
         <p class="sentence" data-testid="next">{{ nextWords(stand, next.name) }}</p>
@@ -113,7 +122,7 @@ const save = () =>
             :to="`/practice/${g.id}`"
             :prefetch="false"
             class="btn"
-            >Go on: {{ scenarioOf(g.scenario)?.name ?? g.scenario }}</NuxtLink
+            >Go on: {{ scenarioFor(g)?.name ?? g.scenario }}</NuxtLink
           ><button v-if="games?.length" class="btn btn-quiet underline" @click="save">
             Export all practice
           </button>

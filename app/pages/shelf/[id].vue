@@ -3,6 +3,7 @@ import { numberText } from '@renatus/core/units/numberText'
 import { computed, defineAsyncComponent } from 'vue'
 import { useRoute } from '#app/composables/router'
 import { tending } from '@renatus/core/planning/tending'
+import { isLoss } from '@renatus/core/stock/cultures'
 import { backupOf } from '@renatus/core/stock/lines'
 import { adviceOn, HOW_TO_LOOK } from '@renatus/core/estimation/advice'
 import { addHours, hoursBetween } from '@renatus/core/time/localDate'
@@ -11,6 +12,7 @@ import CultureMethod from '~/components/cultures/CultureMethod.vue'
 import CultureLook from '~/components/cultures/CultureLook.vue'
 import CultureLine from '~/components/cultures/CultureLine.vue'
 import CultureLog from '~/components/cultures/CultureLog.vue'
+import LossExercise from '~/components/practice/LossExercise.vue'
 import NoRoom from '~/components/shared/NoRoom.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
@@ -106,6 +108,9 @@ const number = (x: number) => (x >= 100 ? units.count(x) : numberText(x, { digit
     <UndoLine />
     <p v-if="ended" class="border-l-4 border-line-strong pl-3">
       It ended {{ units.when(ended.at) }}. Its log stays.
+    </p>
+    <p v-if="state && isLoss(state) && view.food">
+      <LossExercise :culture="state" :reading="reading" />
     </p>
     <section class="grid gap-6 desk:grid-cols-[auto_minmax(0,1fr)_minmax(0,1fr)]">
       <VesselPicture

@@ -13,6 +13,10 @@ const density = (s: ConsumerState, p: ConsumerParams) => s.x / p.dryMg
 const FLEA_DOSE = 8
 const sour = (s: ConsumerState, p: ConsumerParams) => (s.a * FLEA_DOSE) / p.dose
 
+/** Eaten down to this share of the most there were they do not build up, whatever is fed. */
+const EATEN_BELOW = 0.6
+const isEaten = (s: ConsumerState) => s.preyed > 0 && s.x < EATEN_BELOW * s.peak
+
 export function stage(s: ConsumerState, p: ConsumerParams): Stage {
   if (s.crashed || s.x < 1e-6) return 'crashed'
   if (s.settledD < 1) return 'lag'
@@ -22,6 +26,7 @@ export function stage(s: ConsumerState, p: ConsumerParams): Stage {
 
 export function readiness(s: ConsumerState, p: ConsumerParams): Readiness {
   if (s.crashed) return 'failed'
+  if (isEaten(s)) return 'failing'
   const n = density(s, p)
   // Sour water kills within days, whatever swims in it today.
   if (s.overfedD > 0 || n > 1.15 * p.limit || sour(s, p) > SOUR_TAN) return 'failing'

@@ -12,15 +12,20 @@ const YELLOW_D = 7
 /** Share of the light limit beyond which the lower half is dark. */
 const DARK = 0.8
 
+/** Grazed down to this share of the most it held it does not build up: it is being eaten. */
+const EATEN_BELOW = 0.6
+const isEaten = (s: PhototrophState) => s.grazed > 0 && s.x < EATEN_BELOW * s.peak
+
 export function stage(s: PhototrophState): Stage {
   if (s.crashed) return 'crashed'
   if (s.lagLeft > 0) return 'lag'
-  if (s.x < 0.85 * s.peak && s.spentD > 0) return 'decline'
+  if (isEaten(s) || (s.x < 0.85 * s.peak && s.spentD > 0)) return 'decline'
   return s.x < 0.6 * s.limit && s.spentD === 0 ? 'exponential' : 'stationary'
 }
 
 export function readiness(s: PhototrophState, p: PhototrophParams): Readiness {
   if (s.crashed) return 'failed'
+  if (isEaten(s)) return 'failing'
   if (s.spentD > YELLOW_D) return 'failing'
   if (s.spentD > OLIVE_D || s.x > DARK * s.limit) return 'tiring'
   if (s.x >= p.readyAt) return 'ready'

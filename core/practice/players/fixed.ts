@@ -27,6 +27,13 @@ function actOf(v: GameVessel, age: number): Decision['act'] {
   return 'wait'
 }
 
+/** Who follows a card looks at nothing, but sees when the cup stays empty. */
+const EMPTY_CUPS = 3
+const isEmpty = (v: GameVessel): boolean => {
+  const cups = v.observations.filter(o => o.kind === 'yield').slice(-EMPTY_CUPS)
+  return cups.length === EMPTY_CUPS && cups.every(o => o.seen === 'failed')
+}
+
 /** On which day the card would start it: ready when the mouths are expected. */
 const startDay = (g: Game, v: GameVessel): number => {
   const from = (g.scenario.mouths?.from ?? 0) + v.suits[0]
@@ -40,6 +47,7 @@ export const fixed: Player = {
       if (!v.culture) return doing(g, i, { act: g.day >= startDay(g, v) ? 'start' : 'wait' })
       const age = Math.round(hoursOf(g, v) / 24)
       const wants = g.scenario.mouths?.wants ?? 0
+      if (isEmpty(v)) return doing(g, i, { act: 'give up' })
       const take = age >= v.usual.readyDay ? wants * v.usual.share : 0
       const saw = age < v.usual.readyDay ? ('building' as const) : ('ready' as const)
       return doing(g, i, { take, act: actOf(v, age), saw, sure: 3 })

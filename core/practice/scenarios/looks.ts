@@ -48,6 +48,22 @@ export const looks: readonly LookScenario[] = [
     troubled: 0.25,
   },
   {
+    id: 'pull-or-wait',
+    kind: 'look',
+    name: 'Pull or wait',
+    foods: ['brine-shrimp'],
+    goal: 'Ten bottles named rightly.',
+    teaches:
+      'Brown and full of cysts: wait. Orange and moving: pull. A smell: it was left too long.',
+    looks: 10,
+    vessels: [
+      { foodId: 'brine-shrimp', methodId: 'one-pull', temperatureC: 25 },
+      { foodId: 'brine-shrimp', methodId: 'one-pull', temperatureC: 28 },
+    ],
+    between: [1, 3],
+    troubled: 0.15,
+  },
+  {
     id: 'green-enough',
     kind: 'look',
     name: 'Green enough',
