@@ -34,7 +34,7 @@ test("a beginner's evening: looks, a jar, a brood, the account and what was lear
   await setUp(page)
   const before = await roomOf(page)
   await visit(page, '/practice')
-  await expect(page.getByTestId('next')).toContainText('Not tried yet: Milky or clear')
+  await expect(page.getByTestId('next')).toContainText('Not tried yet: “Milky or clear”')
   await page.getByLabel('Who practises').fill('Ada')
   expect(await faults(page, 'practice')).toEqual([])
 
@@ -75,6 +75,9 @@ test("a beginner's evening: looks, a jar, a brood, the account and what was lear
   await expect(
     page.getByRole('heading', { name: 'Decisions, by what you could know' }),
   ).toBeVisible()
+
+  await expect(page.getByRole('img', { name: /days on which you said what it was/ })).toBeVisible()
+  expect(await faults(page, 'what was true')).toEqual([])
 
   // One brood: two jars and a box are started when it seems right.
   await visit(page, '/practice')
@@ -121,4 +124,7 @@ test('the loft has somebody who has practised for two weeks', async ({ page }) =
   await visit(page, '/practice')
   await expect(page.getByLabel('Who practises')).toHaveValue('Late shift')
   await expect(page.getByText(/over 40 sayings/)).toBeVisible()
+  // From an exercise to what it is about.
+  await page.getByRole('button', { name: 'Begin A box of oats' }).click()
+  await expect(page.getByText('See your own:').getByRole('link').first()).toBeVisible()
 })

@@ -98,7 +98,24 @@ test('a culture from its method card to the last spoon: start, look, take, undo,
   await expect(page.getByText('It ended')).toBeVisible()
   await me.go('Shelf')
   await expect(page.getByTestId('culture-Microworms 1')).toBeHidden()
-  await expect(page.getByTestId('culture-Microworms 2')).toBeVisible()
+  // The other one is lost, and comes back as an exercise: as it was believed to stand a week before.
+  await at(page, '2026-04-01T05:34:00Z')
+  await page.getByTestId('culture-Microworms 2').click()
+  await page.getByRole('button', { name: 'Something else' }).click()
+  await me.hold(/^Failed/)
+  await expect(page.getByText('It ended')).toBeVisible()
+  await me.press('Practise the week before it was lost')
+  await expect(
+    page.getByRole('heading', { name: 'Microworms 2, before it was lost' }),
+  ).toBeVisible()
+  await expect(page.getByText(/day.7$/)).toBeVisible()
+  await me.press('On to day 1')
+  await expect(page.getByText('Day 1 of 21.')).toBeVisible()
+  await visit(page, '/practice')
+  await expect(page.getByText('Lost in your room')).toBeVisible()
+  await expect(
+    page.getByRole('link', { name: 'Go on: Microworms 2, before it was lost' }),
+  ).toBeVisible()
 })
 
 test('a start is undone with its vessel, and a split with its daughter', async ({ page }) => {

@@ -136,7 +136,7 @@ const many = computed(() => new Set(days.value.map(d => d.vessel)).size > 1)
       </template>
       <p v-if="parted" class="max-w-prose">{{ parted }}</p>
       <div class="overflow-x-auto" tabindex="0" role="group" aria-label="What was true, day by day">
-        <table class="num">
+        <table class="num whitespace-nowrap">
           <thead>
             <tr>
               <th scope="col" class="text-left pr-4">

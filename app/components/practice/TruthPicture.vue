@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, useTemplateRef } from 'vue'
+import { useElementSize } from '@vueuse/core'
 import { READINESS, type Readiness } from '@renatus/core/dynamics/contract'
 import { STAGES } from '~/words/cultures'
 
@@ -16,15 +17,20 @@ const props = defineProps<{
 const ROW = 22
 const LEFT = 84
 const RIGHT = 12
-const WIDTH = 620
+const NARROW = 300
+const WIDE = 660
 const TOP = 10
 const BOTTOM = TOP + ROW * READINESS.length
 const TICKS = 8
 const DAY_STEPS = [1, 2, 5, 10, 20]
+/** Drawn as wide as there is room, so that its words stay as large as others. */
+const figure = useTemplateRef<HTMLElement>('figure')
+const { width } = useElementSize(figure)
+const wide = computed(() => Math.max(NARROW, Math.min(WIDE, width.value || WIDE)))
 const first = computed(() => props.days[0]?.day ?? 0)
 const last = computed(() => Math.max(first.value + 1, props.days.at(-1)?.day ?? 1))
 const x = (day: number) =>
-  LEFT + ((day - first.value) / (last.value - first.value)) * (WIDTH - LEFT - RIGHT)
+  LEFT + ((day - first.value) / (last.value - first.value)) * (wide.value - LEFT - RIGHT)
 const y = (r: string) => TOP + ROW * (READINESS.indexOf(r as Readiness) + 0.5)
 /** A line that keeps its step until the next day. */
 const line = (of: (d: (typeof props.days)[number]) => Readiness | null) =>
@@ -48,15 +54,15 @@ const right = computed(() => said.value.filter(d => d.saw === d.truth).length)
 </script>
 
 <template>
-  <figure class="max-w-2xl">
+  <figure ref="figure" class="max-w-2xl">
     <svg
-      :viewBox="`0 0 ${WIDTH} ${BOTTOM + 40}`"
+      :viewBox="`0 0 ${wide} ${BOTTOM + 40}`"
       class="w-full block"
       role="img"
       :aria-label="`${name}: of ${said.length} days on which you said what it was ${right} were right. The table below has every day.`"
     >
       <g v-for="r in READINESS" :key="r">
-        <line :x1="LEFT" :y1="y(r)" :x2="WIDTH - RIGHT" :y2="y(r)" stroke="var(--line)" />
+        <line :x1="LEFT" :y1="y(r)" :x2="wide - RIGHT" :y2="y(r)" stroke="var(--line)" />
         <text :x="LEFT - 8" :y="y(r) + 4" text-anchor="end" font-size="13" fill="var(--ink-2)">
           {{ STAGES[r].word }}
         </text>
@@ -68,7 +74,7 @@ const right = computed(() => said.value.filter(d => d.saw === d.truth).length)
         </text>
       </g>
       <text
-        :x="(LEFT + WIDTH - RIGHT) / 2"
+        :x="(LEFT + wide - RIGHT) / 2"
         :y="BOTTOM + 36"
         text-anchor="middle"
         font-size="13"

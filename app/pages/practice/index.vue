@@ -108,7 +108,8 @@ const save = () =>
             }}<NuxtLink :to="`/shelf/${c.id}`" :prefetch="false" class="link">{{
               c.record.name
             }}</NuxtLink></template
-          >: its page takes you back to the week before.
+          >: {{ lost.length > 1 ? 'the page of each' : 'its page' }} takes you back to the week
+          before.
         </p>
       </section>
       <section id="learned" class="grid gap-3">
