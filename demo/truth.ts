@@ -75,7 +75,7 @@ export function knownReading(t: Truth): CultureReading {
   const { culture: c, record } = t
   const stock = c.family.stock(c.state, c.params)
   const readiness = readinessOf(c)
-  const cloud: Cloud = [{ culture: c, lean: {}, logWeight: 0, readyH: t.readyH }]
+  const cloud: Cloud = [{ culture: c, lean: {}, blur: 1, logWeight: 0, readyH: t.readyH }]
   const surplus = c.family.surplusPerDay(c.state, c.params, { temperatureC: record.temperatureC })
   const stage: Stage = c.family.stage(c.state, c.params)
   // Worked out only where somebody asks: most vessels are left alone at most rounds.

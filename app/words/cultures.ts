@@ -17,7 +17,7 @@ export const STAGES: Record<Readiness, { word: string; mark: string }> = {
 }
 
 /** Where a vessel is said to stand. */
-export const stageOf = (e: Pick<Estimate, 'readiness'>): Readiness => saidStage(e.readiness)
+export const stageOf = (e: Pick<Estimate, 'readiness' | 'moves'>): Readiness => saidStage(e)
 
 /** Above 95, 75 and 50 %. */
 const CERTAINTIES = [
@@ -35,11 +35,12 @@ export function certainty(p: number): string {
 }
 
 /** Where a vessel is said to stand, and how sure that is: "likely (84 %)". */
-export function standing({ readiness }: Pick<Estimate, 'readiness'>): {
+export function standing(e: Pick<Estimate, 'readiness' | 'moves'>): {
   stage: Readiness
   sure: string
 } {
-  const stage = saidStage(readiness)
+  const { readiness } = e
+  const stage = saidStage(e)
   const withheld = readiness.ready > readiness[stage]
   const sure = withheld
     ? `perhaps ready (${percent(readiness.ready)})`

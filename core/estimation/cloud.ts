@@ -7,6 +7,8 @@ export interface Particle {
   culture: Culture
   /** How who looks at it may lean. */
   lean: Lean
+  /** How much wider than people's usually do the grades of who looks may lie. */
+  blur: number
   logWeight: number
   /** Hours at which it was first ready. */ readyH: number | null
 }
@@ -92,7 +94,13 @@ export function resample(cloud: Cloud, w: Float64Array, chance: RandomStream): P
       params[key] = Math.exp(pulled + chance.normal(0, KERNEL * sd[k]!))
     })
     culture.family.nudge(culture.state, Math.exp(chance.normal(0, STATE_JITTER)))
-    return { culture: { ...culture, params }, lean: from.lean, logWeight: 0, readyH: from.readyH }
+    return {
+      culture: { ...culture, params },
+      lean: from.lean,
+      blur: from.blur,
+      logWeight: 0,
+      readyH: from.readyH,
+    }
   })
 }
 

@@ -100,18 +100,15 @@ function ripened(from: Culture, temperature: (day: number) => number): Culture {
   return c
 }
 
-/** Vessels of the belief out of which the one in the middle is taken. */
-const MIDDLE_OF = 7
+/** Vessels of the belief by which it is decided how much is drawn a day. */
+const ASKED = 7
 
-/** The vessel in the middle of the belief, as it can first be drawn from: neither the first to be ready nor the last. */
-function middleOf(drawn: readonly Culture[], temperature: (day: number) => number): Culture {
-  const every = Math.max(1, Math.floor(drawn.length / MIDDLE_OF))
-  const some = drawn
-    .filter((_, i) => i % every === 0)
-    .map(c => ripened(c, temperature))
-    .map(c => ({ c, lives: c.family.stock(c.state, c.params).organisms }))
-    .sort((a, b) => a.c.ageH - b.c.ageH || a.lives - b.lives)
-  return some[Math.floor(some.length / 2)]!.c
+/** The share to be drawn a day that suits the vessels of the belief together, as they can first be drawn from. */
+function shareFor(drawn: readonly Culture[], temperature: (day: number) => number): number {
+  const every = Math.max(1, Math.floor(drawn.length / ASKED))
+  const some = drawn.filter((_, i) => i % every === 0).map(c => ripened(c, temperature))
+  const ages = some.map(c => c.ageH).toSorted((a, b) => a - b)
+  return bestTake(some, temperature(ages[Math.floor(ages.length / 2)]! / 24))
 }
 
 /** What vessels of the belief give that are drawn from day after day. */
@@ -125,8 +122,7 @@ function giving(
   const drawn = systematic(w, GIVING_COURSES, chance.next()).map(i =>
     withoutUpkeep(keptByCard(cloud[i]!.culture), ['takeOut']),
   )
-  const middle = middleOf(drawn, temperature)
-  const share = bestTake(middle, temperature(middle.ageH / 24))
+  const share = shareFor(drawn, temperature)
   const all = drawn.map(c => evenedOut(courseOf(c, share, temperature, daysAhead, chance), 0))
   // What never gives has failed: that is told as the chance that it is lost, as it is of starts to come.
   const giving = all.filter(c => c.some(x => x > 0))

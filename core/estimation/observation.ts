@@ -58,24 +58,27 @@ export function leant(sign: Sign, grade: number, lean: Lean): number {
 }
 
 /** Log-likelihood of one grade. */
-function gradeLikelihood(sign: Sign, grade: number, e: SignLook, lean: Lean): number {
-  if (FOUL.includes(sign) && grade >= FOUL_FROM) return Math.log(gradeChance(grade, e.grade, e.sd))
-  return LOOK_POWER * Math.log(gradeChance(grade, e.grade + (lean[sign] ?? 0), e.sd))
+function gradeLikelihood(sign: Sign, grade: number, e: SignLook, lean: Lean, blur: number): number {
+  const sd = e.sd * blur
+  if (FOUL.includes(sign) && grade >= FOUL_FROM) return Math.log(gradeChance(grade, e.grade, sd))
+  return LOOK_POWER * Math.log(gradeChance(grade, e.grade + (lean[sign] ?? 0), sd))
 }
 
 /**
  * Log-likelihood of the grades of a look; signs the model does not show say nothing.
  * @param lean grades by which who looks sees each sign too strong
+ * @param blur how much wider his grades lie than people's usually do
  */
 export function lookLikelihood(
   seen: Partial<Record<Sign, number>>,
   expected: Look,
   lean: Lean = {},
+  blur = 1,
 ): number {
   let log = 0
   for (const sign in seen) {
     const e = expected[sign as Sign]
-    if (e) log += gradeLikelihood(sign as Sign, seen[sign as Sign]!, e, lean)
+    if (e) log += gradeLikelihood(sign as Sign, seen[sign as Sign]!, e, lean, blur)
   }
   return log
 }

@@ -13,6 +13,13 @@ const HOPEFUL: readonly Sign[] = ['movers', 'climbing', 'gathering', 'tint']
 export const MOOD_SD = 0.6
 export const SIGN_SD = 0.3
 
+/** Log spread by which the grades of an unknown observer may lie wider than people's usually do (working estimate). */
+export const BLUR_SD = 0.3
+
+/** How much wider somebody's grades may lie than people's usually do: 1 for a practised eye, never less. */
+export const drawBlur = (chance: RandomStream): number =>
+  Math.exp(Math.abs(chance.normal(0, BLUR_SD)))
+
 /** A lean that an observer may have: as is known of him, else as anybody's. */
 export function drawLean(chance: RandomStream, known: LeanBelief = {}): Lean {
   const mood = chance.normal(0, MOOD_SD)

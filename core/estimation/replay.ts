@@ -11,7 +11,7 @@ import {
   yieldLikelihood,
   type Observation,
 } from './observation'
-import { drawLean } from './observer'
+import { drawBlur, drawLean } from './observer'
 import { stepsUntilReady } from './runUntilReady'
 import { starter, type Subject } from './subject'
 import { looksFoul, withTrouble } from './trouble'
@@ -167,7 +167,7 @@ export function likelihood(o: Observation, p: Particle): number | null {
   const { culture: c } = p
   switch (o.kind) {
     case 'look':
-      return lookLikelihood(o.signs, c.family.look(c.state, c.params), p.lean)
+      return lookLikelihood(o.signs, c.family.look(c.state, c.params), p.lean, p.blur)
     case 'count':
       return countLikelihood(o.animals, o.ml, perMl(p))
     case 'density':
@@ -244,6 +244,7 @@ function beginning(subject: Subject, list: readonly Observation[]): Checkpoint {
   const cloud = Array.from({ length: PARTICLES }, () => ({
     culture: start(chance),
     lean: drawLean(chance, subject.observer),
+    blur: drawBlur(chance),
     logWeight: 0,
     readyH: null,
   }))

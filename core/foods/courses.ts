@@ -63,19 +63,20 @@ export function courseOf(
 }
 
 /**
- * Share of a vessel a day that feeds best over three weeks, of a culture with median parameters that is ready.
+ * Share of a vessel a day that feeds best over three weeks, of cultures that are ready: one with median parameters, or some as they may be.
  * An untouched vessel stands at its limit and grows nothing back; one that is drawn from does.
  */
-export function bestTake(ready: Culture, temperatureC: number): number {
+export function bestTake(ready: readonly Culture[], temperatureC: number): number {
   // Roots: fry eat every day, so an even supply is worth more than the same in two gulps.
-  const worth = (share: number) =>
+  const worthOf = (c: Culture, share: number) =>
     courseOf(
-      withoutUpkeep(copyCulture(ready), ['takeOut']),
+      withoutUpkeep(copyCulture(c), ['takeOut']),
       share,
       () => temperatureC,
       JUDGED_D,
       null,
     ).reduce((a, b) => a + Math.sqrt(b), 0)
+  const worth = (share: number) => ready.reduce((sum, c) => sum + worthOf(c, share), 0)
   return SHARES.map(share => ({ share, worth: worth(share) })).reduce((a, b) =>
     b.worth > a.worth * 1.02 ? b : a,
   ).share
@@ -92,7 +93,7 @@ export function usualTake(
   if (found !== undefined) return found
   const c = withoutUpkeep(startCulture(r.food, r.method, r.setup, null), ['takeOut'])
   for (let day = 0; day < 90 && !inUse(c); day++) runCulture(c, 24, () => r.temperatureC, null)
-  const share = bestTake(c, r.temperatureC)
+  const share = bestTake([c], r.temperatureC)
   known.set(key, share)
   return share
 }

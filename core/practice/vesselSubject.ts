@@ -1,18 +1,16 @@
 import type { Subject } from '../estimation/subject'
-import type { GameVessel } from './game'
+import type { Usual } from './usual'
 
 const SEED = 17
 
 /** The same school with nothing done by itself: all that is done in an exercise is decided. */
-export function vesselSubject({
-  usual: { food, method, litres },
-  temperatureC,
-}: Pick<GameVessel, 'usual' | 'temperatureC'>): Subject {
+export function vesselSubject(v: { usual: Usual; temperatureC: number }): Subject {
+  const { food, method, litres } = v.usual
   return {
     food,
     method: { ...method, upkeep: [] },
     setup: { volumeL: litres },
-    temperatureC,
+    temperatureC: v.temperatureC,
     seed: SEED,
   }
 }

@@ -72,7 +72,7 @@ export function figures(
       out.ms += performance.now() - from
       out.readings++
       if (holds(k.density, e.density)) out.held++
-      if (saidStage(e.readiness) === 'ready') {
+      if (saidStage(e) === 'ready') {
         out.wrongReady[1]++
         if (k.readiness !== 'ready') out.wrongReady[0]++
       }

@@ -11,6 +11,7 @@ const cloudOf = (id: string): Cloud => {
   return Array.from({ length: 100 }, () => ({
     culture: startCulture(food, food.methods[0]!, { volumeL: 2 }, chance),
     lean: {},
+    blur: 1,
     logWeight: 0,
     readyH: null,
   }))
