@@ -101,6 +101,9 @@ function begin(g: Pick<Game, 'seed'>, v: GameVessel, index: number, day: number)
   v.starts++
 }
 
+/** What was drawn last by what was seen of a vessel: a game is lived again at each of its days, and reading anew takes long. */
+const drawnBy = new WeakMap<readonly Observation[], { at: string; culture: Culture }>()
+
 /** A vessel that stood before the first day: as one of those that it may have been, by what was seen of it. */
 function takeOver(
   g: Pick<Game, 'seed'>,
@@ -108,10 +111,17 @@ function takeOver(
   index: number,
   { ageD, seen }: NonNullable<VesselPlan['before']>,
 ): void {
-  const ageH = ageD * 24
-  const { cloud } = replay(vesselSubject(v), seen, ageH)
-  const [one] = systematic(weightsOf(cloud), 1, streamFor(g.seed, 1000 + index * 50).next())
-  v.culture = cloud[one!]!.culture
+  const subject = vesselSubject(v)
+  const { temperatureC, setup } = subject
+  const at = JSON.stringify([g.seed, index, ageD, v.usual.method.id, temperatureC, setup])
+  let drawn = drawnBy.get(seen)
+  if (drawn?.at !== at) {
+    const { cloud } = replay(subject, seen, ageD * 24)
+    const [one] = systematic(weightsOf(cloud), 1, streamFor(g.seed, 1000 + index * 50).next())
+    drawn = { at, culture: cloud[one!]!.culture }
+    drawnBy.set(seen, drawn)
+  }
+  v.culture = copyCulture(drawn.culture)
   v.startedDay = -ageD
   v.observations = [...seen]
   v.starts++
