@@ -1,3 +1,4 @@
+import type { Readiness } from '../dynamics/contract'
 import {
   copyCulture,
   keptByCard,
@@ -12,6 +13,7 @@ import {
   drawFrom,
   FOUL_COSTS,
   isFoul,
+  readinessOf,
   wantOf,
   type Game,
   type GameVessel,
@@ -36,14 +38,19 @@ const COSTS: Partial<Record<Act, number>> = {
   'stir': 0.02,
 }
 
+const BUILDS: readonly Readiness[] = ['resting', 'building']
+
 export interface Choice {
   take: number
   act: Act
   amount?: number
 }
 
-/** How a vessel is drawn from later on: as much as the mouths want, or no larger a part of it than it usually bears. */
-const LATER = ['wanted', 'borne'] as const
+/**
+ * How a vessel is drawn from later on: as much as the mouths want; no larger a part of it than it usually bears; or that, and
+ * nothing while it still builds up.
+ */
+const LATER = ['wanted', 'borne', 'rested'] as const
 type Later = (typeof LATER)[number]
 
 /** The part of a vessel that mouths would have of one that gives what is usual. */
@@ -78,7 +85,8 @@ function valueOf(g: Game, v: GameVessel, course: Culture, choice: Choice, later:
     const want = wantOf({ ...g, day: today }, v, swim)
     if (share === 0) return
     const has = c.family.stock(c.state, c.params).organisms
-    const most = later === 'borne' ? borneBy(g, v) : 0.5
+    if (share === null && later === 'rested' && BUILDS.includes(readinessOf(c))) return
+    const most = later === 'wanted' ? 0.5 : borneBy(g, v)
     const wanted = want > 0 && has > 0 ? Math.min(most, want / has) : 0
     const foul = isFoul(c)
     if (share === null && (foul || wanted === 0)) return

@@ -55,6 +55,12 @@ function startNow(g: Game, v: GameVessel): boolean {
   return g.day >= from - v.usual.readyDay - late - spread
 }
 
+/** Whether a second vessel is worth today what the half that goes into it would have fed. */
+function splitPays(g: Game, v: GameVessel, belief: Belief): boolean {
+  const [split, wait] = (['split', 'wait'] as const).map(a => weighTakes(g, v, belief, a)[0])
+  return (split?.value ?? 0) >= (wait?.value ?? 0)
+}
+
 function adviceFor(g: Game, v: GameVessel, i: number, memory: BeliefMemory): Decision {
   if (!v.culture) return doing(g, i, { act: startNow(g, v) ? 'start' : 'wait' })
   const belief = beliefOf(g, v, memory)!
@@ -64,7 +70,8 @@ function adviceFor(g: Game, v: GameVessel, i: number, memory: BeliefMemory): Dec
   const due = tending(tended, backup)
   const said = vesselAct({ entries: [], now: tended.now }, tended, due, until)
   const act = (said && ACT[said.kind]) ?? 'wait'
-  const done = isOpen(act, g, v, belief) ? act : 'wait'
+  const isDone = isOpen(act, g, v, belief) && (act !== 'split' || splitPays(g, v, belief))
+  const done = isDone ? act : 'wait'
   const [best] = weighTakes(g, v, belief, done)
   const lookDue = due.some(t => t.kind === 'look' && t.at <= until)
   const look = lookDue || isDoubtful(tended)
