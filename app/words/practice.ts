@@ -79,11 +79,14 @@ export function partedWords(d: {
   when: string
   truth: Readiness
   saw: Readiness
+  /** What its looks and yields said. */
+  belief: { readiness: Readiness } | null
   tells: Sign | null
 }): string {
   const what = `${d.when}: it was ${STAGES[d.truth].word}, and you said ${STAGES[d.saw].word}.`
-  return d.tells === null
-    ? `${what} By its look alone nobody could have told.`
-    : `${what} What tells them apart: ${signWords(d.tells)}.`
+  if (d.tells !== null) return `${what} What tells them apart: ${signWords(d.tells)}.`
+  return d.belief?.readiness === d.truth
+    ? `${what} What had been seen of it until then told it.`
+    : `${what} What had been seen of it did not tell it either.`
 }
 export const goalWords = (x: number) => percent(x)

@@ -60,7 +60,8 @@ export function dataLines(s: DataState): { where: string; copies: string; due: b
   if (s.demo) return { where: held, copies: 'It starts afresh every day: nothing to keep.', due }
   const list = newest.map(c => `${COPY_NAMES[c.what]} (${agoText(c.at, s.now)})`).join(', ')
   const said = list === '' ? 'No copy stands yet' : `Copies: ${list}`
-  const toDo = TO_DO[outside ? 'outside' : 'alone'][due ? 'due' : 'fresh']
+  const kept = outside ? TO_DO.outside : TO_DO.alone
+  const toDo = due ? kept.due : kept.fresh
   return { where: held, copies: `${said}. ${toDo}`, due }
 }
 

@@ -24,7 +24,7 @@ export const ownLoss = z.object({
   temperatureC: z.number().min(-5).max(60),
   /** Age at which the exercise begins, d, and what was seen of it and done to it until then. */
   ageD: z.number().int().min(0).max(4000),
-  seen: z.array(observationShape).max(5000),
+  seen: z.array(observationShape).max(20_000),
   ailment: z.enum(AILMENTS),
 })
 export type OwnLoss = z.infer<typeof ownLoss>

@@ -11,6 +11,7 @@ import { running } from '@renatus/core/stock/cultures'
 import HandSeries from '~/components/practice/HandSeries.vue'
 import LookSeries from '~/components/practice/LookSeries.vue'
 import PracticeAccount from '~/components/practice/PracticeAccount.vue'
+import VesselLinks from '~/components/practice/VesselLinks.vue'
 import VesselGame from '~/components/practice/VesselGame.vue'
 import SlowWait from '~/components/shared/SlowWait.vue'
 import { nowInstant } from '~/composables/clock'
@@ -102,13 +103,7 @@ watch(isDone, done => done && void makeAccount(), { immediate: true })
       <p v-if="scenario" class="small mt-1">
         {{ scenario.goal
         }}<template v-if="own.length"
-          >{{ ' ' }}See your own:
-          <template v-for="(c, i) in own" :key="c.id"
-            >{{ i > 0 ? ', ' : ''
-            }}<NuxtLink :to="`/shelf/${c.id}`" :prefetch="false" class="link">{{
-              c.record.name
-            }}</NuxtLink></template
-          >.</template
+          >{{ ' ' }}See your own: <VesselLinks :cultures="own" />.</template
         >
       </p>
     </div>

@@ -11,6 +11,7 @@ import { EXERCISE_KINDS } from '@renatus/core/practice/scenario'
 import { isLoss } from '@renatus/core/stock/cultures'
 import { hoursBetween } from '@renatus/core/time/localDate'
 import LearnerCurve from '~/components/practice/LearnerCurve.vue'
+import VesselLinks from '~/components/practice/VesselLinks.vue'
 import SectionNav from '~/components/shared/SectionNav.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { beginExercise, lastLearner, rememberLearner } from '~/composables/beginExercise'
@@ -103,13 +104,8 @@ const save = () =>
       <section v-if="lost.length" class="grid gap-2">
         <ShelfEdge name="Lost in your room" />
         <p>
-          <template v-for="(c, i) in lost" :key="c.id"
-            >{{ i > 0 ? ', ' : ''
-            }}<NuxtLink :to="`/shelf/${c.id}`" :prefetch="false" class="link">{{
-              c.record.name
-            }}</NuxtLink></template
-          >: {{ lost.length > 1 ? 'the page of each' : 'its page' }} takes you back to the week
-          before.
+          <VesselLinks :cultures="lost" />:
+          {{ lost.length > 1 ? 'the page of each' : 'its page' }} takes you back to the week before.
         </p>
       </section>
       <section id="learned" class="grid gap-3">

@@ -109,7 +109,7 @@ const number = (x: number) => (x >= 100 ? units.count(x) : numberText(x, { digit
     <p v-if="ended" class="border-l-4 border-line-strong pl-3">
       It ended {{ units.when(ended.at) }}. Its log stays.
     </p>
-    <p v-if="state && isLoss(state) && view.food">
+    <p v-if="state && isLoss(state) && view.method">
       <LossExercise :culture="state" :reading="reading" />
     </p>
     <section class="grid gap-6 desk:grid-cols-[auto_minmax(0,1fr)_minmax(0,1fr)]">

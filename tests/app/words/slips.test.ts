@@ -16,7 +16,7 @@ import { mixing, stillNeeded } from '~/words/count'
 import { noEaterWords, pieces } from '~/words/gel'
 import { entrySentence } from '~/words/log'
 import { shortMinutes } from '~/words/planMinutes'
-import { judgedWords } from '~/words/practice'
+import { judgedWords, partedWords } from '~/words/practice'
 import { plural, roundLead } from '~/words/round'
 import { amountOf, larderLead, lastsWords, moneyText } from '~/words/stores'
 import { armWords, moreWords, powerWords } from '~/words/trials'
@@ -122,5 +122,16 @@ describe('no sentence slips', () => {
     expect(all.length).toBeGreaterThan(least)
     const slips = all.flatMap(text => slipsIn(text).map(slip => `${slip}: ${text}`))
     expect([...new Set(slips)]).toEqual([])
+  })
+
+  it('says of a stage that was missed what tells it, and else whether anything had', () => {
+    const missed = { when: 'Day 3', truth: 'failed', saw: 'ready', tells: null } as const
+    const belief = (readiness: 'failed' | 'ready') => ({ readiness })
+    expect(partedWords({ ...missed, belief: belief('ready'), tells: 'movers' })).toBe(
+      'Day 3: it was lost, and you said ready. What tells them apart: what moves.',
+    )
+    expect(partedWords({ ...missed, belief: belief('failed') })).toContain('until then told it.')
+    expect(partedWords({ ...missed, belief: belief('ready') })).toContain('did not tell it either.')
+    expect(partedWords({ ...missed, belief: null })).toContain('did not tell it either.')
   })
 })
