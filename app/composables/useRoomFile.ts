@@ -10,6 +10,8 @@ import { useRoomStore } from '~/stores/room'
 import { download } from './download'
 import { useFailures } from './useFailures'
 
+type Keeper = ReturnType<typeof fileKeeper>
+
 /** A file that waits for a word of the user: its phrase, or that it may replace the room here. */
 interface Waiting {
   blob: Blob
@@ -29,7 +31,8 @@ export function useRoomFile() {
   const other = shallowRef<Waiting | null>(null)
   /** A file that is locked, held until its phrase is typed. */
   const locked = shallowRef<Blob | null>(null)
-  const keeper = fileKeeper()
+  /** Who reads now. Each reading has a keeper of its own, so that the end of one thing never ends another. */
+  let reader: Keeper | null = null
 
   const slug = () =>
     room.state?.room.name
@@ -42,17 +45,19 @@ export function useRoomFile() {
     problem.value = null
     const { name } = room.db
     const at = nowInstant()
+    const keeper = fileKeeper()
     try {
       const blob = await keeper.call(k => k.file(name, at, deviceName(), phrase))
-      const ending = phrase === null ? 'json' : 'locked.json'
-      download(`renatus-${slug()}-${room.now.slice(0, 10)}.${ending}`, 'application/json', blob)
+      // Remembered before the file is handed over: who has it may leave the page at once.
       await keeper.call(k => k.exported(name, at))
       const known = await readMarker()
       if (known && room.which === 'own') writeMarker({ ...known, exportedAt: at })
+      const ending = phrase === null ? 'json' : 'locked.json'
+      download(`renatus-${slug()}-${room.now.slice(0, 10)}.${ending}`, 'application/json', blob)
     } catch (error) {
-      if (!(error instanceof WorkerStopped)) problem.value = report(error).text
+      problem.value = report(error).text
     } finally {
-      stop()
+      keeper.stop()
     }
   }
 
@@ -61,10 +66,14 @@ export function useRoomFile() {
     took.value = null
     other.value = null
     locked.value = null
+    stop()
+    const keeper = fileKeeper()
+    reader = keeper
     reading.value = true
     try {
-      await copyBefore(mode === 'merge' ? 'before an import' : 'before a replacement')
+      await copyBefore(keeper, mode === 'merge' ? 'before an import' : 'before a replacement')
       await room.prepare()
+      if (reader !== keeper) return
       // What takes the place of a room may hold less than it did. The demo's is no concern of the own room.
       const anew = mode === 'replace' || !room.state
       if (anew && room.which === 'own') forgetMarker()
@@ -84,19 +93,20 @@ export function useRoomFile() {
     } catch (error) {
       if (!(error instanceof WorkerStopped)) problem.value = report(error).text
     } finally {
-      stop()
+      if (reader === keeper) stop()
     }
   }
 
   const take = (blob: Blob, phrase: string | null = null) => read({ blob, phrase }, 'merge')
 
   function stop() {
-    keeper.stop()
+    reader?.stop()
+    reader = null
     reading.value = false
   }
 
   /** The room as it is, so that what comes can be taken back. That it cannot be kept is told, and holds nothing up. */
-  async function copyBefore(why: Copy['why']) {
+  async function copyBefore(keeper: Keeper, why: Copy['why']) {
     if (!room.state) return
     try {
       const at = nowInstant()
