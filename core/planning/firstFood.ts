@@ -9,12 +9,14 @@ import { allowedFoods } from '../fry/wishes'
 import { broodLadder, wishesOn } from '../stock/broodLadder'
 import type { BroodState } from '../stock/broodState'
 import { GEL_ID } from '../stock/gelNeed'
-import { onTheWay, orders } from '../stock/orders'
-import type { RoomState } from '../stock/roomState'
+import { running, type CultureState } from '../stock/cultures'
+import { onTheWay, orders, type Order } from '../stock/orders'
+import { lotInUse, type RoomState } from '../stock/roomState'
+import { addHours, daysBetween, localDateOf } from '../time/localDate'
 import { compare } from '../math/compare'
 import { startsLeft, startStates } from './plan/keptPlan'
 import { coursesOf, reliabilityOf } from './plan/startables'
-import { kindsHere } from './reckoning/kindsHere'
+import type { Readings } from './reckoning/sourcesAt'
 
 /** How a first food is come by: what hatches is set up, what comes by itself is started, all else is ordered. */
 export interface FirstFoodWay {
@@ -24,11 +26,13 @@ export interface FirstFoodWay {
   days: number
 }
 
-/** A brood that will eat, and for which nothing that fits stands, grows, is ordered or planned. */
+/** A brood that will eat, and for which nothing that fits stands, grows, is ordered or planned for its day. */
 export interface Unprovided {
   brood: BroodState
   /** Days until it swims free. */
   inDays: number
+  /** What fits and comes too late, and days until it can be fed; null where nothing comes. */
+  late: { foodId: string; days: number } | null
   /** The best first: those that are in time before those that are late. */
   ways: FirstFoodWay[]
 }
@@ -88,32 +92,79 @@ function waysTo(state: RoomState, fits: readonly string[], inDays: number): Firs
     .map(({ w }) => w)
 }
 
-/** What is on its way, or will be started as the plan that is kept has it. */
-function coming(state: RoomState): string[] {
-  const starts = startsLeft(startStates(state.entries, state.cultureStates), state.today)
-  const ordered = onTheWay(orders(state.entries), state.today)
-  return [
-    ...starts.map(s => s.food),
-    ...ordered.flatMap(o => (o.what === 'cysts' ? [NAUPLII] : (o.foodId ?? []))),
-  ]
+/** From this chance on that a vessel goes wrong nobody counts on it for a first meal. */
+const DOUBTFUL = 0.5
+
+/** Days until a running vessel can be drawn from; null where nobody counts on it. What has not been read is taken to come in time. */
+function cultureIn(state: RoomState, c: CultureState, readings: Readings): number | null {
+  if (c.record.mother || c.quarantine) return null
+  const estimate = readings.get(c.id)?.estimate
+  if (!estimate) return 0
+  const { readiness: r, readyH } = estimate
+  if (r.failing + r.failed >= DOUBTFUL) return null
+  if (r.ready + r.tiring > DOUBTFUL) return 0
+  if (!readyH) return null
+  const ready = localDateOf(addHours(c.startedAt, readyH.p50), state.room.timeZone)
+  return Math.max(0, daysBetween(state.today, ready))
 }
 
-const known = new WeakMap<RoomState, Unprovided[]>()
+const growsIn = (state: RoomState, food: Food) => wayToGrow(state, food)[0]?.days ?? null
 
-/** Broods that swim free within two weeks and have nothing to begin with; worked out once for a state. */
-export function unprovided(state: RoomState): Unprovided[] {
-  const found = known.get(state) ?? findUnprovided(state)
-  known.set(state, found)
+/** Days until what was ordered can be fed: cysts are hatched, a starter is grown first. */
+function orderIn(state: RoomState, o: Order): { foodId: string; days: number } | null {
+  const comes = Math.max(0, daysBetween(state.today, o.comesOn))
+  if (o.what === 'cysts') return { foodId: NAUPLII, days: comes + FIRST_PULL_D }
+  if (!o.foodId) return null
+  const food = foodOf(o.foodId)
+  if (!food) return { foodId: o.foodId, days: comes }
+  const grows = growsIn(state, food)
+  if (grows === null) return null
+  return { foodId: o.foodId, days: comes + Math.max(0, grows - buyingOf(food).leadDays) }
+}
+
+/** Days until each food can be fed first, by what stands here, is on its way, or will be started as the plan that is kept has it. */
+function servedIn(state: RoomState, readings: Readings): Map<string, number> {
+  const found = new Map<string, number>()
+  const add = (foodId: string, days: number | null) => {
+    if (days !== null) found.set(foodId, Math.min(days, found.get(foodId) ?? Infinity))
+  }
+  for (const s of state.stores) add(s.foodId, 0)
+  for (const c of running(state.cultureStates))
+    add(c.record.foodId, c.hatch ? 0 : cultureIn(state, c, readings))
+  if (state.hatchVessels.length > 0 && lotInUse(state)) add(NAUPLII, FIRST_PULL_D)
+  for (const s of startsLeft(startStates(state.entries, state.cultureStates), state.today))
+    add(s.food, daysBetween(state.today, s.on) + Math.ceil(s.readyDays))
+  for (const o of onTheWay(orders(state.entries), state.today)) {
+    const served = orderIn(state, o)
+    if (served) add(served.foodId, served.days)
+  }
   return found
 }
 
-function findUnprovided(state: RoomState): Unprovided[] {
-  const here = new Set([...kindsHere(state), ...coming(state)])
+const known = new WeakMap<RoomState, { readings: Readings; found: Unprovided[] }>()
+
+/** Broods that swim free within two weeks and have nothing to begin with on their day; worked out once for a state and its readings. */
+export function unprovided(state: RoomState, readings: Readings = NOTHING_READ): Unprovided[] {
+  const kept = known.get(state)
+  if (kept?.readings === readings) return kept.found
+  const found = findUnprovided(state, readings)
+  known.set(state, { readings, found })
+  return found
+}
+const NOTHING_READ: Readings = new Map()
+
+function findUnprovided(state: RoomState, readings: Readings): Unprovided[] {
+  const served = servedIn(state, readings)
   return state.broods.flatMap((brood): Unprovided[] => {
     const inDays = -brood.day
     if (!brood.tank || inDays <= 0 || inDays > LOOKED_AHEAD_D) return []
     const fits = fitting(state, brood)
-    if (fits.length === 0 || fits.some(id => here.has(id))) return []
-    return [{ brood, inDays, ways: waysTo(state, fits, inDays) }]
+    const first = [...served].filter(([id]) => fits.includes(id)).sort((a, b) => a[1] - b[1])[0]
+    if (fits.length === 0 || (first && first[1] <= inDays)) return []
+    const all = waysTo(state, fits, inDays)
+    const ways = first ? all.filter(w => w.days < first[1]) : all
+    // What comes late comes no sooner by anything else: its tank will say what it lacks.
+    if (first && ways.length === 0) return []
+    return [{ brood, inDays, late: first ? { foodId: first[0], days: first[1] } : null, ways }]
   })
 }

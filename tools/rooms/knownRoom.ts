@@ -42,6 +42,10 @@ function truthAt(record: CultureRecord, log: readonly Entry[], at: Instant, seed
   return truth
 }
 
+/** A vessel has its own luck, whatever stands beside it. */
+const seedOf = (id: string, seed: number) =>
+  [...id].reduce((n, letter) => ((Math.imul(n, 31) + letter.charCodeAt(0)) >>> 0) % 100003, seed)
+
 /** The round of a known room, from its log alone: the same log, the same round. */
 export function knownRound(
   room: KnownRoom,
@@ -50,8 +54,8 @@ export function knownRound(
   const state = roundState(room.records, room.entries, now)!
   const log = effectiveEntries(room.entries)
   const readings = new Map(
-    running(state.cultureStates).map((c, i) => {
-      const truth = truthAt(c.record, log, state.now, room.seed * 101 + i)
+    running(state.cultureStates).map(c => {
+      const truth = truthAt(c.record, log, state.now, seedOf(c.id, room.seed))
       return [c.id, knownReading(truth)] as const
     }),
   )

@@ -1,3 +1,4 @@
+import { buyingOf } from '../../foods/buying'
 import { compare } from '../../math/compare'
 import { addDays, type LocalDate } from '../../time/localDate'
 import { withBench } from './assumedBench'
@@ -15,7 +16,9 @@ import type { PlanSolution, StartOn } from './problem'
 import { HORIZON, type PlanRequest } from './request'
 import { PLAN_LIMITS } from './solvePlan'
 import type { SolveLimits, Solver } from '../../math/solver'
+import { startersFrom } from './starterFrom'
 import { startWorths } from './startWorth'
+import type { RoomStart } from './startables'
 import { supplyCurves, type FoodCurve } from './supplyCurves'
 import { minutesUsed } from './standing'
 import { planWeb, type CultureFeed } from './web'
@@ -74,7 +77,7 @@ export function planRoom(
   const worths = startWorths(problem, solution, search.fates, r.seed)
   const web = planWeb(r, built, solution)
   const all = [...solution.starts, ...web.starts]
-  const startOf = (s: StartOn) => built.starts.find(x => x.id === s.startable)!
+  const startOf = withStarters(asked, built, all)
   const starts = [
     ...solution.starts.map((s, i) => plannedStart(r, startOf(s), s, solution, problem, worths[i]!)),
     ...web.starts.map(s => feedingStart(r, startOf(s), s, web.feeds, solution, problem)),
@@ -103,6 +106,25 @@ export function planRoom(
     gaps: gapsOf(r, problem, solution, built.starts),
     curves: supplyCurves(problem, { ...solution, starts: all }, built.starts, bandsOf(r, days)),
     profiles: profilesOf(built),
+  }
+}
+
+/** The starts of a solution, each as it is begun: a starter is bought only for a line that neither stands nor runs before it. */
+function withStarters(
+  r: PlanRequest,
+  built: BuiltProblem,
+  made: readonly StartOn[],
+): (s: StartOn) => RoomStart {
+  const as = (s: StartOn) => built.starts.find(x => x.id === s.startable)!
+  const uses = made.map(s => {
+    const { food, method, reliability } = as(s)
+    return { food, method: method.id, on: addDays(r.from, s.day), ...reliability }
+  })
+  const from = startersFrom(uses, r.state, r.readings)
+  return s => {
+    const start = as(s)
+    const bought = from.get(uses[made.indexOf(s)]!) === 'post'
+    return { ...start, bought, leadDays: bought ? buyingOf(start.foodOf).leadDays : 0 }
   }
 }
 

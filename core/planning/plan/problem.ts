@@ -127,7 +127,7 @@ export const WEIGHTS = {
   overtime: 0.5,
   starving: 8,
   cost: 0.5,
-  deviation: 1,
+  deviation: 0.3,
   /** And for a share of a food beyond the ladder by how little it suits: a living food stands in before a powder. */
   poor: 4,
   moved: 0.5,

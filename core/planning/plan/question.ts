@@ -31,6 +31,7 @@ export const planQuestion = z.object({
     warmerC: z.number().min(-15).max(15),
     lost: z.array(z.string()).max(500),
     away: z.object({ from: z.iso.date(), days: z.number().int().min(0).max(AWAY_MOST) }).nullable(),
+    minutes: z.number().min(0).max(4).default(1),
   }),
 })
 export type PlanQuestion = z.infer<typeof planQuestion>

@@ -29,9 +29,13 @@ export const fitsVessel = (m: FoodMethod, c: Pick<Vessel, 'kind' | 'litres'>): b
   (isFlat(m) ? FLAT.includes(c.kind) : c.kind !== 'tray')
 
 /** Work is by the vessel: where nobody has kept the food yet, a larger one of a kind that is small is as soon started and fed. */
-const LARGER = 2.5
+const LARGER = { flat: 2.5, jar: 10 } as const
 const LARGER_TO_L = 5
-const largerOf = (litres: number) => (litres * LARGER > LARGER_TO_L ? litres : litres * LARGER)
+function largerOf(method: FoodMethod): number {
+  const { volumeL } = method.vessel
+  const most = volumeL * LARGER[isFlat(method) ? 'flat' : 'jar']
+  return Math.max(volumeL, Math.min(LARGER_TO_L, most))
+}
 
 /**
  * Classes of vessels for a new culture of a method, the nearest in volume first. A room that names no vessels for cultures is taken to
@@ -44,7 +48,7 @@ export function vesselClasses(
   method: FoodMethod,
   kept: number | null,
 ): VesselClass[] {
-  const litres = kept ?? largerOf(method.vessel.volumeL)
+  const litres = kept ?? largerOf(method)
   const vessels = state.vessels.filter(v => !v.hatching)
   if (vessels.length === 0)
     return [{ id: `any ${foodId}`, name: `vessel of ${litres} L`, litres, free: roomFor(litres) }]

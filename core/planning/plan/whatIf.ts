@@ -2,6 +2,8 @@ import { movedTemperature } from '../../stock/tankTemperature'
 import type { RoomState } from '../../stock/roomState'
 import { lifeStage } from '../../fry/life'
 import { addDays, daysBetween, type LocalDate } from '../../time/localDate'
+import { usualBudget } from '../../time/roundBudget'
+import type { Room } from '../../records/records'
 import type { PlannedStart } from './explainStart'
 import type { PlanGap } from './gaps'
 import { asKept, type StartState } from './keptPlan'
@@ -19,24 +21,43 @@ export interface WhatIf {
   lost: string[]
   /** Nobody is there: from a day, for so many. */
   away: { from: LocalDate; days: number } | null
+  /** Minutes of the rounds against those that there are. */
+  minutes: number
 }
 
-export const NOTHING_ELSE: WhatIf = { shift: {}, fry: {}, warmerC: 0, lost: [], away: null }
+export const NOTHING_ELSE: WhatIf = {
+  shift: {},
+  fry: {},
+  warmerC: 0,
+  lost: [],
+  away: null,
+  minutes: 1,
+}
 
 export const isAsked = (w: WhatIf): boolean =>
   Object.values(w.shift).some(d => d !== 0) ||
   Object.values(w.fry).some(f => f !== 1) ||
   w.warmerC !== 0 ||
   w.lost.length > 0 ||
+  w.minutes !== 1 ||
   (w.away?.days ?? 0) > 0
 
 /** Most days anybody is taken to be away. */
 export const AWAY_MOST = 30
 
+const shorter = (round: Room['rounds'][number], factor: number): Room['rounds'][number] => ({
+  ...round,
+  minutes: usualBudget(round) * factor,
+  minutesByDay: round.minutesByDay && round.minutesByDay.map(m => (m === null ? null : m * factor)),
+})
+
 /** The room as it would be. */
 export function stateIf(state: RoomState, w: WhatIf): RoomState {
+  const { room } = state
+  const rounds = room.rounds.map(r => shorter(r, w.minutes))
   return {
     ...state,
+    room: w.minutes === 1 ? room : { ...room, rounds },
     broods: state.broods.map(b => {
       const shift = w.shift[b.id] ?? 0
       const factor = w.fry[b.id] ?? 1

@@ -21,6 +21,7 @@ import { plural, roundLead } from '~/words/round'
 import { amountOf, larderLead, lastsWords, moneyText } from '~/words/stores'
 import { armWords, moreWords, powerWords } from '~/words/trials'
 import { paceWords } from '~/words/learned'
+import { whatIfWords } from '~/words/whatIf'
 import { backWords, sinceWords } from '~/words/tending'
 import { NUMBERS, slipsIn, withNumbers } from './slipsIn'
 import { demoAt } from '../../../tools/rooms/demoAt'
@@ -95,6 +96,10 @@ function* sentencesOfNumbers(): Generator<string> {
       'Badis',
       date(),
     )
+    const asked = { shift: { a: Math.round(n) }, fry: { a: n }, warmerC: -n, minutes: n }
+    const away = { from: '2026-03-24', days: Math.max(1, Math.round(n)) }
+    const named = { name: () => 'Badis', date, degrees: (k: number) => `${Math.abs(k)} °C` }
+    yield* whatIfWords({ ...asked, lost: ['b'], away }, named)
     const whole = Math.round(n)
     const counted = { perMl: n, lo: n, hi: n, drops: whole, animals: whole, patchy: n > 1 }
     yield mixing({ ...counted, dispersion: n, moreDrops: whole })

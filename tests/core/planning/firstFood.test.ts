@@ -49,6 +49,32 @@ describe('the first food of a brood', () => {
     expect(ways([...bare(), big], [startedFrom(big, [])])).not.toEqual([])
   })
 
+  it('what stands, is ordered or is planned counts from the day on which it can be fed', () => {
+    const keep = (on: string, readyDays: number) => {
+      const start = {
+        ...{ id: 'microworm-1', food: 'microworm', method: 'oats', on, vessels: 1, placeId: null },
+        ...{ litres: 1, orderBy: null, forBrood: '', neededOn: on, failure: 0.1, readyDays },
+        ...{ readyLogSd: 0.2, why: '' },
+      }
+      const facts = { broods: [], cultures: [], rounds: '', foods: '', warmth: '' }
+      const plan = { from: '2026-03-23', days: 40, certainty: 0.9, starts: [start], facts }
+      return log('2026-03-23T06:00:00Z', 'plan.kept', { ...plan, pins: [], refused: [] })
+    }
+    expect(ways(bare(), [keep('2026-03-24', 3)])).toEqual([])
+    const late = unprovided(stateOf(bare(), [keep('2026-03-24', 7)]))[0]!
+    expect(late.late).toEqual({ foodId: 'microworm', days: 7 })
+    expect(late.ways.every(w => w.days < 7)).toBe(true)
+    const worms = cultureOf('microworm', '2026-03-23T06:00:00Z', { logged: true })
+    const state = stateOf([...bare(), worms], [startedFrom(worms, [])])
+    const read = (readiness: object, p50: number) => {
+      const is = { ready: 0, tiring: 0, failing: 0, failed: 0, ...readiness }
+      return new Map([[worms.id, { estimate: { readiness: is, readyH: { p50 } } }]]) as never
+    }
+    expect(unprovided(state, read({}, 4 * 24))).toEqual([])
+    expect(unprovided(state, read({}, 6 * 24))[0]!.late).toMatchObject({ days: 5 })
+    expect(unprovided(state, read({ failing: 0.7 }, 4 * 24))[0]!.late).toBeNull()
+  })
+
   it('is not asked for months ahead, nor of fish that swim: their tank says what they lack', () => {
     expect(ways(bare({ freeSwimmingOn: '2026-05-27' }))).toEqual([])
     expect(ways(bare({ freeSwimmingOn: '2026-03-23' }))).toEqual([])

@@ -70,9 +70,11 @@ function motherFor(c: RoundContext, foodId: string): CultureState | null {
   return ready[0] ?? null
 }
 
-/** Whether a starter that must be bought is still on its way. */
+/** Whether the starter is still on its way, and no vessel of the room gives one. */
 function isOnItsWay(c: RoundContext, start: StartState): boolean {
-  return onTheWay(orders(c.state.entries), c.round.date).some(o => o.startId === start.id)
+  const coming = onTheWay(orders(c.state.entries), c.round.date)
+  const mine = coming.some(o => o.what === 'starter' && o.foodId === start.food)
+  return mine && motherFor(c, start.food) === null
 }
 
 /** Cultures that the kept plan starts at this round, and what is late with what to make of it. */

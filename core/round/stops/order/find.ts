@@ -1,12 +1,13 @@
 import { buyingOf, CYST_LEAD_D } from '../../../foods/buying'
 import { foodOf } from '../../../foods/index'
-import { startStates, type StartState } from '../../../planning/plan/keptPlan'
+import { startsLeft, startStates, type StartState } from '../../../planning/plan/keptPlan'
+import { startersFrom } from '../../../planning/plan/starterFrom'
 import { stopKey, wasAnswered } from '../../../planning/reckoning/answered'
 import { dueOrders, type Due } from '../../../provision/dueOrders'
 import { materialOf } from '../../../foods/materials'
 import type { MaterialUnit, OrderKind } from '../../../records/vocabulary'
 import { onTheWay, orders } from '../../../stock/orders'
-import { addDays } from '../../../time/localDate'
+import { addDays, daysBetween } from '../../../time/localDate'
 import type { RoundContext } from '../../roundContext'
 import type { StopBase } from '../../stopBase'
 
@@ -25,11 +26,16 @@ export interface OrderStop extends StopBase {
 
 function starters(c: RoundContext): OrderStop[] {
   const today = c.round.date
-  const coming = onTheWay(orders(c.state.entries), today)
-  return startStates(c.state.entries, c.state.cultureStates).flatMap((start): OrderStop[] => {
+  const { state } = c
+  const coming = onTheWay(orders(state.entries), today)
+  const starts = startsLeft(startStates(state.entries, state.cultureStates), today)
+  // What has become of the room's own lines since the plan was kept decides, not what was thought then.
+  const from = startersFrom(starts, state, c.readings)
+  return starts.flatMap((start): OrderStop[] => {
     const food = foodOf(start.food)
-    if (!food || start.left <= 0 || start.orderBy === null || start.orderBy > today) return []
-    const placed = orders(c.state.entries).some(o => o.startId === start.id && o.came !== null)
+    if (!food || from.get(start) !== 'post') return []
+    if (daysBetween(today, start.on) > buyingOf(food).leadDays) return []
+    const placed = orders(state.entries).some(o => o.startId === start.id && o.came !== null)
     if (placed || coming.some(o => o.startId === start.id)) return []
     return [
       {

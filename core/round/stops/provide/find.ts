@@ -1,4 +1,4 @@
-import { unprovided, type FirstFoodWay } from '../../../planning/firstFood'
+import { unprovided, type Unprovided } from '../../../planning/firstFood'
 import { stopKey, wasAnswered } from '../../../planning/reckoning/answered'
 import type { BroodState } from '../../../stock/broodState'
 import type { RoundContext } from '../../roundContext'
@@ -9,7 +9,8 @@ export interface ProvideStop extends StopBase {
   kind: 'provide'
   brood: BroodState
   inDays: number
-  ways: readonly FirstFoodWay[]
+  late: Unprovided['late']
+  ways: Unprovided['ways']
 }
 
 /** With so many days in hand it may wait a day. */
@@ -21,8 +22,8 @@ const seenToday = (c: RoundContext, id: string) =>
 
 export function findProvides(c: RoundContext): ProvideStop[] {
   if (c.round.feedingOnly) return []
-  return unprovided(c.state).flatMap((u): ProvideStop[] => {
-    const { brood, inDays, ways } = u
+  return unprovided(c.state, c.readings).flatMap((u): ProvideStop[] => {
+    const { brood, inDays, late, ways } = u
     if (seenToday(c, brood.id)) return []
     const fastest = Math.min(...ways.map(w => w.days))
     const must = inDays - fastest < SPARE_D
@@ -37,6 +38,7 @@ export function findProvides(c: RoundContext): ProvideStop[] {
         waitsH: must ? 0 : 24,
         brood,
         inDays,
+        late,
         ways,
       },
     ]

@@ -24,8 +24,12 @@ const wayText = (w: FirstFoodWay, today: LocalDate) =>
   `${BEGIN[w.kind](nameOf(w.foodId))} (fed from ${dayText(addDays(today, w.days))})`
 
 /** What is the matter, as the card says it. */
-export const provideText = (s: ProvideStop) =>
-  `Provide for ${s.brood.name}: it swims free on ${dayText(s.brood.freeOn)}, and nothing that fits its mouth stands here.`
+export function provideText({ brood, late, inDays }: ProvideStop): string {
+  const swims = `Provide for ${brood.name}: it swims free on ${dayText(brood.freeOn)}, and `
+  if (!late) return `${swims}nothing that fits its mouth stands here.`
+  const from = dayText(addDays(brood.freeOn, late.days - inDays))
+  return `${swims}its first food here, ${nameOf(late.foodId)}, is not to be fed before ${from}.`
+}
 
 export function provideWords(stop: ProvideStop, state: RoomState): StopLine[] {
   const ways = stop.ways.map(w => wayText(w, state.today)).join(', or ')
@@ -37,7 +41,9 @@ export function provideWords(stop: ProvideStop, state: RoomState): StopLine[] {
       amount: null,
       unit: '',
       text: `${provideText(stop)}${begin}`,
-      why: 'Nothing that fits its mouth stands, grows, is ordered or planned here.',
+      why: stop.late
+        ? 'What fits its mouth and stands, grows, is ordered or planned here comes after its first day.'
+        : 'Nothing that fits its mouth stands, grows, is ordered or planned here.',
     },
   ]
 }

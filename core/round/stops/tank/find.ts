@@ -122,7 +122,7 @@ function tankStop(
   const meal = reckoning.gaps.find(g => g.tank.id === tank.id)
   const gap = meal ? { share: meal.share, ways: waysToClose(c, meal) } : null
   const gel = gelFor(c, tank)
-  const tasks = tankTasks(state, tank.id, today)
+  const tasks = tankTasks(state, tank.id, today, c.readings)
   const looks = bellyLooks(c, tank, draws, today, gel !== null || gap === null)
   const weaning = weaningAsks(state, tank.id)
   const wants = draws.length + tasks.length + looks.length + weaning.length

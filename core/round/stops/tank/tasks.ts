@@ -1,3 +1,4 @@
+import type { Readings } from '../../../planning/reckoning/sourcesAt'
 import { unprovided } from '../../../planning/firstFood'
 import { entriesOf } from '../../../records/entriesOf'
 import type { Caution } from '../../../foods/contract'
@@ -67,7 +68,7 @@ export const comingDays = (state: RoomState, brood: BroodState, days = 8): Ladde
 const CANNOT_WAIT: readonly string[] = ['wet', 'first-food']
 
 /** Tasks of the egg stage, by how the young come into the world. */
-function eggTasks(state: RoomState, brood: BroodState): TankTask[] {
+function eggTasks(state: RoomState, brood: BroodState, readings: Readings): TankTask[] {
   const tasks: TankTask[] = []
   // Eggs and larvae on yolk bear a round; the wetting of dry eggs and a first food do not.
   const add = (id: string, text: string) =>
@@ -86,7 +87,7 @@ function eggTasks(state: RoomState, brood: BroodState): TankTask[] {
       'move-larvae',
       `Move the larvae of ${brood.name} to their rearing water, or take the parents out. No food yet: they live on yolk.`,
     )
-  if (until >= 0 && until <= 1 && hasFirstFood(state, brood)) {
+  if (until >= 0 && until <= 1 && hasFirstFood(state, brood, readings)) {
     const first = firstFoods(state, brood)
     add(
       'first-food',
@@ -99,10 +100,10 @@ function eggTasks(state: RoomState, brood: BroodState): TankTask[] {
 }
 
 /** One for which nothing is there has a stop of its own. */
-const hasFirstFood = (state: RoomState, brood: BroodState) =>
+const hasFirstFood = (state: RoomState, brood: BroodState, readings: Readings) =>
   brood.species !== null &&
   !doneEver(state, brood.id, 'first-food') &&
-  !unprovided(state).some(u => u.brood.id === brood.id)
+  !unprovided(state, readings).some(u => u.brood.id === brood.id)
 
 const nameOf = (id: string) => edible(id)?.name.toLowerCase() ?? id
 
@@ -157,9 +158,10 @@ export function tankTasks(
   state: RoomState,
   tankId: string,
   today: (brood: BroodState) => LadderDay | null,
+  readings: Readings,
 ): TankTask[] {
   const broods = state.broods.filter(b => b.tank?.id === tankId)
-  const tasks = broods.flatMap(b => eggTasks(state, b))
+  const tasks = broods.flatMap(b => eggTasks(state, b, readings))
   const feeding = broods.filter(b => b.stage === 'feeding')
   for (const brood of feeding) {
     const day = today(brood)

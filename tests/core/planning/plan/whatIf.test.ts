@@ -11,6 +11,7 @@ import {
 } from '@renatus/core/planning/plan/whatIf'
 import { sitterSheet } from '@renatus/core/planning/sitterSheet'
 import { broodLadder } from '@renatus/core/stock/broodLadder'
+import { budgetOf } from '@renatus/core/time/roundBudget'
 import { addDays } from '@renatus/core/time/localDate'
 import { cultureOf } from '../../cultureRoom'
 import { NAMED, chilled } from '../../room'
@@ -46,6 +47,15 @@ describe('what if', () => {
     expect(isAsked(NOTHING_ELSE)).toBe(false)
     expect(stateIf(state, NOTHING_ELSE).broods[0]).toBe(state.broods[0])
     expect(ask({}).starts).toEqual(ask({}, { whatIf: what({}) }).starts)
+  })
+  it('half the minutes are half of every round, also on days that have minutes of their own', () => {
+    const { state } = smallRoom()
+    const own = [60, null, null, null, null, null, 0]
+    const room = { ...state.room, rounds: [{ ...state.room.rounds[0]!, minutesByDay: own }] }
+    const half = stateIf({ ...state, room }, what({ minutes: 0.5 })).room.rounds[0]!
+    const of = (date: string) => budgetOf(half, date)
+    expect(isAsked(what({ minutes: 0.5 }))).toBe(true)
+    expect([of('2026-03-09'), of('2026-03-10'), of('2026-03-15')]).toEqual([30, 15, 0])
   })
   it('an earlier spawn has the same ladder on earlier days, more fry want more, cold holds them back', () => {
     const { state } = smallRoom()
