@@ -20,6 +20,7 @@ import { benchCalibration } from './calibration'
 import { benchFamilies } from './families'
 import { killCheckpoints, killTimes, killUpgrades } from './kills'
 import { benchLargeFile } from './largeFile'
+import { benchLivedRooms } from './livedRooms'
 import { benchLongLog } from './longLog'
 import { benchOpening } from './opening'
 import { benchPlanning } from './planning'
@@ -158,6 +159,7 @@ await benchPlans()
 await benchPlanning()
 await benchStability()
 await benchCalibration()
+await benchLivedRooms(6)
 await benchShelf()
 await benchWalk()
 benchStores(NOW)

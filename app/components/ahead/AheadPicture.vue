@@ -18,6 +18,8 @@ const props = defineProps<{
   from: string
   selected: string | null
   touched: readonly string[]
+  /** Starts are shown and not to be moved. */
+  fixed: boolean
 }>()
 const emit = defineEmits<{
   select: [what: string]
@@ -285,7 +287,9 @@ function key(e: KeyboardEvent, bar: Bar) {
       :key="h.bar.id"
       type="button"
       role="slider"
-      class="absolute grid place-items-center size-12 touch-none cursor-grab"
+      class="absolute grid place-items-center size-12 touch-none"
+      :class="fixed ? '' : 'cursor-grab'"
+      :disabled="fixed"
       :style="{ left: `${h.x - 24}px`, top: `${h.y - 24}px` }"
       :aria-label="handleText(h.bar, h.lane)"
       aria-valuemin="0"

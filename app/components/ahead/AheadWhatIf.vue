@@ -1,18 +1,16 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
-import { planDifference } from '@renatus/core/planning/plan/planDifference'
-import { asIfKept, AWAY_MOST, coveredDays, newGaps } from '@renatus/core/planning/plan/whatIf'
+import { AWAY_MOST } from '@renatus/core/planning/plan/whatIf'
 import { addDays } from '@renatus/core/time/localDate'
 import { running } from '@renatus/core/stock/cultures'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { useUnits } from '~/composables/useUnits'
 import { useAheadStore } from '~/stores/ahead'
 import { useRoomStore } from '~/stores/room'
-import { changeWords, span } from '~/words/ahead'
 import { dateField, numberField } from '~/words/fields'
 import { plural } from '~/words/round'
 
-/** Questions to the plan of which nothing is saved: another date, other fry, another warmth, a loss, days away. */
+/** Questions to the plan of which nothing is saved: another date, other fry, another warmth, a loss, days away, other minutes. The answer stands in the picture. */
 const ahead = useAheadStore()
 const room = useRoomStore()
 const units = useUnits()
@@ -25,7 +23,13 @@ const form = reactive({
   lost: '',
   awayFrom: '',
   awayDays: '',
+  minutes: 1,
 })
+const MINUTES = [
+  { factor: 1, name: 'as they are' },
+  { factor: 0.5, name: 'half' },
+  { factor: 2, name: 'twice' },
+]
 const problem = ref<string | null>(null)
 const broods = computed(() => room.state?.broods ?? [])
 const things = computed(() => [
@@ -50,6 +54,7 @@ function ask() {
     warmerC: us.value ? Number(form.warmer) / 1.8 : Number(form.warmer),
     lost: form.lost ? [form.lost] : [],
     away: days ? awayFor(Math.round(days.data!), from?.data) : null,
+    minutes: Number(form.minutes),
   }
   void ahead.ask()
 }
@@ -66,25 +71,6 @@ const awayFor = (days: number, from: string | undefined) => ({
   from: from ?? addDays(room.state!.today, 1),
   days,
 })
-const answer = computed(() => ahead.answer)
-const base = computed(() => ahead.proposal)
-/** What the answer does otherwise than the plan as it stands. */
-const against = computed(() => {
-  const [was, is] = [base.value, answer.value]
-  if (!was || !is) return { lines: [], cover: [], gaps: [] }
-  const cover = broods.value.flatMap(b => {
-    const [before, after] = [coveredDays(was, b.id), coveredDays(is, b.id)]
-    const line = `${b.name}: ${plural(after, 'day')} covered instead of ${before}`
-    return before === after ? [] : [line]
-  })
-  const changes = planDifference(asIfKept(was.starts), is.starts, [])
-  return { lines: changes.map(c => changeWords(c, units.date)), cover, gaps: newGaps(was, is) }
-})
-const lines = computed(() => against.value.lines)
-const cover = computed(() => against.value.cover)
-const gaps = computed(() => against.value.gaps)
-const name = (id: string) => broods.value.find(b => b.id === id)?.name ?? 'a brood'
-const away = computed(() => ahead.whatIf.away)
 </script>
 
 <template>
@@ -164,51 +150,24 @@ const away = computed(() => ahead.whatIf.away)
             autocomplete="off"
         /></label>
       </div>
+      <label class="font-semibold"
+        >Minutes of the rounds<select v-model.number="form.minutes" class="field mt-1 font-normal">
+          <option v-for="m in MINUTES" :key="m.factor" :value="m.factor">{{ m.name }}</option>
+        </select></label
+      >
       <p class="flex flex-wrap gap-3 items-center sm:col-span-2 desk:col-span-3">
-        <button class="btn btn-main" :disabled="!base">Ask</button
+        <button class="btn btn-main" :disabled="!ahead.proposal">Ask</button
         ><span class="small">Nothing of it is saved.</span>
       </p>
     </form>
     <p v-if="problem" role="alert" class="text-harm font-semibold mt-2">{{ problem }}</p>
     <div class="mt-3" aria-live="polite">
-      <p v-if="ahead.side.busy && !answer" class="flex gap-3 items-center">
+      <p v-if="ahead.side.busy && !ahead.answer" class="flex gap-3 items-center">
         Working it out <button class="btn" @click="ahead.side.stop()">Stop</button>
       </p>
       <p v-else-if="ahead.side.problem" role="alert" class="text-harm font-semibold">
         {{ ahead.side.problem }}
       </p>
-      <div v-if="answer" class="border-2 border-plan bg-paper p-4 grid gap-2" data-testid="what-if">
-        <p class="sentence">
-          <strong>{{
-            lines.length === 0
-              ? 'The plan would stay as it is.'
-              : `Then ${plural(lines.length, 'line')} would be otherwise:`
-          }}</strong>
-        </p>
-        <ul v-if="lines.length" class="grid gap-1">
-          <li v-for="(l, i) in lines" :key="i">
-            {{ l.verb }} <strong class="num">{{ l.amount }}</strong> {{ l.rest }}
-          </li>
-        </ul>
-        <ul v-if="cover.length" class="grid gap-1">
-          <li v-for="c in cover" :key="c">{{ c }}.</li>
-        </ul>
-        <ul v-if="gaps.length" class="grid gap-1">
-          <li v-for="g in gaps" :key="g.brood + g.from" class="border-l-[6px] border-harm pl-3">
-            <strong>{{ name(g.brood) }}</strong>: up to {{ Math.round(g.share * 100) }} % short
-            {{ span(g.from, g.to, units.date) }}.
-          </li>
-        </ul>
-        <p v-if="lines.length + cover.length + gaps.length === 0">No brood would feel it.</p>
-        <p v-if="away">
-          <NuxtLink
-            class="btn btn-main"
-            :prefetch="false"
-            :to="`/ahead/sitter?from=${away.from}&days=${away.days}`"
-            >Sheet for whoever looks after it</NuxtLink
-          >
-        </p>
-      </div>
     </div>
   </section>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { shortMinutes } from '~/words/planMinutes'
 import InTurn from '~/components/shared/InTurn.vue'
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { keepingFoods } from '@renatus/core/stock/keepingFoods'
 import { aheadPicture } from '@renatus/core/planning/plan/aheadPicture'
 import AheadWhatIf from '~/components/ahead/AheadWhatIf.vue'
@@ -9,12 +9,14 @@ import ChangeList from '~/components/ahead/ChangeList.vue'
 import CoverList from '~/components/ahead/CoverList.vue'
 import DecisionList from '~/components/ahead/DecisionList.vue'
 import AheadPicture from '~/components/ahead/AheadPicture.vue'
+import WhatIfAnswer from '~/components/ahead/WhatIfAnswer.vue'
 import MouthPanel from '~/components/ahead/MouthPanel.vue'
 import LanePanel from '~/components/ahead/LanePanel.vue'
 import StartPanel from '~/components/ahead/StartPanel.vue'
 import PlanStatus from '~/components/ahead/PlanStatus.vue'
 import NoRoom from '~/components/shared/NoRoom.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
+import { useAsIf } from '~/composables/useAsIf'
 import { useHeldStarts } from '~/composables/useHeldStarts'
 import { useAheadStore } from '~/stores/ahead'
 import { useCulturesStore } from '~/stores/cultures'
@@ -38,8 +40,15 @@ watch(
 const WEEKS = [2, 4, 8, 13, 17]
 const CERTAINTIES = [0.8, 0.9, 0.95, 0.99]
 const plan = computed(() => ahead.proposal)
-/** What is on show: as it would be with what the hand holds, else as proposed. */
-const shown = computed(() => ahead.tried ?? plan.value)
+/** What is on show: as it would be with what the hand holds, or as somebody asked, else as proposed. */
+const shown = computed(() => ahead.tried ?? ahead.answer ?? plan.value)
+const asIf = useAsIf()
+const top = useTemplateRef<HTMLElement>('top')
+watch(asIf.asked, async is => {
+  if (!is) return
+  await nextTick()
+  top.value?.scrollIntoView({ block: 'start' })
+})
 const newFoods = computed(() =>
   (plan.value?.takesUp ?? []).filter(f => !room.state?.room.foods.includes(f)),
 )
@@ -65,11 +74,13 @@ const lead = computed(() => {
 const tooMuch = computed(() => (plan.value ? shortMinutes(plan.value.labour) : null))
 const hand = useHeldStarts()
 const days = computed(() => Math.min(plan.value?.days ?? 0, ahead.shownDays))
-const picture = computed(() =>
-  shown.value && room.state
-    ? aheadPicture(shown.value, room.state, cultures.readings, hand.shown.value, days.value)
-    : null,
-)
+const picture = computed(() => {
+  const state = asIf.state.value
+  const starts = asIf.asked.value ? asIf.starts.value : hand.shown.value
+  return shown.value && state
+    ? aheadPicture(shown.value, state, cultures.readings, starts, days.value)
+    : null
+})
 const picked = ref<string | null>(null)
 /** What is selected; before anything is, the start that comes first. */
 const selected = computed(() => {
@@ -136,10 +147,20 @@ const lane = computed(() => picture.value?.lanes.find(l => l.food === selected.v
       <!-- A phone says first what to do; a wide screen shows it. -->
       <div class="flex flex-col gap-4 desk:flex-col-reverse">
         <DecisionList :plan="plan" />
-        <div class="grid grid-cols-1 gap-4">
+        <div ref="top" class="grid grid-cols-1 gap-4">
+          <p
+            v-if="asIf.asked.value"
+            role="status"
+            class="border-l-[6px] border-plan pl-3 flex flex-wrap gap-3 items-center"
+          >
+            <strong>{{ asIf.words.value }}</strong><button class="btn" @click="asIf.back">
+              Back to the plan
+            </button>
+          </p>
           <InTurn
             ><AheadPicture
               v-if="picture"
+              :fixed="asIf.asked.value"
               :picture="picture"
               :from="plan.from"
               :selected="selected"
@@ -149,8 +170,9 @@ const lane = computed(() => picture.value?.lanes.find(l => l.food === selected.v
               @give-up="hand.giveUp"
           /></InTurn>
           <InTurn
-            ><StartPanel
-              v-if="start"
+            ><WhatIfAnswer v-if="asIf.asked.value" />
+            <StartPanel
+              v-else-if="start"
               :start="start.now"
               :original="start.original"
               :touched="start.touched"

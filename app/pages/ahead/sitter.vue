@@ -2,6 +2,7 @@
 import { local } from '~/db/local'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from '#app/composables/router'
+import { NOTHING_ELSE } from '@renatus/core/planning/plan/whatIf'
 import { sitterSheet, type SheetLine } from '@renatus/core/planning/sitterSheet'
 import { AWAY_MOST } from '@renatus/core/planning/plan/whatIf'
 import { ofKind } from '@renatus/core/records/effectiveEntries'
@@ -32,7 +33,7 @@ watch(
   () => ahead.key,
   key => {
     if (key === '' || (ahead.whatIf.away && ahead.answer)) return
-    ahead.whatIf = { shift: {}, fry: {}, warmerC: 0, lost: [], away: away.value }
+    ahead.whatIf = { ...NOTHING_ELSE, away: away.value }
     void ahead.ask()
   },
   { immediate: true },
