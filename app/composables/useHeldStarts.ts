@@ -14,12 +14,13 @@ export interface PlanStart extends HeldStart {
   /** The line that would keep it; null where it is kept already. */
   change: PlanChange | null
 }
-/** As a hand holds it: another day, another number; null: given up. */
-export type Held = { on: string; vessels: number } | null
+/** As a hand holds it: another day, another number, another school; null: given up. */
+export type Held = { on: string; vessels: number; method: string } | null
 
 /** A moment after the last key the cover is worked out as it would be. */
 const SETTLES_MS = 600
 const MOST_VESSELS = 20
+const KEYS = ['on', 'vessels', 'method'] as const
 
 /** Starts of the kept plan and proposed ones, and what somebody does with them before it is kept. */
 export function useHeldStarts() {
@@ -73,7 +74,11 @@ export function useHeldStarts() {
   const asHeld = (s: PlanStart): PlanStart | null => {
     const held = hand[s.id]
     if (held === null) return null
-    return held === undefined ? s : { ...s, ...held }
+    if (held === undefined) return s
+    const judged = ahead.tried?.starts.find(
+      x => x.food === s.food && x.on === held.on && x.method === held.method,
+    )
+    return { ...s, ...held, readyDays: judged?.chances.readyDays ?? s.readyDays }
   }
   /** As they would be. */
   const shown = computed(() => starts.value.flatMap(s => asHeld(s) ?? []))
@@ -92,10 +97,14 @@ export function useHeldStarts() {
     settle = setTimeout(() => void ahead.tryStarts(lines), SETTLES_MS)
   }
   function hold(s: PlanStart, to: Held) {
-    const same = to !== null && to.on === s.on && to.vessels === s.vessels
+    const same = to !== null && KEYS.every(key => to[key] === s[key])
     if (same) Reflect.deleteProperty(hand, s.id)
     else hand[s.id] = to
     tried()
+  }
+  const heldOf = (s: PlanStart): Held & object => {
+    const { on, vessels, method } = hand[s.id] ?? s
+    return { on, vessels, method }
   }
   const original = (id: string) => starts.value.find(s => s.id === id)
   const dayOf = (s: PlanStart) => daysBetween(ahead.proposal!.from, s.on)
@@ -104,13 +113,18 @@ export function useHeldStarts() {
     const plan = ahead.proposal
     if (!s || !plan) return
     const within = Math.max(0, Math.min(plan.days - 1, Math.round(day)))
-    hold(s, { on: addDays(plan.from, within), vessels: asHeld(s)?.vessels ?? s.vessels })
+    hold(s, { ...heldOf(s), on: addDays(plan.from, within) })
   }
   function number(id: string, vessels: number) {
     const s = original(id)
     if (!s) return
     const to = Math.max(1, Math.min(MOST_VESSELS, vessels))
-    hold(s, { on: asHeld(s)?.on ?? s.on, vessels: to })
+    hold(s, { ...heldOf(s), vessels: to })
+  }
+  /** A food has one school: all its starts go by the one that is chosen. */
+  function school(id: string, method: string) {
+    const food = original(id)?.food
+    for (const s of starts.value) if (s.food === food) hold(s, { ...heldOf(s), method })
   }
   const giveUp = (id: string) => {
     const s = original(id)
@@ -127,5 +141,18 @@ export function useHeldStarts() {
     forget()
     ahead.forget()
   }
-  return { starts, shown, touched, hand, dayOf, moveTo, number, giveUp, putBack, keep, original }
+  return {
+    starts,
+    shown,
+    touched,
+    hand,
+    dayOf,
+    moveTo,
+    number,
+    school,
+    giveUp,
+    putBack,
+    keep,
+    original,
+  }
 }

@@ -10,10 +10,12 @@ import {
 } from '@renatus/core/planning/plan/planDifference'
 import { factChanges, foodsFact, planFacts } from '@renatus/core/planning/plan/planFacts'
 import {
+  asKept,
   keptPlan,
   startsLeft,
   startStates,
   type KeptPlan,
+  type KeptStart,
 } from '@renatus/core/planning/plan/keptPlan'
 import type { CulturePlan } from '@renatus/core/planning/plan/planRoom'
 import type { PlanQuestion } from '@renatus/core/planning/plan/question'
@@ -32,7 +34,7 @@ const DAYS_KEY = 'renatus.ahead.days'
 const USUAL_DAYS = 56
 const PROPOSAL_KEY = 'plan.proposal'
 /** Raised when the way of planning changes: what an older version proposed is then not shown. */
-const PROPOSAL_VERSION = 5
+const PROPOSAL_VERSION = 6
 type Parts = Pick<KeptPlan, 'starts' | 'pins' | 'refused'>
 interface Stored {
   version: number
@@ -170,6 +172,16 @@ export const useAheadStore = defineStore('ahead', () => {
   const acceptAll = () => keep(changes.value.reduce(acceptChange, parts()), 'The plan is kept.')
   const accept = (c: PlanChange) => keep(acceptChange(parts(), c), 'The line is in the plan.')
   const refuse = (c: PlanChange) => keep(refuseChange(parts(), c), 'The line stays as it was.')
+  // Judging a plan as somebody holds it in the hand: nothing is written, nothing else is started.
+  const tried = shallowRef<CulturePlan | null>(null)
+  /** A kept start as it was put: with its chances as they were judged there, where they were. */
+  function asMoved(s: KeptStart, to: Omit<StartLine, 'food'>): KeptStart {
+    const judged = tried.value?.starts.find(
+      x => x.food === s.food && x.on === to.on && x.method === to.method,
+    )
+    const as = judged ? { ...asKept(judged, new Set()), forBrood: s.forBrood } : s
+    return { ...as, ...to, id: s.id, neededOn: s.neededOn }
+  }
   /**
    * Starts are moved by hand, made more or fewer, or given up (null): each is pinned as it was put. Lines that are only proposed are kept
    * with it, all of them: a plan is kept or it is not.
@@ -177,7 +189,7 @@ export const useAheadStore = defineStore('ahead', () => {
   function change(
     moves: readonly {
       line: StartLine & { id?: string }
-      to: Pick<StartLine, 'on' | 'vessels'> | null
+      to: Omit<StartLine, 'food'> | null
     }[],
     said: string,
   ): Promise<void> {
@@ -201,7 +213,7 @@ export const useAheadStore = defineStore('ahead', () => {
             }
           : {
               ...p,
-              starts: p.starts.map(s => (s.id === was.id ? { ...s, ...to } : s)),
+              starts: p.starts.map(s => (s.id === was.id ? asMoved(s, to) : s)),
               pins: [...pins, { ...asLine, ...to }],
             }
       }, base),
@@ -209,8 +221,6 @@ export const useAheadStore = defineStore('ahead', () => {
     )
   }
 
-  // Judging a plan as somebody holds it in the hand: nothing is written, nothing else is started.
-  const tried = shallowRef<CulturePlan | null>(null)
   async function tryStarts(lines: readonly StartLine[]) {
     const plan = await side.ask(question({ pins: [...lines], onlyPinned: true }))
     if (plan) tried.value = plan

@@ -52,7 +52,7 @@ export function decisionWords(
       return {
         verb: 'Back up',
         amount: n.brood(d.brood),
-        rest: `${span(d.on, d.to, n.date)}: it is fed with ${Math.round(d.probability * 100)}\u00a0% certainty. Start more, or have something that bridges.`,
+        rest: `${span(d.on, d.to, n.date)}: it is fed with ${Math.round(d.probability * 100)}\u00a0% certainty. ${d.way ? wayWords(d.way, n.date) : 'Start more, or have something that bridges.'}`,
       }
     case 'hatch':
       return {
@@ -144,7 +144,7 @@ function factWords(c: FactChange): string {
 
 const STATE_WORDS = { well: 'well again', apart: 'set apart', doubtful: 'doubtful', lost: 'lost' }
 export function slackWords(slack: number): string {
-  if (slack < 0) return 'It is late: nine in ten come after that.'
+  if (slack < 0) return `It is late: nine in ten are ready only ${days(slack)} after that.`
   return slack === 0 ? 'Not a day to lose.' : `${days(slack)} to spare.`
 }
 
@@ -192,6 +192,10 @@ export const becauseWords = (changes: readonly FactChange[]): string => {
 const CERTAIN_FROM = 0.995
 /** A day with less of its food than this is a gap, not doubtful. */
 const WHOLE_FROM = 0.9
+
+/** Whether nothing is to be told of the days of a brood: none is short, and all are as good as certain. */
+export const isSure = (days: readonly { planned: number; probability: number }[]): boolean =>
+  days.every(d => d.planned >= WHOLE_FROM && d.probability >= CERTAIN_FROM)
 
 /** How sure the days of a brood are that are not short, by the weakest of them. */
 export function sureWords(

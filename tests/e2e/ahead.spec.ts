@@ -128,6 +128,15 @@ test('a start is moved by keys and its cover seen at once; days away give a shee
   await expect(panel.getByText('The cover below is as it would be.')).toBeVisible({
     timeout: PLAN_MS,
   })
+  // Another school is held in the hand like another day, and judged at once.
+  const school = panel.getByLabel('School')
+  const schools = await school.getByRole('option').all()
+  const [, other] = await Promise.all(schools.slice(0, 2).map(o => o.getAttribute('value')))
+  await school.selectOption(other!)
+  await page.clock.runFor(1000)
+  await expect(panel.getByText('The cover below is as it would be.')).toBeVisible({
+    timeout: PLAN_MS,
+  })
   await panel.getByRole('button', { name: 'Keep it so' }).click()
   await expect(page.getByTestId('undo-line')).toContainText('The start is pinned there.')
   // What is selected is told in words: a brood, a food.
@@ -144,6 +153,12 @@ test('a start is moved by keys and its cover seen at once; days away give a shee
   await form.getByLabel('for days').fill('4')
   await form.getByRole('button', { name: 'Ask' }).click()
   await expect(page.getByTestId('what-if')).toBeVisible({ timeout: PLAN_MS })
+  await expect(page.getByText(/^As it would be: nobody is here for 4 days from/)).toBeVisible()
+  await expect(picture.getByRole('slider').first()).toBeDisabled()
+  await page.getByRole('button', { name: 'Back to the plan' }).click()
+  await expect(page.getByTestId('what-if')).toHaveCount(0)
+  await expect(picture.getByRole('slider').first()).toBeEnabled()
+  await form.getByRole('button', { name: 'Ask' }).click()
   await page.getByRole('link', { name: 'Sheet for whoever looks after it' }).click()
   await expect(page.getByRole('heading', { name: 'Never' })).toBeVisible({ timeout: PLAN_MS })
   await page.setViewportSize({ width: 390, height: 844 })

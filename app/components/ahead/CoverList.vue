@@ -3,10 +3,12 @@ import { computed } from 'vue'
 import type { CulturePlan } from '@renatus/core/planning/plan/planRoom'
 import { keepingFoods } from '@renatus/core/stock/keepingFoods'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
+import CoverBars from './CoverBars.vue'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
 import { foodInText } from '~/words/foods'
-import { span, sureWords, wayWords } from '~/words/ahead'
+import { isSure, span, sureWords, wayWords } from '~/words/ahead'
+import { plural } from '~/words/round'
 
 /** Each brood over the days of the plan: how sure its food is, and what is short with every way to close it. */
 const props = defineProps<{ plan: CulturePlan }>()
@@ -14,7 +16,6 @@ const room = useRoomStore()
 const units = useUnits()
 const isNew = (food: string) => !room.state!.room.foods.includes(food)
 const keepFood = (food: string) => room.save(keepingFoods(room.state!, [food]))
-const H = 34
 const SHOWN = 3
 const broods = computed(() =>
   (room.state?.broods ?? []).flatMap(b => {
@@ -36,9 +37,13 @@ const broods = computed(() =>
     ]
   }),
 )
-/** Full, high, low and none differ in height; what is short is crossed out as well. */
-const height = (c: { planned: number; probability: number }) =>
-  Math.max(2, H * c.probability * Math.min(1, c.planned))
+/** So many broods of which nothing is to be told are each shown; more are named, and shown to whoever asks. */
+const MOST_QUIET = 6
+const quiet = computed(() => {
+  const calm = broods.value.filter(b => b.gaps.length === 0 && isSure(b.days))
+  return calm.length > MOST_QUIET ? calm : []
+})
+const told = computed(() => broods.value.filter(b => !quiet.value.includes(b)))
 </script>
 
 <template>
@@ -46,7 +51,7 @@ const height = (c: { planned: number; probability: number }) =>
     <ShelfEdge id="cover" name="Cover by brood" />
     <p v-if="broods.length === 0" class="sentence mt-2">No brood eats within these days.</p>
     <article
-      v-for="b in broods"
+      v-for="b in told"
       :key="b.id"
       class="rule py-3 grid gap-2"
       :data-testid="`cover-${b.name}`"
@@ -54,52 +59,12 @@ const height = (c: { planned: number; probability: number }) =>
       <p class="flex flex-wrap gap-x-3 items-baseline">
         <strong>{{ b.name }}</strong><span class="small">{{ b.free }}. {{ b.sure }}</span>
       </p>
-      <svg
-        :viewBox="`0 0 ${plan.days * 10} ${H + 14}`"
-        class="w-full h-12"
-        preserveAspectRatio="none"
-        role="img"
-        :aria-label="`${b.name}, ${plan.days} days: ${b.sure} ${b.gaps.map(g => `${Math.round(g.share * 100)} % short ${span(g.from, g.to, units.date)}`).join('; ')}`"
-      >
-        <line
-          x1="0"
-          :y1="H + 1"
-          :x2="plan.days * 10"
-          :y2="H + 1"
-          stroke="var(--line-strong)"
-          stroke-width="1"
-          vector-effect="non-scaling-stroke"
-        />
-        <line
-          x1="0"
-          :y1="1"
-          :x2="plan.days * 10"
-          :y2="1"
-          stroke="var(--line)"
-          stroke-width="1"
-          vector-effect="non-scaling-stroke"
-          stroke-dasharray="4 4"
-        />
-        <g v-for="(c, i) in b.days" :key="c.day">
-          <rect
-            :x="(b.first + i) * 10 + 1"
-            :y="H - height(c)"
-            width="8"
-            :height="height(c)"
-            :fill="c.planned < 0.9 ? 'none' : 'var(--plan)'"
-            :stroke="c.planned < 0.9 ? 'var(--harm)' : 'none'"
-            vector-effect="non-scaling-stroke"
-            stroke-width="1.5"
-          />
-          <path
-            v-if="c.planned < 0.9"
-            :d="`M${(b.first + i) * 10 + 1} ${H + 4} l8 8 m0 -8 l-8 8`"
-            stroke="var(--harm)"
-            stroke-width="1.5"
-            vector-effect="non-scaling-stroke"
-          />
-        </g>
-      </svg>
+      <CoverBars
+        :days="b.days"
+        :first="b.first"
+        :of="plan.days"
+        :label="`${b.name}, ${plan.days} days: ${b.sure} ${b.gaps.map(g => `${Math.round(g.share * 100)} % short ${span(g.from, g.to, units.date)}`).join('; ')}`"
+      />
       <div v-for="g in b.gaps" :key="g.from" class="border-l-[6px] border-harm pl-3">
         <p>
           <strong>Up to {{ Math.round(g.share * 100) }} % short</strong>
@@ -132,6 +97,22 @@ const height = (c: { planned: number; probability: number }) =>
         </p>
       </div>
     </article>
+    <details v-if="quiet.length" class="rule">
+      <summary class="link min-h-12 inline-flex items-center">
+        {{ plural(quiet.length, 'brood') }} more: every day is as good as certain
+      </summary>
+      <div v-for="b in quiet" :key="b.id" class="py-2 grid gap-1" :data-testid="`cover-${b.name}`">
+        <p class="flex flex-wrap gap-x-3 items-baseline">
+          <strong>{{ b.name }}</strong><span class="small">{{ b.free }}.</span>
+        </p>
+        <CoverBars
+          :days="b.days"
+          :first="b.first"
+          :of="plan.days"
+          :label="`${b.name}, ${plan.days} days: ${b.sure}`"
+        />
+      </div>
+    </details>
     <p class="small mt-2">
       One bar a day from {{ units.date(plan.from) }} on: as high as its food is sure in 1,000
       simulated futures. Hollow and crossed: short by plan.

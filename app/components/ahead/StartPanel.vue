@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { foodOf } from '@renatus/core/foods/index'
 import { daysBetween } from '@renatus/core/time/localDate'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
 import type { PlanStart } from '~/composables/useHeldStarts'
@@ -17,6 +18,7 @@ const emit = defineEmits<{
   later: []
   fewer: []
   more: []
+  school: [method: string]
   giveUp: []
   putBack: []
   keep: []
@@ -40,6 +42,8 @@ const more = computed(() => {
     : ''
   return [forWhom, litres, order].filter(Boolean).join('; ')
 })
+const schools = computed(() => foodOf(props.start.food)?.methods ?? [])
+const choose = (e: Event) => emit('school', (e.target as HTMLSelectElement).value)
 const why = computed(() => props.original.change?.is?.why ?? null)
 </script>
 
@@ -73,8 +77,10 @@ const why = computed(() => props.original.change?.is?.why ?? null)
       <button class="btn" @click="emit('later')">Later</button>
       <button class="btn" :disabled="start.vessels < 2" @click="emit('fewer')">One fewer</button>
       <button class="btn" @click="emit('more')">One more</button>
-      <NuxtLink :to="`/shelf/start?food=${start.food}`" :prefetch="false" class="btn"
-        >Other school</NuxtLink
+      <label v-if="schools.length > 1" class="flex items-center gap-2"
+        >School<select class="field w-auto max-w-64" :value="start.method" @change="choose">
+          <option v-for="m in schools" :key="m.id" :value="m.id">{{ m.name }}</option>
+        </select></label
       >
       <button class="btn" @click="emit('giveUp')">Drop</button>
       <WhyPanel v-if="why && !touched" :reasons="[why]" :ask="`Why ${start.vessels}?`" />

@@ -147,7 +147,7 @@ const lane = computed(() => picture.value?.lanes.find(l => l.food === selected.v
       <!-- A phone says first what to do; a wide screen shows it. -->
       <div class="flex flex-col gap-4 desk:flex-col-reverse">
         <DecisionList :plan="plan" />
-        <div ref="top" class="grid grid-cols-1 gap-4">
+        <div ref="top" class="grid grid-cols-1 gap-4 scroll-mt-20">
           <p
             v-if="asIf.asked.value"
             role="status"
@@ -180,6 +180,7 @@ const lane = computed(() => picture.value?.lanes.find(l => l.food === selected.v
               @later="hand.moveTo(start.original.id, hand.dayOf(start.now) + 1)"
               @fewer="hand.number(start.original.id, start.now.vessels - 1)"
               @more="hand.number(start.original.id, start.now.vessels + 1)"
+              @school="method => hand.school(start!.original.id, method)"
               @give-up="hand.giveUp(start.original.id)"
               @put-back="hand.putBack"
               @keep="void hand.keep()" />

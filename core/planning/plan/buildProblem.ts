@@ -53,7 +53,7 @@ function withoutAbsent(broodDays: BroodDay[], state: RoomState, freely: readonly
  * @param hatchesFrom the first day on which a bottle can be filled
  */
 export function buildProblem(r: PlanRequest, days: number, hatchesFrom = 0): BuiltProblem {
-  const starts = roomStarts(r.state, r.readings, days, r.warmerC)
+  const starts = roomStarts(r.state, r.readings, days, r.warmerC, r.pins)
   const grown = new Set(starts.map(s => s.food))
   const hatching = hatchingOf(r.state, days, hatchesFrom)
   const cultured = new Set([

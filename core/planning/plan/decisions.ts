@@ -3,6 +3,7 @@ import { addDays, daysBetween, type Instant, type LocalDate } from '../../time/l
 import { localDateOf } from '../../time/localDate'
 import type { CulturePlan } from './planRoom'
 import type { PlanGet } from './planGets'
+import type { Way } from './closing'
 import type { PlanGap } from './gaps'
 import type { PlannedStart } from './explainStart'
 import type { HatchLine } from './plannedHatches'
@@ -18,11 +19,15 @@ export type Decision =
       /** Days until it would be too late for nine in ten. */ slack: number
     }
   | { kind: 'gap'; on: LocalDate; gap: PlanGap }
-  | { kind: 'doubt'; on: LocalDate; brood: string; to: LocalDate; probability: number }
+  | {
+      kind: 'doubt'
+      on: LocalDate
+      brood: string
+      to: LocalDate
+      probability: number
+      way: Way | null
+    }
   | { kind: 'hatch'; on: LocalDate; hatch: HatchLine }
-
-/** Below this a day of a brood is a matter to decide. */
-const DOUBT_BELOW = 0.85
 
 /** What a plan asks of somebody next: orders and starts, gaps, doubtful days, and the first hatch. */
 export function decisions(plan: CulturePlan, timeZone: string, most = 5): Decision[] {
@@ -41,7 +46,8 @@ export function decisions(plan: CulturePlan, timeZone: string, most = 5): Decisi
   }
   const hatch = plan.hatches[0]
   if (hatch) found.push({ kind: 'hatch', on: dayOf(hatch.startAt, timeZone), hatch })
-  for (const d of doubts(plan)) found.push(d)
+  for (const { brood, from, to, share, ways } of plan.doubts)
+    found.push({ kind: 'doubt', on: from, brood, to, probability: 1 - share, way: ways[0] ?? null })
   const rank: Decision['kind'][] = ['get', 'gap', 'order', 'start', 'hatch', 'doubt']
   return found
     .sort((a, b) => compare(a.on, b.on) || rank.indexOf(a.kind) - rank.indexOf(b.kind))
@@ -49,24 +55,3 @@ export function decisions(plan: CulturePlan, timeZone: string, most = 5): Decisi
 }
 
 const dayOf = (at: Instant, timeZone: string) => localDateOf(at, timeZone)
-
-/** Stretches of days that are planned whole, and yet doubtful. */
-export function doubts(plan: CulturePlan): Extract<Decision, { kind: 'doubt' }>[] {
-  const found: Extract<Decision, { kind: 'doubt' }>[] = []
-  for (const c of plan.cover) {
-    if (c.planned < 0.9 || c.probability >= DOUBT_BELOW) continue
-    const last = found.at(-1)
-    if (last?.brood === c.brood && daysBetween(last.to, c.day) === 1) {
-      last.to = c.day
-      last.probability = Math.min(last.probability, c.probability)
-    } else
-      found.push({
-        kind: 'doubt',
-        on: c.day,
-        brood: c.brood,
-        to: c.day,
-        probability: c.probability,
-      })
-  }
-  return found
-}

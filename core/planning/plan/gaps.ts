@@ -1,6 +1,7 @@
 import { compare } from '../../math/compare'
 import { addDays, type LocalDate } from '../../time/localDate'
 import { closing, type Way } from './closing'
+import type { Cover } from './futures'
 import type { PlanProblem, PlanSolution } from './problem'
 import type { PlanRequest } from './request'
 import type { RoomStart } from './startables'
@@ -18,19 +19,21 @@ export interface PlanGap {
 /** Less is within what is spilled. */
 const SHORT_FROM = 0.05
 
-/** Stretches of days on which broods go short. */
-export function gapsOf(
+/** From this certainty on a day that is planned whole is no matter to decide; and planned whole it is from here. */
+const SURE_FROM = 0.85
+const WHOLE_FROM = 0.9
+
+type ShortDay = { brood: string; day: number; share: number }
+
+/** Days that follow each other, as stretches with their ways. */
+function stretches(
   r: PlanRequest,
   p: PlanProblem,
-  solution: PlanSolution,
+  days: readonly ShortDay[],
   starts: readonly RoomStart[],
 ): PlanGap[] {
-  const standby = new Set(p.broodDays.filter(b => b.standby).map(b => `${b.brood}\n${b.day}`))
   const found: { brood: string; from: number; to: number; share: number }[] = []
-  const short = solution.shortages.filter(
-    x => x.share > SHORT_FROM && !standby.has(`${x.brood}\n${x.day}`),
-  )
-  const inOrder = [...short].sort((a, b) => compare(a.brood, b.brood) || a.day - b.day)
+  const inOrder = [...days].sort((a, b) => compare(a.brood, b.brood) || a.day - b.day)
   for (const s of inOrder) {
     const last = found.at(-1)
     if (last?.brood === s.brood && last.to === s.day - 1) {
@@ -48,4 +51,30 @@ export function gapsOf(
       share: g.share,
       ways: closing(r, g, starts, p.hatching),
     }))
+}
+
+/** Stretches of days on which broods go short. */
+export function gapsOf(
+  r: PlanRequest,
+  p: PlanProblem,
+  solution: PlanSolution,
+  starts: readonly RoomStart[],
+): PlanGap[] {
+  const standby = new Set(p.broodDays.filter(b => b.standby).map(b => `${b.brood}\n${b.day}`))
+  const short = solution.shortages.filter(
+    x => x.share > SHORT_FROM && !standby.has(`${x.brood}\n${x.day}`),
+  )
+  return stretches(r, p, short, starts)
+}
+
+/** Stretches of days that are planned whole and yet may well lack: as much as futures go without. */
+export function doubtsOf(
+  r: PlanRequest,
+  p: PlanProblem,
+  cover: readonly Cover[],
+  starts: readonly RoomStart[],
+): PlanGap[] {
+  const weak = cover.filter(c => c.planned >= WHOLE_FROM && c.probability < SURE_FROM)
+  const days = weak.map(({ brood, day, probability }) => ({ brood, day, share: 1 - probability }))
+  return stretches(r, p, days, starts)
 }

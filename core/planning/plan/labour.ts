@@ -15,6 +15,8 @@ const DRAW_MIN = 1.25
 const MEAL_MIN = 1.75
 /** A hatch is started and another pulled on every day on which nauplii are eaten. */
 const HATCH_MIN = 10
+/** What is asked, ordered and looked at besides, on any day (working estimate). */
+const ERRANDS_MIN = 3
 /** From this share of a day's ration on somebody hatches for it. */
 const HATCHED_FROM = 0.1
 
@@ -78,7 +80,7 @@ export function minutesOpen(
   there: readonly number[],
   { rounds, pace, broodDays, running, hatching }: Spoken,
 ): number[] {
-  const left = [...there]
+  const left = there.map(minutes => minutes - ERRANDS_MIN * pace)
   const hatches = new Set<number>()
   for (const b of broodDays) {
     if (b.standby) continue

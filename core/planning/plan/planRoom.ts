@@ -6,7 +6,7 @@ import { buildProblem, type BuiltProblem } from './buildProblem'
 import { feedingStart, plannedStart, type PlannedStart } from './explainStart'
 import { bandsOf } from './fates'
 import { playFutures, type Cover } from './futures'
-import { gapsOf, type PlanGap } from './gaps'
+import { doubtsOf, gapsOf, type PlanGap } from './gaps'
 import type { Labour } from './labour'
 import { lastStarts, type LastStart } from './lastStarts'
 import { planGets, type PlanGet } from './planGets'
@@ -37,6 +37,8 @@ export interface CulturePlan {
   cover: (Omit<Cover, 'day'> & { day: LocalDate })[]
   lastStarts: LastStart[]
   gaps: PlanGap[]
+  /** Stretches that are planned whole and yet far from sure, with what would bridge them. */
+  doubts: PlanGap[]
   curves: FoodCurve[]
   /** By food: organisms a day of one new vessel, by days since its start; for moving starts about by eye. */
   profiles: Record<string, number[]>
@@ -74,6 +76,7 @@ export function planRoom(
   const solution = search.run()
   const { problem } = built
   const on = (day: number) => addDays(r.from, day)
+  const cover = playFutures(problem, solution, search.fates, r.seed)
   const worths = startWorths(problem, solution, search.fates, r.seed)
   const web = planWeb(r, built, solution)
   const all = [...solution.starts, ...web.starts]
@@ -98,12 +101,10 @@ export function planRoom(
     starts: starts.sort((a, b) => compare(a.on, b.on) || compare(a.food, b.food)),
     hatches: plannedHatches(r, problem, solution).lines,
     takes: takesOf(problem, solution, r.from),
-    cover: playFutures(problem, solution, search.fates, r.seed).map(c => ({
-      ...c,
-      day: on(c.day),
-    })),
+    cover: cover.map(c => ({ ...c, day: on(c.day) })),
     lastStarts: lastStarts(built.problem, built.starts, r.from),
     gaps: gapsOf(r, problem, solution, built.starts),
+    doubts: doubtsOf(r, problem, cover, built.starts),
     curves: supplyCurves(problem, { ...solution, starts: all }, built.starts, bandsOf(r, days)),
     profiles: profilesOf(built),
   }
@@ -171,6 +172,7 @@ function clashing(r: PlanRequest, built: BuiltProblem, days: number): CulturePla
     cover: [],
     lastStarts: lastStarts(built.problem, built.starts, r.from),
     gaps: [],
+    doubts: [],
     curves: [],
     profiles: {},
     takesUp: [],

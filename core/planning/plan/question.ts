@@ -7,7 +7,7 @@ import { keptPlan, startsLeft, startStates } from './keptPlan'
 import type { PlanProgress } from './planSearch'
 import { planRoom, type CulturePlan } from './planRoom'
 import { CERTAINTY, HORIZON, planRequest, type PlanRequest, type StartLine } from './request'
-import { foodsToTakeUp, withFoods } from './takeUp'
+import { foodsToBridge, foodsToTakeUp, withFoods } from './takeUp'
 import type { SolveLimits, Solver } from '../../math/solver'
 import { AWAY_MOST, isAsked, requestIf } from './whatIf'
 
@@ -50,7 +50,7 @@ export const pinsLeft = (
 /** So many times a food is taken up and the room planned again. */
 const MOST_TAKEN_UP = 2
 
-/** Where mouths go mostly without, the room is planned with what would feed them, kept here yet or not. */
+/** Where mouths go mostly without, or may well, the room is planned with what would feed them, kept here yet or not. */
 function withMoreFoods(
   request: PlanRequest,
   first: CulturePlan,
@@ -61,7 +61,8 @@ function withMoreFoods(
   let plan = first
   const takesUp: string[] = []
   for (let n = 0; n < MOST_TAKEN_UP && plan.status !== 'infeasible'; n++) {
-    const more = foodsToTakeUp(plan.gaps, takesUp)
+    const gaps = foodsToTakeUp(plan.gaps, takesUp)
+    const more = gaps.length > 0 ? gaps : foodsToBridge(plan.doubts)
     if (more.length === 0) break
     takesUp.push(...more)
     const state = withFoods(request.state, takesUp)

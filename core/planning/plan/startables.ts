@@ -13,6 +13,7 @@ import { addHours, hoursBetween } from '../../time/localDate'
 import type { Reliability } from './redundancy'
 import { startMinutes } from '../startMinutes'
 import { tendMinutes } from './labour'
+import type { StartLine } from './request'
 import type { Line, Running, Startable } from './problem'
 import { vesselClasses, type VesselClass } from './vesselClasses'
 
@@ -85,15 +86,27 @@ export function reliabilityOf(
   }
 }
 
+/** The school of a food: as somebody pinned it, as it was used last, else its first. */
+function schoolOf(
+  food: Food,
+  last: CultureState | undefined,
+  pins: readonly StartLine[],
+): FoodMethod {
+  const pinned = pins.findLast(p => p.food === food.profile.id)?.method
+  const of = (id: string | undefined) => food.methods.find(m => m.id === id)
+  return of(pinned) ?? of(last?.record.methodId) ?? food.methods[0]!
+}
+
 /**
- * Foods that are grown here, each by the school that was used last, else by its first, in the vessels that are free.
- * @param warmerC the whole room against what it shows
+ * Foods that are grown here, each by its school, in the vessels that are free.
+ * @param warmerC the whole room against what it shows @param pins starts that somebody set by hand
  */
 export function roomStarts(
   state: RoomState,
   readings: ReadonlyMap<string, CultureReading>,
   days: number,
   warmerC = 0,
+  pins: readonly StartLine[] = [],
 ): RoomStart[] {
   const alive = running(state.cultureStates)
   const pace = paceOf(state.entries, state.today).factor
@@ -103,7 +116,7 @@ export function roomStarts(
     const last = [...state.cultureStates]
       .filter(c => c.record.foodId === id)
       .sort((a, b) => (a.record.startedAt < b.record.startedAt ? 1 : -1))[0]
-    const method = food.methods.find(m => m.id === last?.record.methodId) ?? food.methods[0]!
+    const method = schoolOf(food, last, pins)
     const { placeId, temperatureC } = standsAt(state, food, last, warmerC)
     const needsStarter = method.starterShare > 0
     const mother = alive.some(

@@ -6,6 +6,8 @@ import type { PlanGap } from './gaps'
 const MOSTLY_LACKS = 0.5
 /** Beside a line that is taken up, what still lacks from this share on is bridged. */
 const STILL_LACKS = 0.2
+/** Doubtful days are worth a tin from so many on. */
+const LONG_D = 2
 /** And it must close so much of that, so surely. */
 const WORTH = 0.3
 
@@ -36,6 +38,14 @@ export function foodsToTakeUp(gaps: readonly PlanGap[], besides: readonly string
       const way = first ? (of('other food') ?? of('bridge')) : of('bridge')
       return way ? [way.food] : []
     })
+  return [...new Set(found)]
+}
+
+/** What bridges days that are planned and far from sure, where the room keeps nothing of the kind: dry food in a tin. */
+export function foodsToBridge(doubts: readonly PlanGap[]): string[] {
+  const found = doubts
+    .filter(d => d.share >= STILL_LACKS && d.days >= LONG_D)
+    .flatMap(d => cheapest(d.ways.filter(w => w.kind === 'bridge'))?.food ?? [])
   return [...new Set(found)]
 }
 

@@ -50,6 +50,15 @@ describe('demand', () => {
 })
 
 describe('the plan of a room', () => {
+  it('starts a food by the school that somebody pinned, all of its vessels alike', () => {
+    const of = (p: ReturnType<typeof plan>) =>
+      new Set(p.starts.filter(s => s.food === 'microworm').map(s => s.method))
+    const usual = plan({ foods: ['microworm'] })
+    const first = usual.starts[0]!
+    const pin = { food: 'microworm', on: first.on, vessels: first.vessels, method: 'bread' }
+    expect([...of(usual)]).toEqual(['oats'])
+    expect([...of(plan({ foods: ['microworm'] }, { pins: [pin] }))]).toEqual(['bread'])
+  })
   it('starts every culture in time for the brood, and names brood, date, days to ready and failures', () => {
     const p = plan()
     expect(p.status).toBe('optimal')

@@ -1,7 +1,8 @@
 import { beforeAll, describe, expect, it } from 'vitest'
 import type { Solver } from '@renatus/core/math/solver'
 import { answerPlan } from '@renatus/core/planning/plan/question'
-import { foodsToTakeUp } from '@renatus/core/planning/plan/takeUp'
+import { decisions } from '@renatus/core/planning/plan/decisions'
+import { foodsToBridge, foodsToTakeUp } from '@renatus/core/planning/plan/takeUp'
 import { NOTHING_ELSE } from '@renatus/core/planning/plan/whatIf'
 import { EXACT, planOf, smallRoom, theSolver } from './small'
 
@@ -26,6 +27,22 @@ describe('what a room does not keep', () => {
     if (mine) expect(mine.orderBy).toBeNull()
     const judged = { ...q, onlyPinned: true, whatIf: NOTHING_ELSE }
     expect(answerPlan(state, readings, judged, solver, EXACT).takesUp).toEqual([])
+  })
+  it('is a tin that bridges where days are planned and far from sure, and decided with its way', () => {
+    // Infusoria in one corner of the room may fail together, however many jars there are.
+    const doubtful = { ...room, foods: ['brine-shrimp', 'infusoria'] }
+    const bare = planOf(solver, doubtful)
+    expect(bare.gaps.filter(g => g.share > 0.5)).toEqual([])
+    expect(bare.doubts.length).toBeGreaterThan(0)
+    expect(foodsToBridge(bare.doubts)).toHaveLength(1)
+    const told = decisions(bare, 'UTC', 40).filter(d => d.kind === 'doubt')
+    expect(told.map(d => d.way !== null)).toContain(true)
+    const { state, readings } = smallRoom(doubtful)
+    const q = { seed: 1, days: 42, certainty: 0.95, pins: [], onlyPinned: false }
+    const plan = answerPlan(state, readings, { ...q, whatIf: NOTHING_ELSE }, solver, EXACT)
+    expect(plan.takesUp).toEqual(foodsToBridge(bare.doubts))
+    const worst = (p: typeof plan) => Math.min(...p.cover.map(c => c.probability))
+    expect(worst(plan)).toBeGreaterThan(worst(bare) + 0.1)
   })
   it('is nothing where what is kept fits', () => {
     expect(foodsToTakeUp(planOf(solver, { species: 'guppy', freeOn: '2026-03-20' }).gaps)).toEqual(
