@@ -27,6 +27,7 @@ export function useAsIf() {
       on: s.on,
       vessels: s.vessels,
       readyDays: s.chances.readyDays,
+      orderBy: s.orderBy,
     })),
   )
   function name(id: string): string {

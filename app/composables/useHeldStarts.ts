@@ -9,7 +9,6 @@ export interface PlanStart extends HeldStart {
   forBrood: string
   neededOn: string
   readyBy: string | null
-  orderBy: string | null
   litres: number
   /** The line that would keep it; null where it is kept already. */
   change: PlanChange | null
@@ -78,7 +77,8 @@ export function useHeldStarts() {
     const judged = ahead.tried?.starts.find(
       x => x.food === s.food && x.on === held.on && x.method === held.method,
     )
-    return { ...s, ...held, readyDays: judged?.chances.readyDays ?? s.readyDays }
+    const { readyDays, orderBy } = judged ? { ...judged, ...judged.chances } : s
+    return { ...s, ...held, readyDays, orderBy }
   }
   /** As they would be. */
   const shown = computed(() => starts.value.flatMap(s => asHeld(s) ?? []))

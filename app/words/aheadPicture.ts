@@ -1,4 +1,5 @@
 import type { Bar, Lane, Mouth } from '@renatus/core/planning/plan/aheadPicture'
+import type { StartOrder } from '@renatus/core/planning/plan/startOrder'
 import { numberText } from '@renatus/core/units/numberText'
 import type { CultureFeed } from '@renatus/core/planning/plan/web'
 import { foodInText } from './foods'
@@ -18,11 +19,27 @@ export function mouthWords(m: Mouth, date: DayWords): string {
   return list([...free, ...bands, ...gaps]) || 'Nothing within these days.'
 }
 
+/** What is to be done about a starter, or what it is waited for. */
+export function orderWords(state: StartOrder['state'], date: string): string {
+  switch (state) {
+    case 'to order':
+      return `order its starter by ${date}`
+    case 'ordered':
+      return `its starter is ordered, due on ${date}`
+    case 'due':
+      return 'its starter is due today'
+    case 'late':
+      return `its starter is late: it was due on ${date}`
+  }
+}
+
 /** A vessel that stands or a start, as part of a sentence. */
 function barWords(b: Bar, date: DayWords): string {
   const until = `until ${date(b.to)}`
-  if (b.kind !== 'stands')
-    return `${plural(b.vessels, 'vessel')} to start on ${date(b.from)}, ready about ${date(b.ready)}, ${until}`
+  if (b.kind !== 'stands') {
+    const order = b.order ? `${orderWords(b.order.state, date(b.order.day))}, ` : ''
+    return `${order}${plural(b.vessels, 'vessel')} to start on ${date(b.from)}, ready about ${date(b.ready)}, ${until}`
+  }
   return b.ready <= 0
     ? `${b.name} gives ${until}`
     : `${b.name} is ready about ${date(b.ready)}, gives ${until}`

@@ -65,6 +65,9 @@ const pictureOut = z.object({
           ready: z.number(),
           vessels: z.number(),
           row: z.number(),
+          order: z
+            .object({ state: z.enum(['to order', 'ordered', 'due', 'late']), day: z.number() })
+            .nullable(),
         }),
       ),
       wanted: perDay,
@@ -197,6 +200,7 @@ const asHeld = (s: PlannedStart): HeldStart => ({
   vessels: s.vessels,
   kept: false,
   readyDays: s.chances.readyDays,
+  orderBy: s.orderBy,
 })
 
 const lineOf = (s: { on: string; vessels: number } | null) => s && { on: s.on, vessels: s.vessels }

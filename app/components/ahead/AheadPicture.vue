@@ -7,10 +7,10 @@ import { patternOf } from '~/components/broods/foodPattern'
 import FoodPatterns from '~/components/broods/FoodPatterns.vue'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
-import { laneWords, mouthWords } from '~/words/aheadPicture'
+import { laneWords, mouthWords, orderWords } from '~/words/aheadPicture'
 import { foodName } from '~/words/foods'
 import { plural } from '~/words/round'
-import { isNarrow, layoutOf, supplyPaths, type Placed } from './pictureGeometry'
+import { isNarrow, layoutOf, supplyPaths, type Placed, type PlacedLane } from './pictureGeometry'
 
 /** Eaters, lines, vessels, need and supply on one axis of days; starts are handles, moved by hand or keys. */
 const props = defineProps<{
@@ -75,6 +75,23 @@ const handles = computed(() =>
 )
 const handleText = (b: Bar, l: Placed<Lane>) =>
   `Start of ${plural(b.vessels, 'vessel')} of ${foodName(l.of.food)}`
+/** Starters that are to be ordered or are on their way, as parcels before their start. */
+const parcels = (l: PlacedLane) =>
+  l.of.bars.flatMap(b => {
+    if (!b.order) return []
+    const { state, day } = b.order
+    const x = layout.value.x(day)
+    return [
+      {
+        key: b.id,
+        state,
+        x,
+        y: l.rows[b.row]! + 5 + BAR_H / 2,
+        to: Math.max(12, layout.value.x(b.from) - x + 6 - HANDLE / 2),
+        text: orderWords(state, names.date(day)),
+      },
+    ]
+  })
 const lengthOf = (b: { from: number; to: number }) =>
   Math.max(2, layout.value.x(b.to) - layout.value.x(b.from) - 1)
 const wait = (b: Bar) => ({
@@ -211,6 +228,22 @@ function key(e: KeyboardEvent, bar: Bar) {
           >
             <title>{{ b.name || handleText(b, l) }}</title>
           </rect>
+        </g>
+        <g
+          v-for="p in parcels(l)"
+          :key="p.key"
+          :transform="`translate(${p.x - 6} ${p.y - 5})`"
+          :stroke="p.state === 'late' ? 'var(--harm)' : 'var(--ink)'"
+          stroke-width="1.5"
+        >
+          <line x1="12" :x2="p.to" y1="5" y2="5" stroke-dasharray="2 3" />
+          <rect
+            width="12"
+            height="10"
+            :fill="p.state === 'to order' ? 'var(--paper)' : 'var(--plan)'"
+          />
+          <path d="M0 3.5h12M6 0v3.5" />
+          <title>{{ p.text }}</title>
         </g>
         <line
           x1="0"

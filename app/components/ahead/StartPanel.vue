@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { foodOf } from '@renatus/core/foods/index'
+import { startOrder } from '@renatus/core/planning/plan/startOrder'
 import { daysBetween } from '@renatus/core/time/localDate'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
 import type { PlanStart } from '~/composables/useHeldStarts'
@@ -8,6 +9,7 @@ import { useUnits } from '~/composables/useUnits'
 import { useAheadStore } from '~/stores/ahead'
 import { useRoomStore } from '~/stores/room'
 import { slackWords } from '~/words/ahead'
+import { orderWords } from '~/words/aheadPicture'
 import { foodInText } from '~/words/foods'
 import { plural } from '~/words/round'
 
@@ -37,9 +39,8 @@ const slack = computed(() => {
 const more = computed(() => {
   const litres = `in ${units.litres(props.start.litres)} each`
   const forWhom = brood.value ? `for ${brood.value}, ${units.date(props.start.neededOn)}` : ''
-  const order = props.start.orderBy
-    ? `the starter is ordered by ${units.date(props.start.orderBy)}`
-    : ''
+  const is = room.state && startOrder(room.state, props.start)
+  const order = is ? orderWords(is.state, units.date(is.on)) : ''
   return [forWhom, litres, order].filter(Boolean).join('; ')
 })
 const schools = computed(() => foodOf(props.start.food)?.methods ?? [])

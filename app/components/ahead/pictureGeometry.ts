@@ -50,7 +50,7 @@ export interface Placed<T> {
   top: number
   height: number
 }
-interface PlacedLane extends Placed<Lane> {
+export interface PlacedLane extends Placed<Lane> {
   /** Tops of its rows of vessels. */
   rows: number[]
 }

@@ -2,9 +2,10 @@ import { foodOf } from '../../foods/index'
 import type { CultureReading } from '../../estimation/readCulture'
 import { running } from '../../stock/cultures'
 import type { RoomState } from '../../stock/roomState'
-import { daysBetween, hoursBetween } from '../../time/localDate'
+import { daysBetween, hoursBetween, type LocalDate } from '../../time/localDate'
 import type { CulturePlan } from './planRoom'
 import type { StartLine } from './request'
+import { startOrder, type StartOrder } from './startOrder'
 import { servesDays } from './startables'
 
 /** Days are counted from the first of the picture; `to` is the day after the last. */
@@ -32,6 +33,8 @@ export interface Bar {
   to: number
   vessels: number
   row: number
+  /** Of a start, where its starter is ordered or comes. */
+  order: { state: StartOrder['state']; day: number } | null
 }
 export interface Lane {
   food: string
@@ -51,6 +54,7 @@ export interface HeldStart extends StartLine {
   id: string
   kept: boolean
   readyDays: number
+  orderBy: LocalDate | null
 }
 
 /** What is eaten of from this share of a day's ration on is drawn, two foods at most. */
@@ -72,17 +76,20 @@ function runsOf(days: readonly number[]): { from: number; to: number }[] {
   return runs
 }
 
-/** Puts each in the first row that is free from its left edge on. */
+/**
+ * Puts each in the first row that is free from its left edge on.
+ * @param before days that it takes to the left of it
+ */
 function inRows<T extends { from: number; to: number }>(
   list: readonly T[],
   most = Infinity,
-  before = 0,
+  before: (of: T) => number = () => 0,
 ): (T & { row: number })[] {
   const ends: number[] = []
   return [...list]
     .sort((a, b) => a.from - b.from || a.to - b.to)
     .map(x => {
-      let row = ends.findIndex(end => end <= x.from - before)
+      let row = ends.findIndex(end => end <= x.from - before(x))
       if (row < 0) row = ends.length < most ? ends.length : ends.indexOf(Math.min(...ends))
       ends[row] = x.to
       return { ...x, row }
@@ -142,14 +149,24 @@ function standingBars(
       same.vessels++
       same.name += `, ${c.record.name}`
     } else
-      list.push({ id: c.id, name: c.record.name, kind: 'stands', from: 0, ready, to, vessels: 1 })
+      list.push({
+        id: c.id,
+        name: c.record.name,
+        kind: 'stands',
+        from: 0,
+        ready,
+        to,
+        vessels: 1,
+        order: null,
+      })
     found.set(c.record.foodId, list)
   }
   return found
 }
 
-function startBar(s: HeldStart, plan: CulturePlan): Omit<Bar, 'row'> {
+function startBar(s: HeldStart, plan: CulturePlan, state: RoomState): Omit<Bar, 'row'> {
   const from = daysBetween(plan.from, s.on)
+  const order = startOrder(state, s)
   const food = foodOf(s.food)
   const stands = food?.methods.find(m => m.id === s.method)?.renewAfterDays ?? s.readyDays
   return {
@@ -160,8 +177,13 @@ function startBar(s: HeldStart, plan: CulturePlan): Omit<Bar, 'row'> {
     ready: from + Math.round(s.readyDays),
     to: from + Math.round(stands),
     vessels: s.vessels,
+    order: order && { state: order.state, day: daysBetween(plan.from, order.on) },
   }
 }
+
+/** A handle, or the order that stands before it, wants room to the left of its bar. */
+const leftOf = (b: Pick<Bar, 'from' | 'order'>): number =>
+  Math.max(HANDLE_D, b.order ? b.from - b.order.day + 1 : 0)
 
 /**
  * A plan as one picture on one axis of days: eaters, and under them a lane for each food line with its vessels, need and supply.
@@ -185,8 +207,8 @@ export function aheadPicture(
   const foods = [...new Set([...curves.keys(), ...standing.keys(), ...started.map(s => s.food)])]
   const none = () => new Array<number>(days).fill(0)
   const lanes = foods.map((food): Lane => {
-    const mine = started.filter(s => s.food === food).map(s => startBar(s, plan))
-    const bars = inRows([...(standing.get(food) ?? []), ...mine], Infinity, HANDLE_D)
+    const mine = started.filter(s => s.food === food).map(s => startBar(s, plan, state))
+    const bars = inRows([...(standing.get(food) ?? []), ...mine], Infinity, leftOf)
     const curve = curves.get(food)
     return {
       food,

@@ -21,6 +21,7 @@ beforeAll(async () => {
     on: s.on,
     vessels: s.vessels,
     readyDays: s.chances.readyDays,
+    orderBy: s.orderBy,
   }))
 })
 const picture = (days = 40, held = starts) =>
