@@ -54,15 +54,29 @@ const lanes = computed(() =>
     barTop: (b: Bar) => l.rows[b.row]! + (hasStart(l.of, b.row) ? 5 : 0),
   })),
 )
-const gaps = computed(() =>
-  props.picture.mouths.flatMap(m =>
-    m.gaps.map(g => ({
-      key: `${m.brood}${g.from}`,
-      x: layout.value.x(g.from),
-      width: Math.max(3, layout.value.x(g.to) - layout.value.x(g.from)),
-      text: `gap: ${plural(g.to - g.from, 'day')}, ${names.brood(m.brood)}`,
-    })),
-  ),
+/** Width that the words of a gap take, px. */
+const GAP_TEXT = 150
+/** Gaps, their words above each other where they would lie on one another. */
+const gaps = computed(() => {
+  const ends: number[] = []
+  return shortDays.value.map(g => {
+    const free = ends.findIndex(end => end <= g.x)
+    const row = free < 0 ? ends.length : free
+    ends[row] = g.x + GAP_TEXT
+    return { ...g, row }
+  })
+})
+const shortDays = computed(() =>
+  props.picture.mouths
+    .flatMap(m =>
+      m.gaps.map(g => ({
+        key: `${m.brood}${g.from}`,
+        x: layout.value.x(g.from),
+        width: Math.max(3, layout.value.x(g.to) - layout.value.x(g.from)),
+        text: `gap: ${plural(g.to - g.from, 'day')}, ${names.brood(m.brood)}`,
+      })),
+    )
+    .sort((a, b) => a.x - b.x),
 )
 const BAR_H = 7
 const HANDLE = 22
@@ -263,8 +277,8 @@ function key(e: KeyboardEvent, bar: Bar) {
           fill-opacity=".14"
         />
         <text
-          :x="Math.min(g.x + 3, layout.width - 150)"
-          :y="layout.height - 4"
+          :x="Math.min(g.x + 3, layout.width - GAP_TEXT)"
+          :y="layout.height - 4 - g.row * 14"
           font-size="13"
           font-weight="700"
           fill="var(--harm)"
