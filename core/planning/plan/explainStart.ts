@@ -1,5 +1,6 @@
 import type { Reason } from '../../reasons/reason'
 import type { RoomState } from '../../stock/roomState'
+import { dayText } from '../../time/dayText'
 import { addDays, daysBetween, type LocalDate } from '../../time/localDate'
 import { lastSafeDays } from './redundancy'
 import { numberText } from '../../units/numberText'
@@ -75,7 +76,7 @@ function worthText(r: PlanRequest, vessels: number, worth: StartWorth | null): s
   const number = vessels === 1 ? 'One vessel' : `${vessels} vessels`
   if (worth === null) return `${number}: nearer to what suits them best; no day hangs on it.`
   const { sure, without } = worth
-  const day = `${broodName(r.state, worth.brood)} on ${addDays(r.from, worth.day)}`
+  const day = `${broodName(r.state, worth.brood)} on ${dayText(addDays(r.from, worth.day))}`
   const less = vessels === 1 ? 'without it' : 'with one fewer'
   return `${number}: the food of ${day} is ${percent(sure)} % sure, ${less} ${percent(without)} %.`
 }
@@ -98,7 +99,7 @@ function whyStart(
       value: start.vessels,
       unit: '',
     },
-    rule: `For ${brood} on ${needed}: ready after ${Math.round(rel.readyDays)} days, nine in ten within ${Math.round(late)}; ${percent(rel.failure)} in 100 fail. ${worthText(r, start.vessels, worth)}${s.bought ? ` The starter is bought: ${s.leadDays} days to come.` : ''}`,
+    rule: `For ${brood} on ${dayText(needed)}: ready after ${Math.round(rel.readyDays)} days, nine in ten within ${Math.round(late)}; ${percent(rel.failure)} in 100 fail. ${worthText(r, start.vessels, worth)}${s.bought ? ` The starter is bought: ${s.leadDays} days to come.` : ''}`,
     formula: 'vessels',
     inputs: [
       {

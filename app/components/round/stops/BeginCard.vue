@@ -39,7 +39,7 @@ const late = computed(() =>
 )
 const to = computed(
   () =>
-    `/shelf/start?food=${start.value.food}&method=${method.value.id}&litres=${start.value.litres}&vessels=${start.value.left}`,
+    `/shelf/start?food=${start.value.food}&method=${method.value.id}&litres=${start.value.litres}&vessels=${props.stop.vessels}`,
 )
 /** As the last one of its food was made, until something else is said. */
 const made = reactive({ matter: '', water: '', medium: '', remark: '', ...props.stop.made })

@@ -64,7 +64,7 @@ export function beginDone(stop: BeginStop, given: BeginGiven | null, c: AnswerCo
   const { start, mother } = stop
   const food = foodOf(start.food)!
   const method = food.methods.find(m => m.id === start.method) ?? food.methods[0]!
-  const vessels = vesselsOf(stop, given?.vessels ?? start.left, c)
+  const vessels = vesselsOf(stop, given?.vessels ?? stop.vessels, c)
   const starterMl = method.starterShare * start.litres * 1000
   const mix = premixedFor(c.state.materials, method, start.litres * vessels.length)
   const wild = food.leastMatterGPerL !== undefined && mother === null

@@ -6,12 +6,12 @@ import { some, type Thing } from '../../thing'
 import type { BeginStop } from './find'
 
 /** What goes into the vessels, after the recipe of their school. */
-export function beginFetch({ start }: BeginStop, state: RoomState): Thing[] {
+export function beginFetch({ start, vessels }: BeginStop, state: RoomState): Thing[] {
   const food = foodOf(start.food)!
   const method = food.methods.find(m => m.id === start.method) ?? food.methods[0]!
-  const mix = premixedFor(state.materials, method, start.litres * start.left)?.name
+  const mix = premixedFor(state.materials, method, start.litres * vessels)?.name
   const { measures } = state.room
   return recipe(food, method, start.litres, measures, undefined, mix).lines.map(l =>
-    some(l.what, l.amount * start.left, l.unit),
+    some(l.what, l.amount * vessels, l.unit),
   )
 }

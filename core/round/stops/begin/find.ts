@@ -1,6 +1,9 @@
 import { foodOf } from '../../../foods/index'
 import type { HygieneClass } from '../../../foods/contract'
 import { startStates, type StartState } from '../../../planning/plan/keptPlan'
+import { startMinutes } from '../../../planning/startMinutes'
+import { budgetOf } from '../../../time/roundBudget'
+import { timeOf } from '../../../time/rounds'
 import { lastSafeDays, readyBy } from '../../../planning/plan/redundancy'
 import { stopKey, wasAnswered } from '../../../planning/reckoning/answered'
 import { isReady } from '../../../planning/reckoning/sourcesAt'
@@ -25,6 +28,8 @@ export interface Lateness {
 export interface BeginStop extends StopBase {
   kind: 'begin'
   start: StartState
+  /** Of those that are left, as many as the minutes of this round hold: the next round asks for the rest. */
+  vessels: number
   hygiene: HygieneClass
   late: Lateness
   steps: number
@@ -77,10 +82,19 @@ function isOnItsWay(c: RoundContext, start: StartState): boolean {
   return mine && motherFor(c, start.food) === null
 }
 
+/** As many vessels as are started within the minutes of a round; one in any case. */
+function vesselsNow(steps: number, left: number, minutes: number): number {
+  let n = Math.max(1, left)
+  while (n > 1 && startMinutes(steps, n) > minutes) n--
+  return n
+}
+
 /** Cultures that the kept plan starts at this round, and what is late with what to make of it. */
 export function findBegins(c: RoundContext): BeginStop[] {
   if (c.round.feedingOnly) return []
   const today = c.round.date
+  const round = c.state.room.rounds.find(r => r.at === timeOf(c.round))
+  const minutes = budgetOf(round, today)
   return startStates(c.state.entries, c.state.cultureStates).flatMap((start): BeginStop[] => {
     const food = foodOf(start.food)
     if (!food || start.left <= 0 || start.on > today || isOnItsWay(c, start)) return []
@@ -102,6 +116,7 @@ export function findBegins(c: RoundContext): BeginStop[] {
         must: waits === 0,
         waitsH: 24 * waits,
         start,
+        vessels: vesselsNow(method.start.length, start.left, minutes),
         hygiene: method.hygiene,
         late,
         steps: method.start.length,

@@ -8,7 +8,7 @@ import { beginWords } from './words'
 export const beginStops: StopKind<BeginStop, BeginGiven> = {
   kind: 'begin',
   find: findBegins,
-  minutes: s => startMinutes(s.steps, s.start.left),
+  minutes: s => startMinutes(s.steps, s.vessels),
   rank: s => ({ station: 'cultures', hygiene: s.hygiene }),
   words: beginWords,
   fetch: beginFetch,

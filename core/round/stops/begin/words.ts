@@ -8,7 +8,9 @@ import type { BeginStop } from './find'
 export function beginWords(stop: BeginStop, state: RoomState): StopLine[] {
   const food = foodOf(stop.start.food)!.profile
   const { left, litres, why } = stop.start
-  const unit = left === 1 ? 'vessel' : 'vessels'
+  const { vessels } = stop
+  const unit = vessels === 1 ? 'vessel' : 'vessels'
+  const rest = left > vessels ? ` The next round asks for the other ${left - vessels}.` : ''
   const each = formatLitres(litres, state.room.measures)
   const late = stop.late.code === 'on time' ? '' : ` (${stop.late.code})`
   const from = stop.mother ? `, from ${stop.mother.record.name}` : ''
@@ -16,10 +18,10 @@ export function beginWords(stop: BeginStop, state: RoomState): StopLine[] {
     {
       subject: food.name,
       verb: 'Start',
-      amount: left,
+      amount: vessels,
       unit,
-      big: `${left} ${unit}`,
-      text: `Start ${left} ${unit} of ${foodInSentence(food)}, ${each} each${from}${late}.`,
+      big: `${vessels} ${unit}`,
+      text: `Start ${vessels} ${unit} of ${foodInSentence(food)}, ${each} each${from}${late}.${rest}`,
       why,
     },
   ]

@@ -8,6 +8,7 @@ import { readyBy } from '@renatus/core/planning/plan/redundancy'
 import type { Solver } from '@renatus/core/math/solver'
 import { vessel } from '@renatus/core/records/records'
 import { broodLadder, foodsFor } from '@renatus/core/stock/broodLadder'
+import { dayText } from '@renatus/core/time/dayText'
 import { addDays, daysBetween, hoursBetween, toMs } from '@renatus/core/time/localDate'
 import { cultureOf } from '../../cultureRoom'
 import { uid } from '../../room'
@@ -69,7 +70,7 @@ describe('the plan of a room', () => {
         console.log(p.starts.map(x => [x.food, x.on, x.vessels, x.neededOn, x.readyBy].join(' ')))
       expect(s.on < s.neededOn).toBe(true)
       expect(s.why.rule).toContain('Angels')
-      expect(s.why.rule).toContain(s.neededOn)
+      expect(s.why.rule).toContain(dayText(s.neededOn))
       expect(s.why.rule).toMatch(/ready after \d+ days, nine in ten within \d+; \d+ in 100 fail/)
     }
     for (const l of p.lastStarts) expect(l.on < '2026-04-30').toBe(true)

@@ -3,6 +3,8 @@ import type { KeptPlan } from '@renatus/core/planning/plan/keptPlan'
 import type { Entry } from '@renatus/core/records/entries'
 import type { CultureRecord } from '@renatus/core/records/records'
 import { answerStop } from '@renatus/core/round/answerStop'
+import { wordsOf } from '@renatus/core/round/roundLines'
+import { kindOf } from '@renatus/core/round/stopKinds'
 import type { Round } from '@renatus/core/round/round'
 import { lateness } from '@renatus/core/round/stops/begin/find'
 import { makeId } from '@renatus/core/records/id'
@@ -55,6 +57,26 @@ describe('what the plan starts', () => {
     expect(begin([])).toMatchObject({ start: { left: 2 }, late: { code: 'on time' } })
     expect(begin([a])).toMatchObject({ start: { left: 1 } })
     expect(begin([a, b])).toBeUndefined()
+  })
+  it('is no more at a round than its minutes hold; the next round asks for the rest', () => {
+    const six = [kept([keptStart({ vessels: 6 })])]
+    const begin = (entries: Entry[], cultures: CultureRecord[] = [], now = NOW) =>
+      all(roundOf(entries, cultures, now)).find(s => s.kind === 'begin')
+    const stop = begin(six)!
+    expect(stop).toMatchObject({ start: { left: 6 } })
+    const many = stop.kind === 'begin' ? stop.vessels : 0
+    expect(many).toBeGreaterThan(0)
+    expect(many).toBeLessThan(6)
+    expect(kindOf(stop).minutes(stop)).toBeLessThanOrEqual(30)
+    const { state } = roundOf(six)
+    expect(wordsOf(stop, state)[0]!.text).toContain(
+      `The next round asks for the other ${6 - many}.`,
+    )
+    const made = Array.from({ length: many }, () => at(NOW))
+    const answered = [...six, ...done(roundOf(six), 'begin')]
+    expect(begin(answered, made)).toBeUndefined()
+    const evening = begin(answered, made, '2026-03-20T18:04:00.000Z')
+    expect(evening).toMatchObject({ start: { left: 6 - many } })
   })
   it('is made as the last of its food was, unless something else is said', () => {
     const old = at('2026-02-20T05:00:00Z')
