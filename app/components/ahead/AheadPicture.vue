@@ -56,7 +56,8 @@ const lanes = computed(() =>
 )
 /** Width that the words of a gap take, px. */
 const GAP_TEXT = 150
-/** Gaps, their words above each other where they would lie on one another. */
+const GAP_LINE = 15
+/** Gaps; their words stand at the foot of the picture, under each other where they would lie on one another. */
 const gaps = computed(() => {
   const ends: number[] = []
   return shortDays.value.map(g => {
@@ -66,6 +67,7 @@ const gaps = computed(() => {
     return { ...g, row }
   })
 })
+const gapRows = computed(() => gaps.value.reduce((n, g) => Math.max(n, g.row + 1), 0))
 const shortDays = computed(() =>
   props.picture.mouths
     .flatMap(m =>
@@ -154,7 +156,7 @@ function key(e: KeyboardEvent, bar: Bar) {
   <div ref="box" class="relative min-w-0 select-none" data-testid="ahead-picture">
     <svg
       :width="layout.width"
-      :height="layout.height"
+      :height="layout.height + gapRows * GAP_LINE"
       class="block max-w-full"
       role="img"
       :aria-label="`The next ${picture.days} days: ${plural(picture.mouths.length, 'brood')}, ${plural(picture.lanes.length, 'food')}; the table below says the same`"
@@ -278,7 +280,7 @@ function key(e: KeyboardEvent, bar: Bar) {
         />
         <text
           :x="Math.min(g.x + 3, layout.width - GAP_TEXT)"
-          :y="layout.height - 4 - g.row * 14"
+          :y="layout.height + 12 + g.row * GAP_LINE"
           font-size="13"
           font-weight="700"
           fill="var(--harm)"
