@@ -144,7 +144,8 @@ function factWords(c: FactChange): string {
 
 const STATE_WORDS = { well: 'well again', apart: 'set apart', doubtful: 'doubtful', lost: 'lost' }
 export function slackWords(slack: number): string {
-  if (slack < 0) return `It is late: nine in ten are ready only ${days(slack)} after the day it is wanted.`
+  if (slack < 0)
+    return `It is late: nine in ten are ready only ${days(slack)} after the day it is wanted.`
   return slack === 0 ? 'Not a day to lose.' : `${days(slack)} to spare.`
 }
 
