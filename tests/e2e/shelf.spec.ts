@@ -101,6 +101,8 @@ test('a culture from its method card to the last spoon: start, look, take, undo,
   // The other one is lost, and comes back as an exercise: as it was believed to stand a week before.
   await at(page, '2026-04-01T05:34:00Z')
   await page.getByTestId('culture-Microworms 2').click()
+  // What it should look like comes with its reading: until then all below it moves.
+  await page.getByTestId('look-0').waitFor({ timeout: 60_000 })
   await page.getByRole('button', { name: 'Something else' }).click()
   await me.hold(/^Failed/)
   await expect(page.getByText('It ended')).toBeVisible()

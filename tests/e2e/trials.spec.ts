@@ -18,7 +18,9 @@ async function labels(page: Page): Promise<Map<string, string>> {
 /** One look at a jar, by the buttons: milky, or clear with many specks. */
 async function look(page: Page, label: string, isClear: boolean) {
   await page.locator(`[data-member="${label}"]`).getByRole('link', { name: label }).click()
-  await expect(page.getByRole('heading', { name: new RegExp(`^${label}`) })).toBeVisible()
+  await expect(page.getByRole('heading', { name: new RegExp(`^${label}`) })).toBeVisible({
+    timeout: 60_000,
+  })
   const first = page.getByTestId('look-0')
   await first.click({ timeout: 60_000 })
   const form = page.getByRole('region', { name: 'Look' }).locator('form')
