@@ -43,6 +43,12 @@ const quiet = computed(() => {
   const calm = broods.value.filter(b => b.gaps.length === 0 && isSure(b.days))
   return calm.length > MOST_QUIET ? calm : []
 })
+/** What the bars of a brood show, for whoever does not see them. */
+function spoken(b: (typeof broods.value)[number]): string {
+  const short = (g: (typeof b.gaps)[number]) =>
+    `${Math.round(g.share * 100)} % short ${span(g.from, g.to, units.date)}`
+  return `${b.name}, ${props.plan.days} days: ${b.sure} ${b.gaps.map(short).join('; ')}`.trim()
+}
 const told = computed(() => broods.value.filter(b => !quiet.value.includes(b)))
 </script>
 
@@ -59,12 +65,7 @@ const told = computed(() => broods.value.filter(b => !quiet.value.includes(b)))
       <p class="flex flex-wrap gap-x-3 items-baseline">
         <strong>{{ b.name }}</strong><span class="small">{{ b.free }}. {{ b.sure }}</span>
       </p>
-      <CoverBars
-        :days="b.days"
-        :first="b.first"
-        :of="plan.days"
-        :label="`${b.name}, ${plan.days} days: ${b.sure} ${b.gaps.map(g => `${Math.round(g.share * 100)} % short ${span(g.from, g.to, units.date)}`).join('; ')}`"
-      />
+      <CoverBars :days="b.days" :first="b.first" :of="plan.days" :label="spoken(b)" />
       <div v-for="g in b.gaps" :key="g.from" class="border-l-[6px] border-harm pl-3">
         <p>
           <strong>Up to {{ Math.round(g.share * 100) }} % short</strong>
@@ -105,12 +106,7 @@ const told = computed(() => broods.value.filter(b => !quiet.value.includes(b)))
         <p class="flex flex-wrap gap-x-3 items-baseline">
           <strong>{{ b.name }}</strong><span class="small">{{ b.free }}.</span>
         </p>
-        <CoverBars
-          :days="b.days"
-          :first="b.first"
-          :of="plan.days"
-          :label="`${b.name}, ${plan.days} days: ${b.sure}`"
-        />
+        <CoverBars :days="b.days" :first="b.first" :of="plan.days" :label="spoken(b)" />
       </div>
     </details>
     <p class="small mt-2">
