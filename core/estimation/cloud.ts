@@ -33,14 +33,16 @@ export function weightsOf(cloud: Cloud): Float64Array {
   for (const p of cloud) if (p.logWeight > top) top = p.logWeight
   const w = new Float64Array(cloud.length)
   let sum = 0
-  cloud.forEach((p, i) => {
-    sum += w[i] = Math.exp(p.logWeight - top)
-  })
+  for (let i = 0; i < w.length; i++) sum += w[i] = Math.exp(cloud[i]!.logWeight - top)
   for (let i = 0; i < w.length; i++) w[i]! /= sum
   return w
 }
 
-export const effectiveNumber = (w: Float64Array) => 1 / w.reduce((s, x) => s + x * x, 0)
+export function effectiveNumber(w: Float64Array): number {
+  let sum = 0
+  for (let i = 0; i < w.length; i++) sum += w[i]! ** 2
+  return 1 / sum
+}
 
 /** Weighted quantiles. */
 export function bandOf(x: ArrayLike<number>, w: ArrayLike<number>): Band {
@@ -77,25 +79,37 @@ export const openKeys = (culture: Culture): string[] =>
     .filter(([, p]) => p.logSd > 0)
     .map(([key]) => key)
 
+/** A number of each course. */
+export function valuesOf(cloud: Cloud, of: (p: Particle) => number): Float64Array {
+  const values = new Float64Array(cloud.length)
+  for (let i = 0; i < values.length; i++) values[i] = of(cloud[i]!)
+  return values
+}
+
+function weighted(w: Float64Array, of: (i: number) => number): number {
+  let sum = 0
+  for (let i = 0; i < w.length; i++) sum += w[i]! * of(i)
+  return sum
+}
+
 /** Draws the cloud anew by weight, and moves copies apart without widening what is believed of the parameters. */
 export function resample(cloud: Cloud, w: Float64Array, chance: RandomStream): Particle[] {
   const keys = openKeys(cloud[0]!.culture)
-  const logs = keys.map(key => Float64Array.from(cloud, p => Math.log(p.culture.params[key]!)))
-  const mean = logs.map(log => log.reduce((m, x, i) => m + w[i]! * x, 0))
-  const sd = logs.map((log, k) =>
-    Math.sqrt(log.reduce((v, x, i) => v + w[i]! * (x - mean[k]!) ** 2, 0)),
-  )
+  const logs = keys.map(key => valuesOf(cloud, p => Math.log(p.culture.params[key]!)))
+  const mean = logs.map(log => weighted(w, i => log[i]!))
+  const sd = logs.map((log, k) => Math.sqrt(weighted(w, i => (log[i]! - mean[k]!) ** 2)))
   return systematic(w, cloud.length, chance.next()).map(index => {
     const from = cloud[index]!
     const culture = copyCulture(from.culture)
     const params = { ...culture.params }
+    culture.params = params
     keys.forEach((key, k) => {
       const pulled = SHRINK * logs[k]![index]! + (1 - SHRINK) * mean[k]!
       params[key] = Math.exp(pulled + chance.normal(0, KERNEL * sd[k]!))
     })
     culture.family.nudge(culture.state, Math.exp(chance.normal(0, STATE_JITTER)))
     return {
-      culture: { ...culture, params },
+      culture,
       lean: from.lean,
       blur: from.blur,
       logWeight: 0,
@@ -105,4 +119,10 @@ export function resample(cloud: Cloud, w: Float64Array, chance: RandomStream): P
 }
 
 export const copyCloud = (cloud: Cloud): Particle[] =>
-  cloud.map(p => ({ ...p, culture: copyCulture(p.culture) }))
+  cloud.map(p => ({
+    culture: copyCulture(p.culture),
+    lean: p.lean,
+    blur: p.blur,
+    logWeight: p.logWeight,
+    readyH: p.readyH,
+  }))

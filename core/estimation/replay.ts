@@ -2,7 +2,15 @@ import type { Readiness } from '../dynamics/contract'
 import type { Upkeep } from '../foods/contract'
 import { courseSteps, runSteps, STEP_H, type CourseStep } from '../foods/culture'
 import { randomStream, type RandomStream } from '../math/random'
-import { copyCloud, effectiveNumber, resample, weightsOf, type Cloud, type Particle } from './cloud'
+import {
+  copyCloud,
+  effectiveNumber,
+  resample,
+  valuesOf,
+  weightsOf,
+  type Cloud,
+  type Particle,
+} from './cloud'
 import {
   countLikelihood,
   densityLikelihood,
@@ -259,14 +267,15 @@ const impossible = (o: Observation, cloud: readonly Particle[]) =>
 function weigh(o: Observation, cloud: readonly Particle[]) {
   const before = weightsOf(cloud)
   const readiness = cloud.map(readinessOf)
-  const logDensity = Float64Array.from(cloud, p => Math.log(Math.max(LEAST_PER_ML, perMl(p))))
+  const logDensity = valuesOf(cloud, p => Math.log(Math.max(LEAST_PER_ML, perMl(p))))
   const was = summary(logDensity, readiness, before)
-  const logs = cloud.map(p => likelihood(o, p) ?? 0)
-  const evidence = Math.log(logs.reduce((s, l, n) => s + before[n]! * Math.exp(l), 0))
+  let evidence = 0
+  for (let n = 0; n < cloud.length; n++) {
+    const log = likelihood(o, cloud[n]!) ?? 0
+    cloud[n]!.logWeight += log
+    evidence += before[n]! * Math.exp(log)
+  }
   const signs = o.kind === 'look' ? Math.max(1, Object.keys(o.signs).length) : Infinity
-  cloud.forEach((p, n) => {
-    p.logWeight += logs[n]!
-  })
   const weights = weightsOf(cloud)
   const is = summary(logDensity, readiness, weights)
   const move = {
@@ -274,7 +283,7 @@ function weigh(o: Observation, cloud: readonly Particle[]) {
     ready: [was.ready, is.ready] as [number, number],
     failed: [was.failed, is.failed] as [number, number],
   }
-  return { move, weights, surprising: evidence / signs < SURPRISING }
+  return { move, weights, surprising: Math.log(evidence) / signs < SURPRISING }
 }
 
 const copyCheckpoint = (c: Checkpoint): Checkpoint => ({

@@ -176,7 +176,16 @@ export function runCulture(
 }
 
 /** A culture that may be moved on without touching the first. */
-export const copyCulture = (c: Culture): Culture => ({ ...c, state: c.family.copy(c.state) })
+export const copyCulture = (c: Culture): Culture => ({
+  food: c.food,
+  method: c.method,
+  family: c.family,
+  params: c.params,
+  setup: c.setup,
+  state: c.family.copy(c.state),
+  ageH: c.ageH,
+  upkeep: c.upkeep,
+})
 
 /** A copy that is kept by its card from now on, whatever of it somebody has done by hand so far. */
 export const keptByCard = (c: Culture): Culture => ({ ...copyCulture(c), upkeep: c.method.upkeep })

@@ -15,7 +15,8 @@
 static double arg[32];
 static double max2(double a, double b) { return a > b ? a : b; }
 static double min2(double a, double b) { return a < b ? a : b; }
-static double decay(double z) { return 1 / (1 + z * (1 + z * (0.5 + z * (1.0 / 6 + z / 24)))); }
+static double beyond(double z) { return 1 + z * (0.5 + z * (1.0 / 6 + z * (1.0 / 24))); }
+static double decay(double z) { return 1 / (1 + z * beyond(z)); }
 
 /* logistic: r at this and at the reference temperature, death, 1/tau, lag, x0 */
 static double grown(double x, double q, double r, double death, double days) {
@@ -69,7 +70,7 @@ static double consumer(long steps) {
       double dh = d + (settling * ((f + fh) / 2) - rotting * d) * h;
       double eating = imax * min2(settled + h, 1) / (fh + kf) * xh;
       double rate = eating + settling + rotting;
-      double out = rate > 0 ? f * (1 - decay(rate * dt)) / rate : 0;
+      double out = f * dt * decay(rate * dt) * beyond(rate * dt);
       double eaten = eating * out, sunk = settling * out, rottenf = rotting * out;
       double rottend = min2(d + sunk, rotting * max2(0, dh) * dt);
       double grew = eaten * assimilation, spent = min2(x + grew, dying * xh * dt);
@@ -91,7 +92,7 @@ static double consumer(long steps) {
 /* succession: use, grazing, dieB, dieC, breaking (all at this temperature), ks, kb, yield, growthShare, recycled, m0, s0, b0, c0 */
 static double held(double pool, double inflow, double rate, double dt) {
   double gone = rate * dt, e = decay(gone);
-  return pool * e + inflow * (gone > 1e-4 ? (1 - e) / gone : 1 - gone / 2);
+  return pool * e + inflow * e * beyond(gone);
 }
 static double succession(long steps) {
   double use = arg[0], grazing = arg[1], dieb = arg[2], diec = arg[3], breaking = arg[4];
@@ -112,8 +113,8 @@ static double succession(long steps) {
       double eaten = max2(0, s + broken - send), grew = eaten * yield;
       double graze = grazing * ch / (kb + bh);
       double goneb = max2(0, b + grew - held(b, grew, graze + dieb, dt));
-      double toc = share * goneb * (graze / max2(1e-12, graze + dieb));
-      double back = recycled * (goneb - goneb * (graze / max2(1e-12, graze + dieb)));
+      double eatenb = goneb * graze / max2(1e-12, graze + dieb), toc = share * eatenb;
+      double back = recycled * (goneb - eatenb);
       double cend = held(c, toc, diec, dt);
       lost += eaten - grew + (goneb - toc - back) + (c + toc - cend);
       m += back - broken;

@@ -2,7 +2,7 @@ import type { Family } from '../contract'
 import type { ConsumerParams } from './parameters'
 import { ail } from './ail'
 import { balance, look, readiness, stage, stock, surplusPerDay, yieldRatio } from './read'
-import { act, start, step, type ConsumerState } from './step'
+import { copy, act, start, step, type ConsumerState } from './step'
 
 /** Daphnia, Moina, rotifers: animals on suspended food, which settles and rots. */
 export const consumer: Family<ConsumerParams, ConsumerState> = {
@@ -10,7 +10,7 @@ export const consumer: Family<ConsumerParams, ConsumerState> = {
   start,
   step,
   act,
-  copy: s => ({ ...s }),
+  copy,
   nudge: (s, f) => {
     s.x *= f
   },

@@ -2,7 +2,7 @@ import type { Family } from '../contract'
 import type { LogisticParams } from './parameters'
 import { ail } from './ail'
 import { look, readiness, stage, stock, surplusPerDay, yieldRatio } from './read'
-import type { LogisticState } from './state'
+import { copy, type LogisticState } from './state'
 import { act, start, step } from './step'
 
 /** Worms, vinegar eels, paramecium, scuds: a population that grows on a medium that ages. */
@@ -11,7 +11,7 @@ export const logistic: Family<LogisticParams, LogisticState> = {
   start,
   step,
   act,
-  copy: s => ({ ...s }),
+  copy,
   nudge: (s, f) => {
     s.x = Math.min(1, s.x * f)
   },

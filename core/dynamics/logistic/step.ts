@@ -6,10 +6,31 @@ import { actionShare } from '../contract'
 import type { LogisticParams } from './parameters'
 import { airOf, growthRate, liquidSurfaceCm2, unitsOf, type LogisticState } from './state'
 
-// Temperatures and lengths of step are the same for all courses of a vessel.
-const warmth = lastAnswers(ctmi)
-const warmthAtReference = lastAnswers(ctmi)
-const q10 = lastAnswers((base, t, reference) => base ** ((t - reference) / 10))
+/**
+ * What hangs on the temperature alone, for whoever asked last: temperature, cardinal temperatures, Q10 and its reference, and what came
+ * of them, growth here and at the reference against the best, and the Q10 term. All courses of a vessel share them, and an engine
+ * reads an array of doubles without boxing them.
+ */
+const climate = new Float64Array(9).fill(NaN)
+const [GROWTH, GROWTH_AT_REFERENCE, Q10] = [6, 7, 8]
+
+function feel(p: LogisticParams, t: number): void {
+  const { tMin, tOpt, tMax, qT, tRef } = p
+  const same =
+    climate[0] === t &&
+    climate[1] === tMin &&
+    climate[2] === tOpt &&
+    climate[3] === tMax &&
+    climate[4] === qT &&
+    climate[5] === tRef
+  if (same) return
+  climate.set([t, tMin, tOpt, tMax, qT, tRef])
+  climate[GROWTH] = ctmi(t, tMin, tOpt, tMax)
+  climate[GROWTH_AT_REFERENCE] = ctmi(tRef, tMin, tOpt, tMax)
+  climate[Q10] = qT ** ((t - tRef) / 10)
+}
+
+// Lengths of step are the same for all courses of a vessel.
 const chanceWithin = lastAnswers((perWeek, days) => 1 - (1 - perWeek) ** (days / 7))
 
 /** Below this quality the medium feeds nobody. */
@@ -52,10 +73,11 @@ export function step(
   chance: RandomStream | null,
 ): void {
   const days = hours / 24
-  const qTerm = q10(p.qT, t, p.tRef)
+  feel(p, t)
+  const qTerm = climate[Q10]!
   const hot = t > p.tMax
   const death = hot ? BAD_RATE : p.death * qTerm
-  const r = growthRate(s, p, warmth(t, p.tMin, p.tOpt, p.tMax))
+  const r = growthRate(s, p, climate[GROWTH]!)
   s.rousedD = Math.max(0, s.rousedD - days)
   s.ageD += days
   if (
@@ -67,23 +89,25 @@ export function step(
     s.badAtD = s.ageD
   let grow = days
   if (s.lagLeft > 0) {
-    const reference = p.rOpt * warmthAtReference(p.tRef, p.tMin, p.tOpt, p.tMax)
+    const reference = p.rOpt * climate[GROWTH_AT_REFERENCE]!
     // Asleep for lag x r(Tref)/r(T): cold prolongs it, and a step may wake it in the middle.
     const waking = reference > 0 ? (r / reference) * days : 0
     grow = waking <= s.lagLeft ? 0 : days * (1 - s.lagLeft / waking)
     s.lagLeft = Math.max(0, s.lagLeft - waking)
     s.x *= Math.exp(-(hot ? death : 0) * (days - grow))
   }
-  const wear = (qTerm / p.tau) * (0.3 + 0.7 * s.x)
-  const qMid = Math.max(0, s.q - (wear * days) / 2)
+  const ageing = qTerm / p.tau
+  const qMid = Math.max(0, s.q - (ageing * (0.3 + 0.7 * s.x) * days) / 2)
+  let x = s.x
   if (s.ageD > s.badAtD) {
-    s.x *= Math.exp(-BAD_RATE * days)
-    if (s.x < 0.02) s.crashed = true
-  } else if (grow > 0) s.x = grown(s.x, qMid, r, death, grow, hot)
-  s.q = Math.max(0, s.q - (qTerm / p.tau) * (0.3 + 0.7 * s.x) * days)
-  s.x = Math.max(GONE * 1e-3, Math.min(1, s.x))
-  s.peak = Math.max(s.peak, s.x)
-  if (s.peak > 0.05 && s.x < GONE * 20) s.crashed = true
+    x *= Math.exp(-BAD_RATE * days)
+    if (x < 0.02) s.crashed = true
+  } else if (grow > 0) x = grown(x, qMid, r, death, grow, hot)
+  s.q = Math.max(0, s.q - ageing * (0.3 + 0.7 * x) * days)
+  x = Math.max(GONE * 1e-3, Math.min(1, x))
+  s.x = x
+  s.peak = Math.max(s.peak, x)
+  if (x < GONE * 20 && s.peak > 0.05) s.crashed = true
 }
 
 /** x after so many days: the logistic in closed form, or exponential death where that is the slower loss. */

@@ -2,7 +2,7 @@ import type { Family } from '../contract'
 import type { PhototrophParams } from './parameters'
 import { ail } from './ail'
 import { balance, look, readiness, stage, stock, surplusPerDay, yieldRatio } from './read'
-import { act, start, step, type PhototrophState } from './step'
+import { copy, act, start, step, type PhototrophState } from './step'
 
 /** Green water and marine phytoplankton: cells in a lit vessel that shade each other. */
 export const phototroph: Family<PhototrophParams, PhototrophState> = {
@@ -10,7 +10,7 @@ export const phototroph: Family<PhototrophParams, PhototrophState> = {
   start,
   step,
   act,
-  copy: s => ({ ...s }),
+  copy,
   nudge: (s, f) => {
     s.x *= f
   },

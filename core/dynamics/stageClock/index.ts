@@ -23,6 +23,15 @@ export interface StageClockState {
   setup: Setup
 }
 
+/** Field by field: an engine steps what it sees written out twice as fast as what was spread. */
+const copy = (s: StageClockState): StageClockState => ({
+  theta: s.theta,
+  n: s.n,
+  taken: s.taken,
+  empty: s.empty,
+  setup: s.setup,
+})
+
 /** Above the maximum nothing develops and larvae die at this rate, 1/d. */
 const HOT_DEATH = 1
 const MOST_SHARE = 1 / 3
@@ -158,7 +167,7 @@ export const stageClock: Family<StageClockParams, StageClockState> = {
   start,
   step,
   act,
-  copy: s => ({ ...s }),
+  copy,
   nudge: (s, f) => {
     s.n *= f
   },

@@ -2,7 +2,7 @@ import type { Family } from '../contract'
 import type { SuccessionParams } from './parameters'
 import { ail } from './ail'
 import { balance, look, readiness, stage, stock, surplusPerDay, yieldRatio } from './read'
-import { act, USUAL_FEED, start, step, type SuccessionState } from './step'
+import { copy, act, USUAL_FEED, start, step, type SuccessionState } from './step'
 
 /** Infusoria: bacteria bloom on plant matter, ciliates clear them away. */
 export const succession: Family<SuccessionParams, SuccessionState> = {
@@ -10,7 +10,7 @@ export const succession: Family<SuccessionParams, SuccessionState> = {
   start,
   step,
   act,
-  copy: s => ({ ...s }),
+  copy,
   nudge: (s, f) => {
     s.c *= f
   },

@@ -1,5 +1,5 @@
 import type { RandomStream } from '../../math/random'
-import { decay } from '../../math/decay'
+import { decay, meanDecay } from '../../math/decay'
 import { lastAnswers } from '../../math/lastAnswers'
 import { actionMgPerL, actionShare, type Action, type Environment, type Setup } from '../contract'
 import { BAD_LOSS, READY, type SuccessionParams } from './parameters'
@@ -25,6 +25,27 @@ export interface SuccessionState {
   m0: number
   setup: Setup
 }
+
+/** Field by field: an engine steps what it sees written out twice as fast as what was spread. */
+export const copy = (s: SuccessionState): SuccessionState => ({
+  m: s.m,
+  s: s.s,
+  b: s.b,
+  c: s.c,
+  loss: s.loss,
+  ageD: s.ageD,
+  peakB: s.peakB,
+  peakC: s.peakC,
+  past: s.past,
+  wasReady: s.wasReady,
+  turned: s.turned,
+  start: s.start,
+  added: s.added,
+  taken: s.taken,
+  lost: s.lost,
+  m0: s.m0,
+  setup: s.setup,
+})
 
 // The same for all courses of a vessel.
 const pace = lastAnswers((q10, t) => q10 ** ((t - 22) / 10))
@@ -83,8 +104,7 @@ export function step(
 function held(pool: number, inflow: number, rate: number, dt: number): number {
   const gone = rate * dt
   const e = decay(gone)
-  // (1 - e^-z)/z by its series where it would cancel.
-  return pool * e + inflow * (gone > 1e-4 ? (1 - e) / gone : 1 - gone / 2)
+  return pool * e + inflow * meanDecay(gone, e)
 }
 
 /**
@@ -124,7 +144,7 @@ function move(
     const grown = eaten * p.yield
     const graze = (grazing * cHalf) / (kb + bHalf)
     const goneB = Math.max(0, b + grown - held(b, grown, graze + dieB, dt))
-    const eatenB = goneB * (graze / Math.max(1e-12, graze + dieB))
+    const eatenB = (goneB * graze) / Math.max(1e-12, graze + dieB)
     const toC = growthShare * eatenB
     const back = recycled * (goneB - eatenB)
     const cEnd = held(c, toC, dieC, dt)
