@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import SlowWait from '~/components/shared/SlowWait.vue'
 import { defineAsyncComponent, ref, watch } from 'vue'
+import { breath } from '~/composables/breath'
 import { useRoomStore } from '~/stores/room'
 import { hasMarker, readMarker, type Marker } from '~/db/marker'
 
@@ -12,8 +13,14 @@ const roundView = () => import('~/components/round/RoundView.vue')
 const RoundView = defineAsyncComponent(roundView)
 const roundWaits = () => import('~/components/round/RoundWaits.vue')
 const RoundWaits = defineAsyncComponent(roundWaits)
-// A room that is not empty will have a round: its view comes while the round is reckoned.
-if (room.which === 'demo' || hasMarker()) void Promise.all([roundWaits(), roundView()])
+/** A room that is not empty will have a round: its view comes while the round is reckoned, in tasks of its own. */
+async function fetchRound(): Promise<void> {
+  await breath()
+  void roundWaits()
+  await breath()
+  void roundView()
+}
+if (room.which === 'demo' || hasMarker()) void fetchRound()
 
 const OPENING_WAYS =
   'Another tab of an older Renatus may hold the database: close all of them. Or this browser keeps no data for the page: allow storage, or leave the private window.'

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import QRCode from 'qrcode'
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { useRoute } from '#app/composables/router'
 import { cultureView } from '~/components/cultures/cultureView'
 import { LABEL_SHEETS, pagesOf, slotsOf } from '~/components/labels/labelSheets'
 import NoRoom from '~/components/shared/NoRoom.vue'
+import { useLabelCodes } from '~/composables/useLabelCodes'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
 import { plural } from '~/words/round'
@@ -39,26 +39,9 @@ const mm = (n: number) => `${n}mm`
 /** The code takes what the label leaves it: read at arm's length. */
 const codeMm = computed(() => Math.min(sheet.value.heightMm - 5, 110))
 const base = computed(() => (room.state?.room.address || location.origin).replace(/\/+$/, ''))
-const codes = ref<ReadonlyMap<string, string>>(new Map())
-watch(
-  [cultures, base],
-  async ([list, address]) => {
-    const drawn = await Promise.all(
-      list.map(
-        async c =>
-          [
-            c.id,
-            await QRCode.toString(`${address}/shelf/${c.id}`, {
-              type: 'svg',
-              margin: 2,
-              errorCorrectionLevel: 'M',
-            }),
-          ] as const,
-      ),
-    )
-    codes.value = new Map(drawn)
-  },
-  { immediate: true },
+const codes = useLabelCodes(
+  computed(() => cultures.value.map(c => c.id)),
+  base,
 )
 const dated = (at: string) => `${units.day(at)} ${units.dateOf(at).slice(0, 4)}`
 const print = () => window.print()

@@ -80,7 +80,7 @@ async function timed(act: () => Promise<unknown>, stands: () => Promise<unknown>
 async function measure(page: Page, base: string): Promise<Marks> {
   const article = () => page.getByRole('article').first().waitFor({ timeout: 120_000 })
   const link = (path: string) =>
-    page.evaluate(`window.useNuxtApp().$router.push(${JSON.stringify(path)}).then(() => undefined)`)
+    page.evaluate(`void window.useNuxtApp().$router.push(${JSON.stringify(path)})`)
   const all: Record<keyof Marks, number[]> = { round: [], shelf: [], log: [], done: [] }
   for (let i = 0; i < TIMES; i++) {
     all.round.push(await timed(() => page.goto(`${base}/?room=own`), article))

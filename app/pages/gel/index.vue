@@ -54,7 +54,7 @@ const rest = computed(() => broods.value.filter(b => b.dryMg <= 0))
       ><section v-if="broods.length" class="grid gap-1">
         <ShelfEdge name="Who gets what today" />
         <ul>
-          <GelBroodRow v-for="b in eaters" :key="b.brood.id" :row="b" />
+          <InTurn v-for="b in eaters" :key="b.brood.id"><GelBroodRow :row="b" /></InTurn>
         </ul>
         <details v-if="rest.length">
           <summary
@@ -63,7 +63,7 @@ const rest = computed(() => broods.value.filter(b => b.dryMg <= 0))
             {{ plural(rest.length, 'brood') }} without gel today
           </summary>
           <ul>
-            <GelBroodRow v-for="b in rest" :key="b.brood.id" :row="b" />
+            <InTurn v-for="b in rest" :key="b.brood.id"><GelBroodRow :row="b" /></InTurn>
           </ul>
         </details></section
     ></InTurn>
