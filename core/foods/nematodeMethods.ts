@@ -55,7 +55,7 @@ export function nematodeMethods(worms: string): readonly FoodMethod[] {
       gPerMl: 0.63,
       when: 'thin',
     },
-    feedingRule: 'Nothing until it is spent.',
+    feedingRule: 'A dust of yeast when it slackens, once a week at most.',
     harvestRule: 'Daily from the wall, a fifth of what there is.',
     renewRule: 'Every 2 to 3 weeks from a lively one; two or three in rotation.',
     renewAfterDays: 21,

@@ -2,6 +2,7 @@ import type { FamilyId } from '../dynamics/contract'
 import type { Backup } from '../stock/lines'
 import { addHours, hoursBetween, type Instant } from '../time/localDate'
 import { feedAmount, topUpMl, type Tended } from './amounts'
+import { gainOf } from './gainOf'
 
 export const TENDING = [
   'end',
@@ -42,6 +43,9 @@ const DOUBTFUL_FROM = 0.3
 const CROWDED_FROM = 0.15
 /** Hours after a feed of what is fed when it thins before it is fed again. */
 const THIN_FEED_H = 72
+/** What thins is fed before it does from this gain over a week on, and not oftener than once in a week (working estimates). */
+const FRESHENS_FROM = 0.15
+const FRESHEN_H = 7 * 24
 /** Share of what it takes to be ready before which nothing can be seen yet. */
 const NOTHING_BEFORE = 0.25
 const LATEST_FIRST_LOOK_H = 72
@@ -83,6 +87,16 @@ function lookDue(v: Tended): Tending {
   return { kind: 'look', at: addHours(startedAt, firstH), because }
 }
 
+/** A medium wears before anything shows: what somebody lives off is fed for what it should give, once in a week. */
+function freshenDue(v: Tended, last: Instant): Tending | null {
+  const { drawnAt } = v.culture
+  const isDrawn = drawnAt !== null && hoursBetween(drawnAt, v.now) < FRESHEN_H
+  const gain = gainOf(v, 'feed')
+  if (!isDrawn || inUse(v) <= 0.5 || gain < FRESHENS_FROM) return null
+  const because = `Fed now it should give ${percent(gain)} more over the week.`
+  return { kind: 'feed', at: addHours(last, FRESHEN_H), because }
+}
+
 function feedDue(v: Tended): Tending | null {
   const feed = feedAmount(v)
   if (!feed || v.culture.quarantine?.reason.includes('fed')) return null
@@ -99,8 +113,8 @@ function feedDue(v: Tended): Tending | null {
   }
   const thin = inUse(v) > 0.5 && (v.reading.look.movers ?? 3) < 1.5
   const wants = thin || v.reading.estimate.readiness.tiring > 0.5
-  if (!wants) return null
-  return { kind: 'feed', at: addHours(last, THIN_FEED_H), because: v.method.feedingRule }
+  if (wants) return { kind: 'feed', at: addHours(last, THIN_FEED_H), because: v.method.feedingRule }
+  return freshenDue(v, last)
 }
 
 function renewDue(v: Tended): Tending | null {

@@ -1,20 +1,13 @@
-import type { VesselAct } from '../estimation/actWorth'
 import { ofKind } from '../records/effectiveEntries'
 import type { RoomState } from '../stock/roomState'
 import { hoursBetween, toMs, type Instant } from '../time/localDate'
 import type { Tended } from './amounts'
+import { ACT, gainOf } from './gainOf'
 import { isDoubtful, type Tending, type TendingKind } from './tending'
 
 /** What an act is decided by beside its vessel. */
 type Logged = Pick<RoomState, 'entries' | 'now'>
 
-/** What the models call an act that falls due. */
-const ACT: Partial<Record<TendingKind, VesselAct>> = {
-  'thin out': 'thin',
-  'feed': 'feed',
-  'split': 'split',
-  'renew': 'renew',
-}
 const LOGGED: Partial<Record<TendingKind, string>> = {
   'thin out': 'takeOut',
   'split': 'split',
@@ -27,13 +20,6 @@ const BY_SCHOOL: readonly TendingKind[] = ['change water', 'stir']
 /** From this gain on knowing more before acting is worth a look. */
 const LOOK_GAINS_FROM = 0.05
 const REPEAT_H = 24
-
-/** Expected gain of an act against leaving the vessel, as a share of what it gives in a week. */
-export function gainOf(v: Tended, kind: TendingKind): number {
-  const act = ACT[kind]
-  const { worth } = v.reading.acts
-  return act && worth.leave > 0 ? worth[act] / worth.leave - 1 : 0
-}
 
 /** The same act within a day: it did not help, and is not advised again. */
 function wasTried(state: Logged, v: Tended, kind: TendingKind): boolean {

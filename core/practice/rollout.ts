@@ -106,11 +106,14 @@ function valueOf(g: Game, v: GameVessel, course: Culture, choice: Choice, later:
   return fed + LEFT_IS_WORTH * stands + spare - (COSTS[choice.act] ?? 0)
 }
 
-/** How much of what such a vessel usually holds stands, at most all of it. */
+/** A vessel fuller than usual counts for more, up to this many: it bears a bad week, and what is taken to renew it. */
+const FULLEST = 1.5
+
+/** How much of what such a vessel usually holds stands. */
 function standsOf(v: GameVessel, c: Culture): number {
   const usual = v.usual.gives / Math.max(0.01, v.usual.share)
   const has = c.family.stock(c.state, c.params).organisms
-  return aliveOf(c) * Math.min(1, Math.sqrt(has / usual))
+  return aliveOf(c) * Math.min(FULLEST, Math.sqrt(has / usual))
 }
 /** What stands instead when a vessel is given up: its second one, or a fresh start. */
 const anew = (v: GameVessel): Culture =>

@@ -155,6 +155,7 @@ describe('every family', () => {
       const k = startCulture(food, food.methods[0]!, { volumeL: 2 }, null)
       const before = JSON.stringify(k.state)
       const other: Culture = { ...k, state: k.family.copy(k.state) }
+      expect(other.state).toStrictEqual(k.state)
       runCulture(other, 48, () => 22, null)
       expect(JSON.stringify(k.state)).toBe(before)
     }

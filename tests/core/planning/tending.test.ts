@@ -14,6 +14,7 @@ import {
   harvestRefusals,
   waterRefusals,
 } from '@renatus/core/planning/refusals'
+import { gainOf } from '@renatus/core/planning/gainOf'
 import { starterFrom, starterRatio, usualStart } from '@renatus/core/planning/starter'
 import { tending } from '@renatus/core/planning/tending'
 import { foodOf } from '@renatus/core/foods/index'
@@ -92,6 +93,27 @@ describe('what a culture wants', () => {
         }),
       ]),
     ).not.toContain('look')
+  })
+  it('what is drawn from is fed before it thins, once in a week, for what that should give; what nobody draws from is left', () => {
+    const old = '2026-03-15T06:00:00.000Z'
+    const did = (at: string, kind: 'culture.harvested' | 'culture.did', data: object) =>
+      log(at, kind, { cultureId: worm.id, ...data } as never)
+    const drawn = ['2026-03-12', '2026-03-13', '2026-03-14'].map(d =>
+      did(`${d}T06:00:00Z`, 'culture.harvested', { seen: 'good', share: 0.3 }),
+    )
+    const v = tendedOf(worm, old, drawn)
+    const feed = tending(v, backupOf([v.culture], worm.id)).find(t => t.kind === 'feed')
+    expect(feed!.at <= old).toBe(true)
+    expect(feed!.because).toBe(
+      `Fed now it should give ${Math.round(100 * gainOf(v, 'feed'))} % more over the week.`,
+    )
+    const fed = did('2026-03-13T07:00:00Z', 'culture.did', {
+      action: 'feed',
+      amount: 0.3,
+      unit: 'g',
+    })
+    expect(wants(worm, old)).not.toContain('feed')
+    expect(wants(worm, old, [...drawn, fed])).not.toContain('feed')
   })
   it('asks to renew by age, and to end what is lost', () => {
     expect(wants(worm, '2026-03-26T06:00:00.000Z')).toContain('renew')
