@@ -3,9 +3,11 @@ import type { Act } from '@renatus/core/practice/decision'
 import type { HandQuestion } from '@renatus/core/practice/handGame'
 import type { Confusion, LearnerStand, Skill } from '@renatus/core/practice/learner'
 import type { Judged } from '@renatus/core/practice/practise'
+import type { Told } from '@renatus/core/practice/told'
 import type { ExerciseKind } from '@renatus/core/practice/scenario'
 import { numberText } from '@renatus/core/units/numberText'
 import { SIGN_NAMES, STAGES } from './cultures'
+import { plural } from './round'
 
 const GAP = '\u00a0'
 const percent = (x: number) => `${Math.round(100 * x)}${GAP}%`
@@ -90,3 +92,34 @@ export function partedWords(d: {
     : `${what} What had been seen of it did not tell it either.`
 }
 export const goalWords = (x: number) => percent(x)
+
+const inCoins = (coins: number) => numberText(coins, { decimals: 1 })
+export const coinWords = (coins: number) => `${inCoins(coins)} ${coins === 1 ? 'coin' : 'coins'}`
+
+/** What came of an exercise beside its goal. @param names what was drawn, by vessel */
+export function toldWords(t: Told, names: readonly string[]): string {
+  const drawn = new Map<string, number>()
+  names.forEach((name, i) => drawn.set(name, (drawn.get(name) ?? 0) + (t.taken[i] ?? 0)))
+  const taken = [...drawn]
+    .filter(([, n]) => n >= 1)
+    .map(([name, n]) => `${numberText(n, { digits: 2 })} ${name}`)
+  return [
+    `${numberText(t.fed, { decimals: 1 })} of ${plural(t.of, 'day')} fed`,
+    `${plural(t.gaps, 'day')} of hunger`,
+    plural(t.foul, 'foul meal'),
+    `${plural(t.lost, 'vessel')} given up`,
+    `${t.minutes} min`,
+    coinWords(t.coins),
+    ...(taken.length > 0 ? [`${taken.join(' and ')} drawn`] : []),
+  ].join(', ')
+}
+
+/** The same of several players, a column each thing. */
+export const TOLD_COLUMNS: readonly { name: string; of: (t: Told) => string }[] = [
+  { name: 'Days of food', of: t => numberText(t.fed, { decimals: 1 }) },
+  { name: 'Days of hunger', of: t => String(t.gaps) },
+  { name: 'Foul meals', of: t => String(t.foul) },
+  { name: 'Given up', of: t => String(t.lost) },
+  { name: 'Minutes', of: t => String(t.minutes) },
+  { name: 'Coins', of: t => inCoins(t.coins) },
+]

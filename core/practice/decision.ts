@@ -51,5 +51,9 @@ export const MINUTES: Readonly<Record<Act | 'look' | 'take', number>> = {
   'take': 2,
 }
 
+/** Minutes that a decision takes. */
+export const minutesOf = (d: Pick<Decision, 'act' | 'look' | 'take'>): number =>
+  MINUTES[d.act] + (d.look ? MINUTES.look : 0) + (d.take > 0 ? MINUTES.take : 0)
+
 /** Most of a usual feed that can be given at once. */
 export const MOST_FEEDS = 5

@@ -14,7 +14,8 @@ import {
 } from '../foods/culture'
 import { randomStream, type RandomStream } from '../math/random'
 import type { HarvestGrade } from '../records/vocabulary'
-import { MINUTES, MOST_FEEDS, type Act, type Decision } from './decision'
+import { minutesOf, MOST_FEEDS, type Act, type Decision } from './decision'
+import { costOf } from './prices'
 import type { Befalls, VesselPlan, VesselScenario } from './scenario'
 import { usualOf, type Usual } from './usual'
 import { vesselSubject } from './vesselSubject'
@@ -47,6 +48,8 @@ export interface GameVessel {
   /** When each was done last. */
   last: Partial<Record<Act | 'look' | 'take', number>>
   starts: number
+  /** Organisms that were drawn of it. */
+  taken: number
 }
 
 /** What really happens, drawn once from the seed. */
@@ -69,6 +72,8 @@ export interface Game {
   foul: number
   lost: number
   minutes: number
+  /** Coins that starts, feeds and fresh media have cost. */
+  coins: number
   decisions: Decision[]
 }
 
@@ -139,6 +144,7 @@ export function startGame(scenario: VesselScenario, seed: number): Game {
     observations: [],
     last: {},
     starts: 0,
+    taken: 0,
   }))
   const game: Game = {
     scenario,
@@ -150,6 +156,7 @@ export function startGame(scenario: VesselScenario, seed: number): Game {
     foul: 0,
     lost: 0,
     minutes: 0,
+    coins: 0,
     decisions: [],
   }
   scenario.vessels.forEach((p, i) => {
@@ -252,7 +259,13 @@ function replace(g: Game, v: GameVessel, index: number): void {
   } else begin(g, v, index, g.day)
 }
 
+/** Whether there are coins left for an act. */
+export const canPay = (g: Game, v: GameVessel, act: Act): boolean =>
+  g.coins + costOf(v, act) <= (g.scenario.budget?.coins ?? Infinity)
+
 function doAct(g: Game, v: GameVessel, d: Decision): void {
+  if (!canPay(g, v, d.act)) return
+  g.coins += costOf(v, d.act)
   if (d.act === 'start' && v.culture === null) begin(g, v, d.vessel, g.day)
   if (v.culture === null || d.act === 'wait' || d.act === 'start') return
   const h = hoursOf(g, v)
@@ -273,7 +286,7 @@ function doAct(g: Game, v: GameVessel, d: Decision): void {
 function decide(g: Game, d: Decision): number {
   const v = g.vessels[d.vessel]
   if (!v) return 0
-  g.minutes += MINUTES[d.act] + (d.look ? MINUTES.look : 0) + (d.take > 0 ? MINUTES.take : 0)
+  g.minutes += minutesOf(d)
   const h = hoursOf(g, v)
   if (v.culture && d.look) {
     v.observations.push({ h, kind: 'look', signs: lookAt(g, d.vessel)! })
@@ -285,6 +298,7 @@ function decide(g: Game, d: Decision): number {
     const ratio = v.culture.family.yieldRatio(v.culture.state, v.culture.params)
     const want = wantOf(g, v)
     const came = drawFrom(v.culture, d.take)
+    v.taken += came
     const action = { kind: 'takeOut' as const, amount: d.take, unit: 'share' as const }
     v.observations.push({ h, kind: 'action', action })
     v.last.take = h
@@ -316,10 +330,20 @@ function live(g: Game, v: GameVessel, index: number, chance: RandomStream): void
   }
 }
 
+/** What fits into the minutes of a day, in the order in which it was decided. */
+function inTime(g: Game, decisions: readonly Decision[]): Decision[] {
+  let left = g.scenario.budget?.minutes ?? Infinity
+  return decisions.filter(d => {
+    const fits = minutesOf(d) <= left
+    if (fits) left -= minutesOf(d)
+    return fits
+  })
+}
+
 /** Ends a day with what was decided, and lives it through. What is decided for another day or a vessel that is not there is nothing. */
 export function nextDay(g: Game, decisions: readonly Decision[]): void {
   const today = decisions.filter(d => d.day === g.day)
-  const brought = today.reduce((sum, d) => sum + decide(g, d), 0)
+  const brought = inTime(g, today).reduce((sum, d) => sum + decide(g, d), 0)
   const wanted = g.vessels.some(v => wantOf(g, v) > 0) || hasMouths(g)
   g.fed.push(wanted ? Math.min(1, brought) : null)
   g.decisions.push(...today)

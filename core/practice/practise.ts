@@ -23,6 +23,7 @@ import { random } from './players/random'
 import { valueOn } from './rollout'
 import type { HandScenario, LookScenario, Scenario, VesselScenario } from './scenario'
 import { tellingSign } from './tellingSign'
+import { toldOfGame, type Told } from './told'
 import { weigh, worthOf } from './weigh'
 
 export const PLAYERS = { random, fixed, advice, perfect } as const
@@ -53,8 +54,10 @@ export interface Practised {
   course: CourseDay[]
   decisions: Judged[]
   outcome: Record<PlayerName | 'goal', number>
-  /** Of what was fed, lost and worked; null for looks and hands. */
-  told: { fed: number; foul: number; lost: number; minutes: number } | null
+  /** Of what was fed, lost, worked and paid; null for looks and hands. */
+  told: Told | null
+  /** The same of those who are played beside it. */
+  toldOf: Record<PlayerName, Told> | null
   judgement: Judgement | null
 }
 
@@ -145,12 +148,14 @@ export function judge(g: Game, d: Decision, memory: BeliefMemory): Judged | null
 const saidOf = (d: Decision, truth: Readiness): Saying | null =>
   d.saw && d.sure ? { said: SURE[d.sure - 1]!, right: d.saw === truth } : null
 
-function outcomeOf(s: VesselScenario, seed: number, mine: Game, by: PlayerName | null) {
-  const goals = Object.entries(PLAYERS).map(([name, player]) => [
-    name,
-    goalOf(name === by ? mine : playThrough(s, seed, player)),
-  ])
-  return { goal: goalOf(mine), ...(Object.fromEntries(goals) as Record<PlayerName, number>) }
+/** Who else plays the same exercise; who played it is not played again. */
+function othersOf(s: VesselScenario, seed: number, mine: Game, by: PlayerName | null) {
+  const games = Object.entries(PLAYERS).map(
+    ([name, player]) => [name, name === by ? mine : playThrough(s, seed, player)] as const,
+  )
+  const each = <T>(of: (g: Game) => T) =>
+    Object.fromEntries(games.map(([name, g]) => [name, of(g)])) as Record<PlayerName, T>
+  return { outcome: { goal: goalOf(mine), ...each(goalOf) }, toldOf: each(toldOfGame) }
 }
 
 function practiseVessels(
@@ -178,13 +183,11 @@ function practiseVessels(
     nextDay(g, today)
     lived(g.day, s.days)
   }
-  const days = g.fed.filter(f => f !== null)
-  const fed = days.reduce((a, b) => a + b, 0)
   return {
     course,
     decisions,
-    outcome: outcomeOf(s, seed, g, by),
-    told: { fed, foul: g.foul, lost: g.lost, minutes: g.minutes },
+    ...othersOf(s, seed, g, by),
+    told: toldOfGame(g),
     judgement: judgementOf(sayings),
   }
 }
@@ -245,6 +248,7 @@ function practiseLooks(
       perfect: 1,
     },
     told: null,
+    toldOf: null,
     judgement: judgementOf(rows.flatMap(({ q, mine }) => saidOf(mine as Decision, q.truth) ?? [])),
   }
 }
@@ -297,6 +301,7 @@ function practiseHands(
       perfect: 1,
     },
     told: null,
+    toldOf: null,
     judgement: null,
   }
 }

@@ -50,9 +50,17 @@ export interface Befalls {
   what: Ailment | { warmerC: number; days: number }
 }
 
+/** What there is to spend: minutes of each day, and coins in all. What does not fit into them is not done. */
+export interface Budget {
+  minutes: number
+  coins: number
+}
+
 export interface VesselScenario extends Base {
   kind: 'jar' | 'brood' | 'season'
   days: number
+  /** Where nothing is said, minutes and coins are only counted. */
+  budget?: Budget
   vessels: readonly VesselPlan[]
   /** Null: what counts is that they live. */
   mouths: Mouths | null

@@ -7,8 +7,14 @@ import type { Scenario } from '@renatus/core/practice/scenario'
 import { numberText } from '@renatus/core/units/numberText'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { STAGES } from '~/words/cultures'
-import { goalWords, judgedWords, partedWords, signWords } from '~/words/practice'
-import { plural } from '~/words/round'
+import {
+  goalWords,
+  judgedWords,
+  partedWords,
+  signWords,
+  TOLD_COLUMNS,
+  toldWords,
+} from '~/words/practice'
 import TruthPicture from './TruthPicture.vue'
 
 /** What was true all along, what it was taken for, and each decision against what could be known. */
@@ -21,13 +27,28 @@ const props = defineProps<{
 }>()
 const MOST_TOLD = 4
 const WORTH_TELLING = 0.15
+const OTHERS = [
+  ['fixed', 'The card by fixed days'],
+  ['advice', 'Renatus, followed blindly'],
+  ['random', 'Anything at random'],
+  ['perfect', 'Who sees into it'],
+] as const
 const bars = computed(() => [
   { name: 'You', goal: props.account.outcome.goal },
-  { name: 'The card by fixed days', goal: props.account.outcome.fixed },
-  { name: 'Renatus, followed blindly', goal: props.account.outcome.advice },
-  { name: 'Anything at random', goal: props.account.outcome.random },
-  { name: 'Who sees into it', goal: props.account.outcome.perfect },
+  ...OTHERS.map(([id, name]) => ({ name, goal: props.account.outcome[id] })),
 ])
+/** What it took everybody to reach that. */
+const spent = computed(() => {
+  const { told, toldOf } = props.account
+  if (!told || !toldOf) return []
+  return [{ name: 'You', told }, ...OTHERS.map(([id, name]) => ({ name, told: toldOf[id] }))]
+})
+/** What is drawn of each vessel. */
+const drawn = computed(() =>
+  'vessels' in props.scenario
+    ? props.scenario.vessels.map(v => foodOf(v.foodId)!.profile.units)
+    : [],
+)
 const isHands = computed(() => props.scenario.kind === 'hands')
 const dear = computed(() =>
   props.scenario.kind === 'look' || isHands.value
@@ -97,12 +118,7 @@ const many = computed(() => new Set(days.value.map(d => d.vessel)).size > 1)
       <p class="sentence">
         You reached
         <span class="amount" data-testid="goal">{{ goalWords(account.outcome.goal) }}</span>.
-        <template v-if="account.told"
-          >{{ numberText(account.told.fed, { decimals: 1 }) }} days of food,
-          {{ plural(account.told.foul, 'foul meal') }},
-          {{ plural(account.told.lost, 'vessel') }} given up,
-          {{ account.told.minutes }} min.</template
-        >
+        <template v-if="account.told">{{ toldWords(account.told, drawn) }}.</template>
       </p>
       <ul class="max-w-xl grid gap-1">
         <li
@@ -120,6 +136,43 @@ const many = computed(() => new Set(days.value.map(d => d.vessel)).size > 1)
           <span class="num text-right">{{ goalWords(b.goal) }}</span>
         </li>
       </ul>
+      <div
+        v-if="spent.length"
+        class="overflow-x-auto max-w-xl"
+        tabindex="0"
+        role="group"
+        aria-label="What it took"
+      >
+        <table class="num whitespace-nowrap w-full">
+          <thead>
+            <tr>
+              <th scope="col" class="text-left pr-4">What it took</th>
+              <th
+                v-for="c in TOLD_COLUMNS"
+                :key="c.name"
+                scope="col"
+                class="text-right pl-4 font-normal"
+              >
+                {{ c.name }}
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="s in spent" :key="s.name" class="border-t border-line">
+              <th
+                scope="row"
+                class="text-left pr-4"
+                :class="s.name === 'You' ? 'font-bold' : 'font-normal'"
+              >
+                {{ s.name }}
+              </th>
+              <td v-for="c in TOLD_COLUMNS" :key="c.name" class="text-right pl-4">
+                {{ c.of(s.told) }}
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
       <p class="max-w-prose">{{ scenario.teaches }}</p>
     </section>
     <section v-if="dear.length" class="grid gap-2">

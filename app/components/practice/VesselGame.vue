@@ -1,13 +1,22 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { Readiness } from '@renatus/core/dynamics/contract'
-import { ACTS, MINUTES, type Act, type Decision } from '@renatus/core/practice/decision'
-import { hoursOf, isOver, lookAt, nextDay, startGame, wantOf } from '@renatus/core/practice/game'
+import { ACTS, MINUTES, minutesOf, type Act, type Decision } from '@renatus/core/practice/decision'
+import {
+  canPay,
+  hoursOf,
+  isOver,
+  lookAt,
+  nextDay,
+  startGame,
+  wantOf,
+} from '@renatus/core/practice/game'
 import { decidedOn } from '@renatus/core/practice/practise'
+import { costOf } from '@renatus/core/practice/prices'
 import type { VesselScenario } from '@renatus/core/practice/scenario'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { useUnits } from '~/composables/useUnits'
-import { ACT_WORDS } from '~/words/practice'
+import { ACT_WORDS, coinWords } from '~/words/practice'
 import PracticeVessel from './PracticeVessel.vue'
 import SayForm from './SayForm.vue'
 
@@ -52,17 +61,36 @@ const vessels = computed(() =>
     signs: choices.value[i]?.look ? lookAt(game.value, i) : null,
   })),
 )
-const actsOf = (stands: boolean) =>
-  ACTS.filter(a => (stands ? a !== 'start' : a === 'start' || a === 'wait'))
+/** What may be done at a vessel, what it costs, and whether that can be paid. */
+const actsOf = (i: number) => {
+  const v = game.value.vessels[i]!
+  const stands = v.culture !== null
+  return ACTS.filter(a => (stands ? a !== 'start' : a === 'start' || a === 'wait')).map(act => {
+    const cost = costOf(v, act)
+    const words = cost > 0 ? `${ACT_WORDS[act]} (${coinWords(cost)})` : ACT_WORDS[act]
+    return { act, words, isDear: !canPay(game.value, v, act) }
+  })
+}
 const yesterday = computed(() => game.value.fed.at(-1) ?? null)
 const swims = computed(() => game.value.day >= game.value.hidden.swimDay)
-const minutes = computed(() =>
+const minutes = computed(() => choices.value.reduce((sum, c) => sum + minutesOf(c), 0))
+const coins = computed(() =>
   choices.value.reduce(
-    (sum, c) =>
-      sum + MINUTES[c.act] + (c.look ? MINUTES.look : 0) + (c.take > 0 ? MINUTES.take : 0),
-    0,
+    (sum, c, i) => sum + costOf(game.value.vessels[i]!, c.act),
+    game.value.coins,
   ),
 )
+const budget = computed(() => props.scenario.budget ?? null)
+/** Why the day cannot be ended like this; empty where it can. */
+const tooMuch = computed(() => {
+  if (!budget.value) return ''
+  if (minutes.value > budget.value.minutes)
+    return `That takes ${minutes.value} min; the day has ${budget.value.minutes}. Leave something for tomorrow.`
+  return coins.value > budget.value.coins
+    ? `That would make ${coinWords(coins.value)}; there are ${coinWords(budget.value.coins)} in all.`
+    : ''
+})
+const outOf = (most: number | undefined) => (most === undefined ? '' : ` of ${most}`)
 function go() {
   emit(
     'decided',
@@ -128,14 +156,20 @@ function go() {
         >
         <label class="font-semibold"
           >And then<select v-model="choices[i]!.act" class="field mt-1 block font-normal">
-            <option v-for="a in actsOf(v.stands)" :key="a" :value="a">{{ ACT_WORDS[a] }}</option>
+            <option v-for="a in actsOf(i)" :key="a.act" :value="a.act" :disabled="a.isDear">
+              {{ a.words }}
+            </option>
           </select></label
         >
       </div>
     </section>
+    <p v-if="tooMuch" role="alert" class="border-l-4 border-due pl-3">{{ tooMuch }}</p>
     <p class="flex flex-wrap gap-3 items-center">
-      <button class="btn btn-main px-8">On to day {{ day + 1 }}</button
-      ><span class="small num">{{ minutes }} min today, {{ game.minutes }} min so far</span>
+      <button class="btn btn-main px-8" :disabled="tooMuch !== ''">On to day {{ day + 1 }}</button
+      ><span class="small num"
+        >{{ minutes }}{{ outOf(budget?.minutes) }} min today, {{ game.minutes }} min so far;
+        {{ coinWords(coins) }}{{ outOf(budget?.coins) }} spent</span
+      >
     </p>
   </form>
 </template>

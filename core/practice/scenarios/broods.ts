@@ -6,6 +6,7 @@ export const broods: readonly VesselScenario[] = [
     id: 'first-brood',
     kind: 'brood',
     name: 'The first brood',
+    budget: { minutes: 20, coins: 14 },
     foods: ['infusoria', 'microworm'],
     days: 34,
     vessels: [
@@ -30,6 +31,7 @@ export const broods: readonly VesselScenario[] = [
     id: 'early-spawn',
     kind: 'brood',
     name: 'Three days early',
+    budget: { minutes: 20, coins: 16 },
     foods: ['paramecium', 'banana-worm'],
     days: 32,
     vessels: [
@@ -59,6 +61,7 @@ export const broods: readonly VesselScenario[] = [
     id: 'only-one-jar',
     kind: 'brood',
     name: 'Only one jar',
+    budget: { minutes: 20, coins: 6 },
     foods: ['infusoria'],
     days: 26,
     vessels: [
@@ -88,6 +91,7 @@ export const broods: readonly VesselScenario[] = [
     id: 'heat-wave',
     kind: 'season',
     name: 'A heat wave',
+    budget: { minutes: 25, coins: 18 },
     foods: ['moina', 'microworm', 'green-water'],
     days: 50,
     vessels: [
@@ -109,6 +113,7 @@ export const broods: readonly VesselScenario[] = [
     id: 'three-lines',
     kind: 'season',
     name: 'Three lines and one bad week',
+    budget: { minutes: 25, coins: 30 },
     foods: ['rotifer', 'marine-phytoplankton', 'copepod'],
     days: 45,
     vessels: [

@@ -16,7 +16,7 @@ import { mixing, stillNeeded } from '~/words/count'
 import { noEaterWords, pieces } from '~/words/gel'
 import { entrySentence } from '~/words/log'
 import { shortMinutes } from '~/words/planMinutes'
-import { judgedWords, partedWords } from '~/words/practice'
+import { coinWords, judgedWords, partedWords, toldWords } from '~/words/practice'
 import { plural, roundLead } from '~/words/round'
 import { amountOf, larderLead, lastsWords, moneyText } from '~/words/stores'
 import { armWords, moreWords, powerWords } from '~/words/trials'
@@ -86,6 +86,10 @@ function* sentencesOfNumbers(): Generator<string> {
     yield noEaterWords('Mix', Math.round(n))
     const judged = { day: n, vessel: 0, did: { act: 'wait', take: 0 }, luck: 0 } as const
     yield judgedWords({ ...judged, best: { act: 'feed', take: 0 }, value: -n })
+    const told = { fed: n, of: Math.round(n), gaps: Math.round(n), foul: 0, lost: Math.round(n) }
+    const worked = { ...told, minutes: Math.round(n), coins: n, taken: [n * 100] }
+    yield toldWords(worked, ['microworms'])
+    yield coinWords(n)
     yield powerWords(Math.max(1, Math.round(n)), 0.9, 1.5)
     yield moreWords(Math.round(n))
     for (const ask of TRIAL_ASKS) yield armWords({ mean: n, p10: n * 0.8, p90: n * 1.2 }, ask)

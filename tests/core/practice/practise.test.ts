@@ -1,13 +1,14 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { ACTS, decision } from '@renatus/core/practice/decision'
-import { goalOf, nextDay, startGame } from '@renatus/core/practice/game'
+import { canPay, goalOf, nextDay, startGame } from '@renatus/core/practice/game'
 import { handQuestion, handScore } from '@renatus/core/practice/handGame'
 import { judgementOf } from '@renatus/core/practice/judgement'
 import { lookQuestion } from '@renatus/core/practice/lookGame'
 import { fixed } from '@renatus/core/practice/players/fixed'
 import { perfect } from '@renatus/core/practice/players/perfect'
 import { random } from '@renatus/core/practice/players/random'
+import { PRICES } from '@renatus/core/practice/prices'
 import { lengthOf, playThrough, practise, problemOf } from '@renatus/core/practice/practise'
 import { scenarioOf, scenarios } from '@renatus/core/practice/scenarios/index'
 import type { HandScenario, LookScenario, VesselScenario } from '@renatus/core/practice/scenario'
@@ -31,6 +32,11 @@ describe('the exercises', () => {
     for (const s of scenarios) expect(lengthOf(s)).toBeGreaterThan(0)
   })
 
+  it('say what every food in them costs', () => {
+    const priced = scenarios.flatMap(s => ('vessels' in s && s.kind !== 'look' ? s.foods : []))
+    expect(priced.filter(food => !PRICES[food])).toEqual([])
+  })
+
   it('knowing all beats doing anything, and the card beats it too, over the seeds', () => {
     for (const id of ['oats-box', 'green-jar', 'first-brood', 'only-one-jar']) {
       const goal = (p: typeof random) => mean(SEEDS.map(s => goalOf(playThrough(jar(id), s, p))))
@@ -38,6 +44,38 @@ describe('the exercises', () => {
       expect(goal(perfect), id).toBeGreaterThan(goal(fixed))
       expect(goal(fixed), id).toBeGreaterThan(anything)
     }
+  })
+})
+
+describe('what there is to spend', () => {
+  const { minutes, coins } = jar('first-brood').budget!
+  it('is never overspent, by whoever does anything', () => {
+    for (const seed of SEEDS) {
+      const g = playThrough(jar('first-brood'), seed, random)
+      expect(g.coins).toBeLessThanOrEqual(coins)
+      expect(g.minutes).toBeLessThanOrEqual(minutes * g.day)
+    }
+  })
+  it('what does not fit into the minutes of a day or into the coins is not done', () => {
+    const start = (vessel: number) => d({ day: 0, vessel, act: 'start' })
+    const g = startGame(jar('first-brood'), 1)
+    nextDay(g, [0, 1, 2].map(start))
+    expect(g.vessels.map(v => v.culture !== null)).toEqual([true, true, false])
+    expect([g.minutes, g.coins]).toEqual([20, 2 * PRICES.infusoria!.start])
+    g.coins = coins
+    nextDay(g, [d({ day: 1, vessel: 0, act: 'feed' })])
+    expect(g.vessels[0]!.observations).toEqual([])
+    expect(canPay(g, g.vessels[2]!, 'start')).toBe(false)
+  })
+  it('is told with what was fed, of the learner and of those who are played beside', () => {
+    const { told, toldOf } = practise(jar('larvae-bucket'), 2, 'fixed')
+    expect(told).toEqual(toldOf!.fixed)
+    const g = playThrough(jar('larvae-bucket'), 2, fixed)
+    const days = g.fed.filter(f => f !== null)
+    expect(told).toMatchObject({ of: days.length, minutes: g.minutes, coins: g.coins })
+    expect(told!.gaps).toBe(days.filter(f => f < 0.5).length)
+    expect(told!.taken).toEqual(g.vessels.map(v => v.taken))
+    expect(told!.taken[0]).toBeGreaterThan(0)
   })
 })
 
