@@ -96,28 +96,21 @@ export const goalWords = (x: number) => percent(x)
 const inCoins = (coins: number) => numberText(coins, { decimals: 1 })
 export const coinWords = (coins: number) => `${inCoins(coins)} ${coins === 1 ? 'coin' : 'coins'}`
 
-/** What came of an exercise beside its goal. @param names what was drawn, by vessel */
+/** What the mouths had of it, and what was drawn. @param names what is drawn, by vessel */
 export function toldWords(t: Told, names: readonly string[]): string {
   const drawn = new Map<string, number>()
   names.forEach((name, i) => drawn.set(name, (drawn.get(name) ?? 0) + (t.taken[i] ?? 0)))
   const taken = [...drawn]
     .filter(([, n]) => n >= 1)
     .map(([name, n]) => `${numberText(n, { digits: 2 })} ${name}`)
-  return [
-    `${numberText(t.fed, { decimals: 1 })} of ${plural(t.of, 'day')} fed`,
-    `${plural(t.gaps, 'day')} of hunger`,
-    plural(t.foul, 'foul meal'),
-    `${plural(t.lost, 'vessel')} given up`,
-    `${t.minutes} min`,
-    coinWords(t.coins),
-    ...(taken.length > 0 ? [`${taken.join(' and ')} drawn`] : []),
-  ].join(', ')
+  const fed = `${numberText(t.fed, { decimals: 1 })} of ${plural(t.of, 'day')} fed`
+  return taken.length > 0 ? `${fed}, ${taken.join(' and ')} drawn` : fed
 }
 
-/** The same of several players, a column each thing. */
-export const TOLD_COLUMNS: readonly { name: string; of: (t: Told) => string }[] = [
-  { name: 'Days of food', of: t => numberText(t.fed, { decimals: 1 }) },
-  { name: 'Days of hunger', of: t => String(t.gaps) },
+/** What it took, a line each. */
+export const TOLD_LINES: readonly { name: string; of: (t: Told) => string }[] = [
+  { name: 'Days fed', of: t => numberText(t.fed, { decimals: 1 }) },
+  { name: 'Days hungry', of: t => String(t.gaps) },
   { name: 'Foul meals', of: t => String(t.foul) },
   { name: 'Given up', of: t => String(t.lost) },
   { name: 'Minutes', of: t => String(t.minutes) },

@@ -83,10 +83,22 @@ test("a beginner's evening: looks, a jar, a brood, the account and what was lear
   await visit(page, '/practice')
   await page.getByRole('button', { name: 'Begin Only one jar' }).click()
   await nextDays(page, 26, async day => {
-    if (day === 2) await page.getByLabel('And then').nth(1).selectOption('start it')
+    if (day === 2) {
+      // What the day has no minutes for cannot be decided.
+      await page.getByLabel('And then').nth(1).selectOption('start')
+      await page.getByLabel('And then').nth(2).selectOption('start')
+      await page.getByRole('button', { name: /Look at it/ }).click()
+      await expect(page.getByRole('alert')).toContainText('the day has 20')
+      await expect(page.getByRole('button', { name: /On to day/ })).toBeDisabled()
+      await page.getByLabel('And then').nth(2).selectOption('wait')
+      await expect(page.getByText(/1.coin of 6 spent/)).toBeVisible()
+    }
     if (day >= 11) await page.getByLabel('Draw for the mouths').first().selectOption('5 % of it')
   })
   await expect(page.getByTestId('goal')).toHaveText(/\d+.%/, { timeout: 90_000 })
+  const took = page.getByRole('group', { name: 'What it took' })
+  await expect(took.getByRole('row', { name: /^Coins 1/ })).toBeVisible()
+  await expect(took.getByRole('columnheader')).toHaveCount(6)
 
   // What was learned stands by the name, and the room is as it was.
   await visit(page, '/practice')

@@ -12,7 +12,7 @@ import {
   judgedWords,
   partedWords,
   signWords,
-  TOLD_COLUMNS,
+  TOLD_LINES,
   toldWords,
 } from '~/words/practice'
 import TruthPicture from './TruthPicture.vue'
@@ -28,10 +28,10 @@ const props = defineProps<{
 const MOST_TOLD = 4
 const WORTH_TELLING = 0.15
 const OTHERS = [
-  ['fixed', 'The card by fixed days'],
-  ['advice', 'Renatus, followed blindly'],
-  ['random', 'Anything at random'],
-  ['perfect', 'Who sees into it'],
+  ['fixed', 'The card by fixed days', 'Card'],
+  ['advice', 'Renatus, followed blindly', 'Renatus'],
+  ['random', 'Anything at random', 'Random'],
+  ['perfect', 'Who sees into it', 'Sees it'],
 ] as const
 const bars = computed(() => [
   { name: 'You', goal: props.account.outcome.goal },
@@ -41,7 +41,7 @@ const bars = computed(() => [
 const spent = computed(() => {
   const { told, toldOf } = props.account
   if (!told || !toldOf) return []
-  return [{ name: 'You', told }, ...OTHERS.map(([id, name]) => ({ name, told: toldOf[id] }))]
+  return [{ name: 'You', told }, ...OTHERS.map(([id, , name]) => ({ name, told: toldOf[id] }))]
 })
 /** What is drawn of each vessel. */
 const drawn = computed(() =>
@@ -143,31 +143,26 @@ const many = computed(() => new Set(days.value.map(d => d.vessel)).size > 1)
         role="group"
         aria-label="What it took"
       >
-        <table class="num whitespace-nowrap w-full">
+        <table class="num w-full whitespace-nowrap">
           <thead>
             <tr>
-              <th scope="col" class="text-left pr-4">What it took</th>
+              <th scope="col" class="text-left">It took</th>
               <th
-                v-for="c in TOLD_COLUMNS"
-                :key="c.name"
+                v-for="s in spent"
+                :key="s.name"
                 scope="col"
-                class="text-right pl-4 font-normal"
-              >
-                {{ c.name }}
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="s in spent" :key="s.name" class="border-t border-line">
-              <th
-                scope="row"
-                class="text-left pr-4"
+                class="text-right pl-2"
                 :class="s.name === 'You' ? 'font-bold' : 'font-normal'"
               >
                 {{ s.name }}
               </th>
-              <td v-for="c in TOLD_COLUMNS" :key="c.name" class="text-right pl-4">
-                {{ c.of(s.told) }}
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="line in TOLD_LINES" :key="line.name" class="border-t border-line">
+              <th scope="row" class="text-left font-normal">{{ line.name }}</th>
+              <td v-for="s in spent" :key="s.name" class="text-right pl-2">
+                {{ line.of(s.told) }}
               </td>
             </tr>
           </tbody>

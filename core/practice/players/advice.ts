@@ -57,6 +57,7 @@ function startNow(g: Game, v: GameVessel): boolean {
 
 /** Whether a second vessel is worth today what the half that goes into it would have fed. */
 function splitPays(g: Game, v: GameVessel, belief: Belief): boolean {
+  if (!isOpen('split', g, v, belief)) return false
   const [split, wait] = (['split', 'wait'] as const).map(a => weighTakes(g, v, belief, a)[0])
   return (split?.value ?? 0) >= (wait?.value ?? 0)
 }
@@ -68,10 +69,12 @@ function adviceFor(g: Game, v: GameVessel, i: number, memory: BeliefMemory): Dec
   const backup = { code: v.spare ? ('safe' as const) : ('only' as const), others: [], lost: null }
   const until = addHours(tended.now, ROUND_H)
   const due = tending(tended, backup)
-  const said = vesselAct({ entries: [], now: tended.now }, tended, due, until)
+  // A split that does not pay yet keeps nothing else from being done.
+  const pays = due.some(t => t.kind === 'split') && splitPays(g, v, belief)
+  const asked = due.filter(t => t.kind !== 'split' || pays)
+  const said = vesselAct({ entries: [], now: tended.now }, tended, asked, until)
   const act = (said && ACT[said.kind]) ?? 'wait'
-  const isDone = isOpen(act, g, v, belief) && (act !== 'split' || splitPays(g, v, belief))
-  const done = isDone ? act : 'wait'
+  const done = isOpen(act, g, v, belief) ? act : 'wait'
   const [best] = weighTakes(g, v, belief, done)
   const lookDue = due.some(t => t.kind === 'look' && t.at <= until)
   const look = lookDue || isDoubtful(tended)
