@@ -1,13 +1,21 @@
+import type { VesselAct } from '../estimation/actWorth'
 import { ofKind } from '../records/effectiveEntries'
 import type { RoomState } from '../stock/roomState'
 import { hoursBetween, toMs, type Instant } from '../time/localDate'
 import type { Tended } from './amounts'
-import { ACT, gainOf } from './gainOf'
+import { gainOf } from './gainOf'
 import { isDoubtful, type Tending, type TendingKind } from './tending'
 
 /** What an act is decided by beside its vessel. */
 type Logged = Pick<RoomState, 'entries' | 'now'>
 
+/** What the models call an act that falls due. */
+const ACT: Partial<Record<TendingKind, VesselAct>> = {
+  'thin out': 'thin',
+  'feed': 'feed',
+  'split': 'split',
+  'renew': 'renew',
+}
 const LOGGED: Partial<Record<TendingKind, string>> = {
   'thin out': 'takeOut',
   'split': 'split',
@@ -20,6 +28,12 @@ const BY_SCHOOL: readonly TendingKind[] = ['change water', 'stir']
 /** From this gain on knowing more before acting is worth a look. */
 const LOOK_GAINS_FROM = 0.05
 const REPEAT_H = 24
+
+/** What is gained by what falls due; 0 for what is no act of the models. */
+function gain(v: Tended, { kind }: Tending): number {
+  const act = ACT[kind]
+  return act ? gainOf(v, act) : 0
+}
 
 /** The same act within a day: it did not help, and is not advised again. */
 function wasTried(state: Logged, v: Tended, kind: TendingKind): boolean {
@@ -49,10 +63,10 @@ export function vesselAct(
   const helps = now.filter(t => {
     if (!ACT[t.kind] || wasTried(state, v, t.kind)) return false
     const cost = MAY_COST[t.kind]
-    return cost === undefined ? gainOf(v, t.kind) > 0 : gainOf(v, t.kind) >= -cost
+    return cost === undefined ? gain(v, t) > 0 : gain(v, t) >= -cost
   })
   const best = helps.reduce<Tending | null>(
-    (a, b) => (a === null || gainOf(v, b.kind) > gainOf(v, a.kind) ? b : a),
+    (a, b) => (a === null || gain(v, b) > gain(v, a) ? b : a),
     null,
   )
   const usual = now.find(t => BY_SCHOOL.includes(t.kind)) ?? null
