@@ -62,7 +62,7 @@ async function openTrial(page) {
 async function practiseOne(page) {
   await page.getByRole('button', { name: 'Begin A bucket at its limit' }).click()
   for (let day = 1; day <= 14; day++) {
-    await page.getByLabel('And then').selectOption(day % 2 ? 'feed it' : 'leave it')
+    await page.getByLabel('And then').selectOption(day % 2 ? 'feed' : 'wait')
     await page.getByRole('button', { name: `On to day ${day}`, exact: true }).click()
   }
   await page.getByRole('button', { name: /Look at it/ }).click()
