@@ -94,7 +94,9 @@ function freshenDue(v: Tended, last: Instant): Tending | null {
   const gain = gainOf(v, 'feed')
   if (!isDrawn || inUse(v) <= 0.5 || gain < FRESHENS_FROM) return null
   const because = `Fed now it should give ${percent(gain)} more over the week.`
-  return { kind: 'feed', at: addHours(last, FRESHEN_H), because }
+  // When the gain came up to that nobody knows: once a week is over it is due now, not late.
+  const week = addHours(last, FRESHEN_H)
+  return { kind: 'feed', at: hoursBetween(week, v.now) > 0 ? v.now : week, because }
 }
 
 function feedDue(v: Tended): Tending | null {
