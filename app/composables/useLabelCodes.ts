@@ -5,8 +5,8 @@ import { breath } from './breath'
 const DRAWN = { type: 'svg', margin: 2, errorCorrectionLevel: 'M' } as const
 
 /**
- * The codes of labels as drawings, by culture. They are drawn one after another, so that a sheet of them does not hold the page up;
- * those that stand already stay.
+ * The codes of labels as drawings, by culture. They are drawn one after another, so that a sheet
+ * of them does not hold the page up; those that stand already stay.
  * @param address where the app is opened, without a slash at its end
  */
 export function useLabelCodes(

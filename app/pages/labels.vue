@@ -43,6 +43,9 @@ const codes = useLabelCodes(
   computed(() => cultures.value.map(c => c.id)),
   base,
 )
+const drawn = computed(
+  () => cultures.value.length > 0 && cultures.value.every(c => codes.value.has(c.id)),
+)
 const dated = (at: string) => `${units.day(at)} ${units.dateOf(at).slice(0, 4)}`
 const print = () => window.print()
 </script>
@@ -73,7 +76,7 @@ const print = () => window.print()
             min="1"
             :max="slotsOf(sheet)"
         /></label>
-        <button class="btn btn-main" :disabled="!cultures.length" @click="print">
+        <button class="btn btn-main" :disabled="!drawn" @click="print">
           Print {{ plural(cultures.length, 'label') }}
         </button>
       </div>

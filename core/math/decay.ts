@@ -1,4 +1,4 @@
-/** What the series of exp(z) holds beyond 1, against z. Reciprocals are written out: a division costs several products. */
+/** What the series of exp(z) holds beyond 1, against z. A division costs several products. */
 const beyond = (z: number) => 1 + z * (0.5 + z * (1 / 6 + z * (1 / 24)))
 
 /**

@@ -5,7 +5,8 @@ const OLDER = 6
 
 /**
  * A pure function of up to five numbers that remembers its last two answers: all courses of one vessel ask it for the same
- * temperatures and lengths of step, one after the other. They lie in an array of doubles, which an engine reads without boxing them.
+ * temperatures and lengths of step, one after the other. They lie in an array of doubles, which an
+ * engine reads without boxing them.
  */
 export function lastAnswers(f: Numbers) {
   const kept = new Float64Array(2 * OLDER).fill(NaN)

@@ -43,7 +43,7 @@ const DOUBTFUL_FROM = 0.3
 const CROWDED_FROM = 0.15
 /** Hours after a feed of what is fed when it thins before it is fed again. */
 const THIN_FEED_H = 72
-/** What thins is fed before it does from this gain over a week on, and not oftener than once in a week (working estimates). */
+/** What thins is fed before it does from this gain on, once in a week at most (working estimates). */
 const FRESHENS_FROM = 0.15
 const FRESHEN_H = 7 * 24
 /** Share of what it takes to be ready before which nothing can be seen yet. */

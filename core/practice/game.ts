@@ -15,7 +15,7 @@ import {
 import { randomStream, type RandomStream } from '../math/random'
 import type { HarvestGrade } from '../records/vocabulary'
 import { minutesOf, MOST_FEEDS, type Act, type Decision } from './decision'
-import { costOf } from './prices'
+import { coinsOf, costOf } from './prices'
 import type { Befalls, VesselPlan, VesselScenario } from './scenario'
 import { usualOf, type Usual } from './usual'
 import { vesselSubject } from './vesselSubject'
@@ -261,25 +261,35 @@ function replace(g: Game, v: GameVessel, index: number): void {
 
 /** Whether there are coins left for an act. */
 export const canPay = (g: Game, v: GameVessel, act: Act): boolean =>
-  g.coins + costOf(v, act) <= (g.scenario.budget?.coins ?? Infinity)
+  coinsOf(g.coins, costOf(v, act)) <= (g.scenario.budget?.coins ?? Infinity)
 
-function doAct(g: Game, v: GameVessel, d: Decision): void {
-  if (!canPay(g, v, d.act)) return
-  g.coins += costOf(v, d.act)
-  if (d.act === 'start' && v.culture === null) begin(g, v, d.vessel, g.day)
-  if (v.culture === null || d.act === 'wait' || d.act === 'start') return
+/** Does an act; false where there is nothing to do it to. */
+function doAct(g: Game, v: GameVessel, d: Decision): boolean {
+  if (d.act === 'start') {
+    if (v.culture !== null) return false
+    begin(g, v, d.vessel, g.day)
+    return true
+  }
+  if (v.culture === null || d.act === 'wait') return false
   const h = hoursOf(g, v)
   if (d.act === 'give up') {
     replace(g, v, d.vessel)
-    return
+    return true
   }
   const amount = Math.min(MOST_FEEDS, d.amount ?? 1)
   const action = actionOf(v.culture, d.act, amount)
-  if (!action) return
+  if (!action) return false
   v.culture.family.act(v.culture.state, v.culture.params, action)
   v.observations.push({ h, kind: 'action', action })
   v.last[d.act] = h
   if (d.act === 'split') v.spare = { ...copyCulture(v.culture), upkeep: v.culture.method.upkeep }
+  return true
+}
+
+/** Does an act that can be paid; what was not done costs nothing. */
+function payAndDo(g: Game, v: GameVessel, d: Decision): void {
+  const cost = costOf(v, d.act)
+  if (canPay(g, v, d.act) && doAct(g, v, d)) g.coins = coinsOf(g.coins, cost)
 }
 
 /** One decision at one vessel: the look, the draw, the act. Returns the share of the day's want that it brought. */
@@ -306,7 +316,7 @@ function decide(g: Game, d: Decision): number {
     if (foul && want > 0) g.foul++
     else if (want > 0) brought = came / want
   }
-  doAct(g, v, d)
+  payAndDo(g, v, d)
   return brought
 }
 

@@ -1,7 +1,7 @@
 import type { Act } from './decision'
 import type { Usual } from './usual'
 
-/** What a vessel of a food costs, in coins: its starter and vessel, one usual feed, and the fresh medium of a renewal. */
+/** What a vessel of a food costs, in coins: a start, one usual feed, fresh medium at a renewal. */
 export interface Price {
   start: number
   feed: number
@@ -31,6 +31,10 @@ export const PRICES: Readonly<Record<string, Price>> = {
   'mosquito-larva': { start: 0.5, feed: 0, renew: 0.5 },
 }
 const NOTHING: Price = { start: 0, feed: 0, renew: 0 }
+
+/** Coins together, to the hundredth: tenths add up to what they are. */
+export const coinsOf = (spent: number, cost: number): number =>
+  Math.round((spent + cost) * 100) / 100
 
 /** What an act at a vessel costs, coins: who has a second one needs no new starter. */
 export function costOf(

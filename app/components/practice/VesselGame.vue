@@ -12,7 +12,7 @@ import {
   wantOf,
 } from '@renatus/core/practice/game'
 import { decidedOn } from '@renatus/core/practice/practise'
-import { costOf } from '@renatus/core/practice/prices'
+import { coinsOf, costOf } from '@renatus/core/practice/prices'
 import type { VesselScenario } from '@renatus/core/practice/scenario'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { useUnits } from '~/composables/useUnits'
@@ -76,7 +76,7 @@ const swims = computed(() => game.value.day >= game.value.hidden.swimDay)
 const minutes = computed(() => choices.value.reduce((sum, c) => sum + minutesOf(c), 0))
 const coins = computed(() =>
   choices.value.reduce(
-    (sum, c, i) => sum + costOf(game.value.vessels[i]!, c.act),
+    (sum, c, i) => coinsOf(sum, costOf(game.value.vessels[i]!, c.act)),
     game.value.coins,
   ),
 )

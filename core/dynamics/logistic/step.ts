@@ -7,9 +7,9 @@ import type { LogisticParams } from './parameters'
 import { airOf, growthRate, liquidSurfaceCm2, unitsOf, type LogisticState } from './state'
 
 /**
- * What hangs on the temperature alone, for whoever asked last: temperature, cardinal temperatures, Q10 and its reference, and what came
- * of them, growth here and at the reference against the best, and the Q10 term. All courses of a vessel share them, and an engine
- * reads an array of doubles without boxing them.
+ * What hangs on the temperature alone, for whoever asked last: temperature, cardinal temperatures,
+ * Q10 and its reference; then growth here and at the reference against the best, and the Q10 term.
+ * All courses of a vessel share them, and an engine reads an array of doubles without boxing them.
  */
 const climate = new Float64Array(9).fill(NaN)
 const [GROWTH, GROWTH_AT_REFERENCE, Q10] = [6, 7, 8]

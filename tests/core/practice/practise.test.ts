@@ -62,8 +62,10 @@ describe('what there is to spend', () => {
     nextDay(g, [0, 1, 2].map(start))
     expect(g.vessels.map(v => v.culture !== null)).toEqual([true, true, false])
     expect([g.minutes, g.coins]).toEqual([20, 2 * PRICES.infusoria!.start])
+    nextDay(g, [d({ day: 1, vessel: 2, act: 'feed' }), d({ day: 1, vessel: 0, act: 'start' })])
+    expect(g.coins).toBe(2 * PRICES.infusoria!.start)
     g.coins = coins
-    nextDay(g, [d({ day: 1, vessel: 0, act: 'feed' })])
+    nextDay(g, [d({ day: 2, vessel: 0, act: 'feed' })])
     expect(g.vessels[0]!.observations).toEqual([])
     expect(canPay(g, g.vessels[2]!, 'start')).toBe(false)
   })
