@@ -67,6 +67,12 @@ test('a culture from its method card to the last spoon: start, look, take, undo,
   await expect(page.getByTestId('culture-Microworms 2')).toBeVisible()
   await first.click()
   await expect(page.getByText('Take nothing yet')).toBeVisible({ timeout: 60_000 })
+  // Under a hand nothing moves by itself: what was read since is offered.
+  await page.getByRole('heading', { level: 1 }).click()
+  await page.clock.fastForward(20 * 60_000)
+  const newer = page.getByRole('button', { name: 'Show what was read just now' })
+  await newer.click({ timeout: 60_000 })
+  await expect(newer).toBeHidden()
 
   // Six days later it swarms: one tap on a drawing, and the estimate says what moved it.
   await at(page, '2026-03-23T05:34:00Z')

@@ -37,7 +37,7 @@ const units = useUnits()
 const id = String(useRoute().params.id)
 const ForecastChart = defineAsyncComponent(() => import('~/components/cultures/ForecastChart.vue'))
 const far = useFar(id)
-const { state, reading, busy, view, tended } = useTended(id)
+const { state, reading, busy, view, tended, newer, settling, show } = useTended(id)
 const culture = computed(() => state.value?.record)
 const e = computed(() => reading.value?.estimate)
 const ended = computed(() => state.value?.ended ?? null)
@@ -75,11 +75,17 @@ const number = (x: number) => (x >= 100 ? units.count(x) : numberText(x, { digit
   </div>
   <article v-else class="grid grid-cols-1 gap-6">
     <div>
-      <p>
+      <div class="flex flex-wrap gap-x-4 items-center justify-between min-h-12">
         <NuxtLink to="/shelf" :prefetch="false" class="link inline-flex min-h-12 items-center"
           >Shelf</NuxtLink
         >
-      </p>
+        <span role="status" class="small">
+          <template v-if="busy && reading">Reading it anew.</template>
+          <button v-else-if="newer" class="link min-h-12" @click="show">
+            Show what was read just now
+          </button>
+        </span>
+      </div>
       <h1 class="flex flex-wrap items-baseline gap-x-4">
         {{ culture.name
         }}<span
@@ -102,7 +108,6 @@ const number = (x: number) => (x >= 100 ? units.count(x) : numberText(x, { digit
         <NuxtLink :to="`/practice?food=${culture.foodId}`" :prefetch="false" class="link"
           >Practise jars like this one</NuxtLink
         >
-        <span role="status">{{ busy && reading ? 'Reading it anew.' : '' }}</span>
       </p>
     </div>
     <UndoLine />
@@ -190,7 +195,11 @@ const number = (x: number) => (x >= 100 ? units.count(x) : numberText(x, { digit
         </li>
       </ul>
     </section>
-    <template v-if="!ended && view.food && reading">
+    <div
+      v-if="!ended && view.food && reading"
+      class="grid grid-cols-1 gap-6"
+      :class="{ 'pointer-events-none': settling }"
+    >
       <CultureLook
         :culture="culture"
         :food="view.food"
@@ -199,7 +208,7 @@ const number = (x: number) => (x >= 100 ? units.count(x) : numberText(x, { digit
         :seed="view.seed"
       />
       <CultureActions v-if="tended" :tended="tended" :wants="wants" />
-    </template>
+    </div>
     <section v-if="reading?.ahead && !ended && e && view.food" class="grid gap-2">
       <ShelfEdge name="Days to come" />
       <ForecastChart
