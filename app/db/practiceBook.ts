@@ -1,5 +1,6 @@
 import Dexie, { type EntityTable } from 'dexie'
 import { playedGame, type PlayedGame } from '@renatus/core/practice/playedGame'
+import { newerGames } from '@renatus/core/practice/practiceFile'
 import type { WhichRoom } from './database'
 
 /** Exercises are kept in databases of their own: nothing of them ever touches a room. */
@@ -31,6 +32,18 @@ export const gameOf = async (beside: WhichRoom, id: string): Promise<PlayedGame 
   playedGame.safeParse(await practiceDb(beside).games.get(id)).data ?? null
 export const keepGame = (beside: WhichRoom, g: PlayedGame) =>
   practiceDb(beside).games.put(playedGame.parse(JSON.parse(JSON.stringify(g))))
+
+/** Keeps what a file tells more than what is here; how many. */
+export async function keepFrom(beside: WhichRoom, theirs: readonly PlayedGame[]): Promise<number> {
+  const db = practiceDb(beside)
+  return db.transaction('rw', db.games, async () => {
+    const stored: unknown[] = await db.games.toArray()
+    const here = stored.flatMap(g => playedGame.safeParse(g).data ?? [])
+    const more = newerGames(here, theirs)
+    await db.games.bulkPut(more)
+    return more.length
+  })
+}
 
 /** All of them are made anew: beside the demo room, which is. */
 export async function renewGames(beside: 'demo', games: readonly PlayedGame[]): Promise<void> {

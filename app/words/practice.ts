@@ -4,6 +4,7 @@ import type { HandQuestion } from '@renatus/core/practice/handGame'
 import type { Confusion, LearnerStand, Skill } from '@renatus/core/practice/learner'
 import type { Judged } from '@renatus/core/practice/practise'
 import type { Told } from '@renatus/core/practice/told'
+import { standsMgL, type FryTank, type tankLook } from '@renatus/core/practice/fryTank'
 import type { ExerciseKind } from '@renatus/core/practice/scenario'
 import { numberText } from '@renatus/core/units/numberText'
 import { SIGN_NAMES, STAGES } from './cultures'
@@ -31,6 +32,23 @@ export const ACT_WORDS: Readonly<Record<Act, string>> = {
   'give up': 'give it up, start anew',
   'start': 'start it',
 }
+const FLOOR_WORDS = {
+  clean: 'Nothing of the last meal lies on its floor',
+  some: 'Some of the last meal lies on its floor',
+  much: 'Much of the last meal lies on its floor',
+} as const
+/** What anybody sees of the mouths' tank. */
+export const tankSeen = ({ floor, isGasping }: ReturnType<typeof tankLook>): string =>
+  `${FLOOR_WORDS[floor]}.${isGasping ? ' They breathe fast and leave food.' : ''}`
+const inMgL = (x: number) => `${numberText(x, { digits: 2 })}${GAP}mg/L`
+/** What a test of its water said, against what they stand. */
+export const testWords = (mgL: number, plan: FryTank['plan']): string =>
+  `Ammonia nitrogen: ${inMgL(mgL)}. At pH ${plan.pH} they stand ${inMgL(standsMgL(plan))} for long.`
+export const TANK_ACT_WORDS = {
+  'wait': 'leave it',
+  'change water': 'change half of its water',
+} as const
+
 export const SKILL_WORDS: Readonly<Record<Skill, string>> = {
   stage: 'Naming the stage',
   trouble: 'Seeing trouble',
@@ -102,17 +120,35 @@ export function toldWords(t: Told, names: readonly string[]): string {
   names.forEach((name, i) => drawn.set(name, (drawn.get(name) ?? 0) + (t.taken[i] ?? 0)))
   const taken = [...drawn]
     .filter(([, n]) => n >= 1)
-    .map(([name, n]) => `${numberText(n, { digits: 2 })} ${name}`)
+    .map(([name, n]) => `${numberText(Math.round(n), { digits: 2 })} ${name}`)
   const fed = `${numberText(t.fed, { decimals: 1 })} of ${plural(t.of, 'day')} fed`
   return taken.length > 0 ? `${fed}, ${taken.join(' and ')} drawn` : fed
 }
 
-/** What it took, a line each. */
-export const TOLD_LINES: readonly { name: string; of: (t: Told) => string }[] = [
+/** What it took, a line each; null of what was no matter of the exercise. */
+export const TOLD_LINES: readonly { name: string; of: (t: Told) => string | null }[] = [
   { name: 'Days fed', of: t => numberText(t.fed, { decimals: 1 }) },
   { name: 'Days hungry', of: t => String(t.gaps) },
   { name: 'Foul meals', of: t => String(t.foul) },
+  { name: 'Bad water', of: t => (t.badWater === null ? null : `${t.badWater}${GAP}d`) },
   { name: 'Given up', of: t => String(t.lost) },
   { name: 'Minutes', of: t => String(t.minutes) },
   { name: 'Coins', of: t => inCoins(t.coins) },
 ]
+
+export const PRACTICE_FILE_PROBLEMS: Readonly<Record<'not-json' | 'not-practice', string>> = {
+  'not-json': 'This file cannot be read: it is cut off or no practice. Nothing was changed.',
+  'not-practice':
+    'There is no practice in this file. Choose one that “Export all practice” made. Nothing was changed.',
+}
+/** What a file of practice brought. */
+export function broughtWords(
+  kept: number,
+  { games, unread }: { games: readonly unknown[]; unread: number },
+) {
+  const known = games.length - kept
+  const came = `${plural(kept, 'exercise')} came`
+  const was = known > 0 ? `, ${known} ${known === 1 ? 'was' : 'were'} here already` : ''
+  const not = unread > 0 ? `, ${unread} could not be read` : ''
+  return `${came}${was}${not}.`
+}

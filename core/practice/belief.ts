@@ -7,7 +7,7 @@ import type { CultureReading } from '../estimation/readCulture'
 import { replay, type ReplayMemory } from '../estimation/replay'
 import { keptByCard, runCulture } from '../foods/culture'
 import { randomStream } from '../math/random'
-import { hoursOf, type Game, type GameVessel } from './game'
+import { hoursOf, type Game, type GameVessel } from './gameState'
 import { vesselSubject } from './vesselSubject'
 
 /** A vessel as it is to be believed by what the learner saw of it: the app's own reading, without what no decision here asks for. */

@@ -5,7 +5,7 @@ import { drawLean } from '../estimation/observer'
 import { replay } from '../estimation/replay'
 import { runCulture, startCulture, type Culture } from '../foods/culture'
 import { randomStream } from '../math/random'
-import { lookAt, readinessOf, type SeenSigns } from './game'
+import { lookAt, readinessOf, type SeenSigns } from './looksOf'
 import type { LookScenario } from './scenario'
 import { schoolOf } from './usual'
 

@@ -18,7 +18,7 @@ const result = z.object({
 })
 
 /** The rules that an exercise is played by; another number, and what was saved cannot be gone on with. */
-export const PRACTICE_VERSION = 2
+export const PRACTICE_VERSION = 3
 
 /** An exercise of a learner: what was decided so far, and what came of it. It is kept beside the rooms and never in one. */
 export const playedGame = z.object({

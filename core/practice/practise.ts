@@ -2,16 +2,10 @@ import type { Readiness, Sign } from '../dynamics/contract'
 import { randomStream } from '../math/random'
 import { beliefOf, type BeliefMemory } from './belief'
 import { MOST_FEEDS, SURE, type Act, type Decision } from './decision'
-import {
-  goalOf,
-  isOver,
-  lookAt,
-  nextDay,
-  readinessOf,
-  startGame,
-  type Game,
-  type SeenSigns,
-} from './game'
+import { goalOf, isOver, nextDay, startGame } from './game'
+import type { Game } from './gameState'
+import { lookAt, readinessOf, type SeenSigns } from './looksOf'
+import { TANK } from './fryTank'
 import { handQuestion, handScore, type HandQuestion } from './handGame'
 import { judgementOf, type Judgement, type Saying } from './judgement'
 import { cardSays, likeliest, lookCloud, lookQuestion, readinessChances } from './lookGame'
@@ -69,13 +63,17 @@ export function problemOf(s: Scenario, decisions: readonly Decision[]): Practise
   const seen = new Set<string>()
   for (const d of decisions) {
     if (d.day >= days) return 'after-end'
-    if (d.vessel >= vessels) return 'no-such-vessel'
+    if (d.vessel >= vessels && !isTank(s, d)) return 'no-such-vessel'
     if (d.act === 'feed' && (d.amount ?? 1) > MOST_FEEDS) return 'too-much'
     if (seen.has(`${d.day} ${d.vessel}`)) return 'twice'
     seen.add(`${d.day} ${d.vessel}`)
   }
   return null
 }
+
+/** Whether a decision is one for the tank of the mouths, where an exercise has one. */
+const isTank = (s: Scenario, d: Pick<Decision, 'vessel'>): boolean =>
+  d.vessel === TANK && 'tank' in s && s.tank !== undefined
 
 /** Days of an exercise, or its questions. */
 export function lengthOf(s: Scenario): number {
@@ -96,9 +94,11 @@ export function playThrough(s: VesselScenario, seed: number, player: Player): Ga
   return game
 }
 
-/** What decisions of a day are, for every vessel: where nothing was decided, nothing is done. */
-export const decidedOn = (g: Game, decisions: readonly Decision[]): Decision[] =>
-  g.vessels.map((_v, i) => decisions.find(d => d.day === g.day && d.vessel === i) ?? doing(g, i))
+/** What decisions of a day are, for every vessel and the tank: where nothing was decided, nothing is done. */
+export function decidedOn(g: Game, decisions: readonly Decision[]): Decision[] {
+  const places = [...g.vessels.keys(), ...(g.tank ? [TANK] : [])]
+  return places.map(i => decisions.find(d => d.day === g.day && d.vessel === i) ?? doing(g, i))
+}
 
 function courseDay(
   g: Game,
@@ -172,7 +172,7 @@ function practiseVessels(
   const sayings: Saying[] = []
   while (!isOver(g)) {
     const today = decide(g, memory)
-    for (const d of today) {
+    for (const d of today.filter(x => x.vessel !== TANK)) {
       const day = courseDay(g, d, memory)
       course.push(day)
       const judged = judge(g, d, memory)

@@ -7,17 +7,10 @@ import {
   withoutUpkeep,
   type Culture,
 } from '../foods/culture'
-import {
-  aliveOf,
-  actOn,
-  drawFrom,
-  FOUL_COSTS,
-  isFoul,
-  readinessOf,
-  wantOf,
-  type Game,
-  type GameVessel,
-} from './game'
+import { actOn, drawFrom } from './actOn'
+import { aliveOf, FOUL_COSTS } from './game'
+import { wantOf, type Game, type GameVessel } from './gameState'
+import { isFoul, readinessOf } from './looksOf'
 import type { Act } from './decision'
 
 /** How far a decision is followed, days. */
@@ -37,6 +30,9 @@ const COSTS: Partial<Record<Act, number>> = {
   'change water': 0.05,
   'stir': 0.02,
 }
+
+/** A day's food too much in a tank that nobody filters, in days of food: it rots there (working estimate). */
+const LEFT_COSTS = 0.2
 
 const BUILDS: readonly Readiness[] = ['resting', 'building']
 
@@ -92,6 +88,7 @@ function valueOf(g: Game, v: GameVessel, course: Culture, choice: Choice, later:
     if (share === null && (foul || wanted === 0)) return
     const came = drawFrom(c, share ?? wanted)
     if (want > 0) fed += foul ? -FOUL_COSTS : Math.min(1, came / want)
+    if (g.tank && want > 0) fed -= LEFT_COSTS * Math.max(0, came / want - 1)
   }
   if (!begun) eat(choice.take, day)
   actOn(c, choice.act, choice.amount ?? 1)

@@ -40,6 +40,14 @@ export interface Mouths {
   growth: number
 }
 
+/** The tank of the mouths, where what they are fed fouls it. */
+export interface FryTankPlan {
+  litres: number
+  pH: number
+  temperatureC: number
+  filter: boolean
+}
+
 /** Something that the learner is not told. */
 export interface Befalls {
   /** Between these days, and with this chance. */
@@ -64,6 +72,8 @@ export interface VesselScenario extends Base {
   vessels: readonly VesselPlan[]
   /** Null: what counts is that they live. */
   mouths: Mouths | null
+  /** Where nothing is said, the water of the mouths is no matter of the exercise. */
+  tank?: FryTankPlan
   befalls: readonly Befalls[]
   /** Weight of what lives at the end against what was fed, 0 to 1. */
   keeps: number

@@ -1,4 +1,4 @@
-import type { Game } from './game'
+import type { Game } from './gameState'
 
 /** What came of a game beside its goal. */
 export interface Told {
@@ -8,6 +8,8 @@ export interface Told {
   /** Days on which they got less than half of what they wanted. */
   gaps: number
   foul: number
+  /** Days in water worse than the mouths stand for long; null where the tank is no matter of the exercise. */
+  badWater: number | null
   lost: number
   minutes: number
   coins: number
@@ -26,6 +28,7 @@ export function toldOfGame(g: Game): Told {
     of: days.length,
     gaps: days.filter(f => f < GAP_BELOW).length,
     foul: g.foul,
+    badWater: g.tank ? g.tank.badDays : null,
     lost: g.lost,
     minutes: g.minutes,
     coins: g.coins,

@@ -4,7 +4,7 @@ import { randomStream } from '../math/random'
 import type { Belief } from './belief'
 import type { Culture } from '../foods/culture'
 import type { Act } from './decision'
-import { hoursOf, wantOf, type Game, type GameVessel } from './game'
+import { hoursOf, wantOf, type Game, type GameVessel } from './gameState'
 import { choicesAt, valueOn, type Choice } from './rollout'
 
 /** A decision with what it is worth by a belief, in days of food. */

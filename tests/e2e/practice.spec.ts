@@ -20,6 +20,25 @@ const roomOf = (page: Page) =>
       }),
   )
 
+/** Takes all exercises off the device. */
+const forget = (page: Page) =>
+  page.evaluate(
+    () =>
+      new Promise<void>((resolve, reject) => {
+        const asked = indexedDB.open('renatus-practice')
+        asked.onerror = () => reject(asked.error)
+        asked.onsuccess = () => {
+          const db = asked.result
+          const tx = db.transaction('games', 'readwrite')
+          tx.objectStore('games').clear()
+          tx.oncomplete = () => {
+            db.close()
+            resolve()
+          }
+        }
+      }),
+  )
+
 async function nextDays(page: Page, days: number, each?: (day: number) => Promise<void>) {
   for (let day = 0; day < days; day++) {
     await each?.(day)
@@ -109,6 +128,41 @@ test("a beginner's evening: looks, a jar, a brood, the account and what was lear
   await page.getByLabel('Who practises').fill('Somebody else')
   await expect(page.getByTestId('next')).toContainText('Not tried yet')
   expect(await roomOf(page)).toBe(before)
+})
+
+test("the mouths' own water is tested and changed; practice goes to a file and comes back", async ({
+  page,
+}) => {
+  await setUp(page)
+  await visit(page, '/practice')
+  await page.getByRole('button', { name: 'Begin The first brood' }).click()
+  await expect(page.getByText('Nothing of the last meal lies on its floor.')).toBeVisible()
+  await page.getByRole('button', { name: /Test its water/ }).click()
+  await expect(page.getByTestId('tank-test')).toContainText(/Ammonia nitrogen: 0.mg\/L/)
+  await page.getByLabel('At the tank').selectOption('change half of its water')
+  await expect(page.getByText('5 of 20 min today')).toBeVisible()
+  expect(await faults(page, 'the tank of an exercise')).toEqual([])
+  await nextDays(page, 1)
+  await expect(page.getByText('5 min so far')).toBeVisible()
+
+  await visit(page, '/practice')
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Export all practice' }).click()
+  const file = await (await download).path()
+  const bring = page.getByTestId('practice-file')
+  const buffer = Buffer.from('[{"id":"x"}]')
+  await bring.setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer })
+  await expect(page.getByText('There is no practice in this file')).toBeVisible()
+  await bring.setInputFiles(file)
+  await expect(page.getByText('0 exercises came, 1 was here already.')).toBeVisible()
+  // On a device that has none of it yet.
+  await forget(page)
+  await page.goto('/practice')
+  await expect(page.getByRole('link', { name: /^Go on/ })).toHaveCount(0)
+  await page.getByTestId('practice-file').setInputFiles(file)
+  await expect(page.getByText('1 exercise came.')).toBeVisible()
+  await page.getByRole('link', { name: 'Go on: The first brood' }).click()
+  await expect(page.getByText('Day 1 of 34.')).toBeVisible()
 })
 
 test('an answer that is no number is refused; an exercise that is not there says so', async ({

@@ -43,6 +43,10 @@ const spent = computed(() => {
   if (!told || !toldOf) return []
   return [{ name: 'You', told }, ...OTHERS.map(([id, , name]) => ({ name, told: toldOf[id] }))]
 })
+const lines = computed(() => {
+  const told = props.account.told
+  return told ? TOLD_LINES.filter(line => line.of(told) !== null) : []
+})
 /** What is drawn of each vessel. */
 const drawn = computed(() =>
   'vessels' in props.scenario
@@ -159,7 +163,7 @@ const many = computed(() => new Set(days.value.map(d => d.vessel)).size > 1)
             </tr>
           </thead>
           <tbody>
-            <tr v-for="line in TOLD_LINES" :key="line.name" class="border-t border-line">
+            <tr v-for="line in lines" :key="line.name" class="border-t border-line">
               <th scope="row" class="text-left font-normal">{{ line.name }}</th>
               <td v-for="s in spent" :key="s.name" class="text-right pl-2">
                 {{ line.of(s.told) }}

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { foodOf } from '@renatus/core/foods/index'
-import type { SeenSigns } from '@renatus/core/practice/game'
+import type { SeenSigns } from '@renatus/core/practice/looksOf'
 import { shapeFor, sizeOf } from '~/components/vessel/vesselShape'
 import VesselPicture from '~/components/vessel/VesselPicture.vue'
 import { useUnits } from '~/composables/useUnits'

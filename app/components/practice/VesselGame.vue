@@ -2,21 +2,18 @@
 import { computed, ref, watch } from 'vue'
 import type { Readiness } from '@renatus/core/dynamics/contract'
 import { ACTS, MINUTES, minutesOf, type Act, type Decision } from '@renatus/core/practice/decision'
-import {
-  canPay,
-  hoursOf,
-  isOver,
-  lookAt,
-  nextDay,
-  startGame,
-  wantOf,
-} from '@renatus/core/practice/game'
+import { isOver, nextDay, startGame, testToday } from '@renatus/core/practice/game'
+import { hoursOf, wantOf } from '@renatus/core/practice/gameState'
+import { lookAt } from '@renatus/core/practice/looksOf'
+import { canPay } from '@renatus/core/practice/purse'
 import { decidedOn } from '@renatus/core/practice/practise'
 import { coinsOf, costOf } from '@renatus/core/practice/prices'
 import type { VesselScenario } from '@renatus/core/practice/scenario'
+import { TANK, tankLook } from '@renatus/core/practice/fryTank'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { useUnits } from '~/composables/useUnits'
 import { ACT_WORDS, coinWords } from '~/words/practice'
+import PracticeTank from './PracticeTank.vue'
 import PracticeVessel from './PracticeVessel.vue'
 import SayForm from './SayForm.vue'
 
@@ -45,9 +42,14 @@ interface Choice {
 }
 const fresh = (): Choice => ({ look: false, take: 0, act: 'wait', saw: null, sure: 3 })
 const choices = ref<Choice[]>([])
+/** What is done at the tank of the mouths. */
+const atTank = ref(fresh())
 watch(
   () => props.day,
-  () => (choices.value = props.scenario.vessels.map(fresh)),
+  () => {
+    choices.value = props.scenario.vessels.map(fresh)
+    atTank.value = fresh()
+  },
   { immediate: true },
 )
 const vessels = computed(() =>
@@ -73,7 +75,9 @@ const actsOf = (i: number) => {
 }
 const yesterday = computed(() => game.value.fed.at(-1) ?? null)
 const swims = computed(() => game.value.day >= game.value.hidden.swimDay)
-const minutes = computed(() => choices.value.reduce((sum, c) => sum + minutesOf(c), 0))
+const minutes = computed(() =>
+  [...choices.value, atTank.value].reduce((sum, c) => sum + minutesOf(c), 0),
+)
 const coins = computed(() =>
   choices.value.reduce(
     (sum, c, i) => coinsOf(sum, costOf(game.value.vessels[i]!, c.act)),
@@ -92,9 +96,11 @@ const tooMuch = computed(() => {
 })
 const outOf = (most: number | undefined) => (most === undefined ? '' : ` of ${most}`)
 function go() {
-  emit(
-    'decided',
-    choices.value.map((c, vessel) => ({
+  const { look, act } = atTank.value
+  const tank = props.scenario.tank ? [{ day: props.day, vessel: TANK, look, act }] : []
+  emit('decided', [
+    ...tank,
+    ...choices.value.map((c, vessel) => ({
       day: props.day,
       vessel,
       look: c.look,
@@ -102,7 +108,7 @@ function go() {
       act: c.act,
       ...(c.saw ? { saw: c.saw, sure: c.sure } : {}),
     })),
-  )
+  ])
 }
 </script>
 
@@ -163,6 +169,14 @@ function go() {
         >
       </div>
     </section>
+    <PracticeTank
+      v-if="game.tank"
+      v-model:tested="atTank.look"
+      v-model:act="atTank.act"
+      :tank="game.tank"
+      :test="testToday(game, game.tank)"
+      :seen="tankLook(game.tank)"
+    />
     <p v-if="tooMuch" role="alert" class="border-l-4 border-due pl-3">{{ tooMuch }}</p>
     <p class="flex flex-wrap gap-3 items-center">
       <button class="btn btn-main px-8" :disabled="tooMuch !== ''">On to day {{ day + 1 }}</button

@@ -21,7 +21,7 @@ const moreHere = computed(() => more.find(v => here(v.to)))
 <template>
   <nav
     aria-label="Views"
-    class="print:hidden fixed bottom-0 inset-x-0 z-30 bg-paper border-t border-line desk:static desk:border-t-0 desk:border-r desk:min-h-dvh"
+    class="print:hidden fixed bottom-0 inset-x-0 z-30 bg-paper border-t border-line desk:sticky desk:top-0 desk:bottom-auto desk:self-start desk:h-dvh desk:overflow-y-auto desk:border-t-0 desk:border-r"
   >
     <p class="hidden desk:block text-[1.1875rem] font-bold px-5 pt-3 pb-6">Renatus</p>
     <ul class="flex desk:block">

@@ -7,6 +7,7 @@ import { decision, type Decision } from '@renatus/core/practice/decision'
 import { canGoOn, type PlayedGame } from '@renatus/core/practice/playedGame'
 import { lengthOf, type Practised } from '@renatus/core/practice/practise'
 import { scenarioFor } from '@renatus/core/practice/scenarioFor'
+import { keepTakenOver } from '@renatus/core/practice/takenOver'
 import { running } from '@renatus/core/stock/cultures'
 import HandSeries from '~/components/practice/HandSeries.vue'
 import LookSeries from '~/components/practice/LookSeries.vue'
@@ -47,8 +48,20 @@ const said = computed(
       ),
     ),
 )
+/** A loss of one's own begins with the vessel as it stood then: it is read off the page, once. */
+async function takeOver(of: PlayedGame) {
+  const s = scenarioFor(of)
+  if (!of.own || !s || s.kind === 'look' || s.kind === 'hands') return
+  try {
+    keepTakenOver(s, of.seed, await practiceClient.call(t => t.takenOver(of)))
+  } catch (error) {
+    useFailures().report(error)
+  }
+}
 async function load() {
-  game.value = await gameOf(room.which, id)
+  const kept = await gameOf(room.which, id)
+  if (kept && canGoOn(kept)) await takeOver(kept)
+  game.value = kept
   loaded.value = true
 }
 void load()
@@ -99,7 +112,8 @@ watch(isDone, done => done && void makeAccount(), { immediate: true })
           >Practice</NuxtLink
         >
       </p>
-      <h1>{{ scenario?.name ?? 'No such exercise' }}</h1>
+      <h1 v-if="loaded">{{ scenario?.name ?? 'No such exercise' }}</h1>
+      <h1 v-else role="status">Setting it up</h1>
       <p v-if="scenario" class="small mt-1">
         {{ scenario.goal
         }}<template v-if="own.length"

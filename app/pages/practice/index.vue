@@ -5,6 +5,7 @@ import { foodOf } from '@renatus/core/foods/index'
 import { compare } from '@renatus/core/math/compare'
 import { learnerStand } from '@renatus/core/practice/learner'
 import { canGoOn } from '@renatus/core/practice/playedGame'
+import { practiceText, readPracticeText } from '@renatus/core/practice/practiceFile'
 import { scenarioFor } from '@renatus/core/practice/scenarioFor'
 import { scenarioOf, scenarios } from '@renatus/core/practice/scenarios/index'
 import { EXERCISE_KINDS } from '@renatus/core/practice/scenario'
@@ -12,14 +13,22 @@ import { isLoss } from '@renatus/core/stock/cultures'
 import { hoursBetween } from '@renatus/core/time/localDate'
 import LearnerCurve from '~/components/practice/LearnerCurve.vue'
 import VesselLinks from '~/components/practice/VesselLinks.vue'
+import FileButton from '~/components/shared/FileButton.vue'
 import SectionNav from '~/components/shared/SectionNav.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { beginExercise, lastLearner, rememberLearner } from '~/composables/beginExercise'
 import { download } from '~/composables/download'
+import { useFailures } from '~/composables/useFailures'
 import { useLive } from '~/composables/useLive'
-import { allGames } from '~/db/practiceBook'
+import { allGames, keepFrom } from '~/db/practiceBook'
 import { useRoomStore } from '~/stores/room'
-import { goalWords, KIND_WORDS, nextWords } from '~/words/practice'
+import {
+  broughtWords,
+  goalWords,
+  KIND_WORDS,
+  nextWords,
+  PRACTICE_FILE_PROBLEMS,
+} from '~/words/practice'
 
 /** Where nothing dies: exercises, and what somebody has learned. */
 const learner = ref(lastLearner() ?? '')
@@ -68,8 +77,20 @@ function begin(scenario: string) {
   remember()
   return beginExercise(name.value, scenario)
 }
-const save = () =>
-  download('practice.json', 'application/json', JSON.stringify(games.value ?? [], null, 1))
+const save = () => download('practice.json', 'application/json', practiceText(games.value ?? []))
+const brought = ref('')
+async function bring(file: File) {
+  const read = readPracticeText(await file.text())
+  if ('problem' in read) {
+    brought.value = PRACTICE_FILE_PROBLEMS[read.problem]
+    return
+  }
+  try {
+    brought.value = broughtWords(await keepFrom(room.which, read.games), read)
+  } catch (error) {
+    useFailures().report(error)
+  }
+}
 </script>
 
 <template>
@@ -121,9 +142,10 @@ const save = () =>
             class="btn"
             >Go on: {{ scenarioFor(g)?.name ?? g.scenario }}</NuxtLink
           ><button v-if="games?.length" class="btn btn-quiet underline" @click="save">
-            Export all practice
-          </button>
+            Export all practice</button
+          ><FileButton label="Bring practice from a file" testid="practice-file" @picked="bring" />
         </p>
+        <p v-if="brought" role="status" class="border-l-4 border-plan pl-3">{{ brought }}</p>
         <LearnerCurve v-if="mine.some(g => g.result)" :stand="stand" />
       </section>
       <section v-for="k in kinds" :id="k.kind" :key="k.kind" class="grid gap-2">

@@ -3,11 +3,13 @@ import { isDoubtful, tending, type TendingKind } from '../../planning/tending'
 import { vesselAct } from '../../planning/vesselAct'
 import type { CultureState } from '../../stock/cultures'
 import { addHours, type Instant } from '../../time/localDate'
+import { TAN } from '../../fry/tankLoad'
 import { beliefOf, type Belief, type BeliefMemory } from '../belief'
 import type { Act, Decision } from '../decision'
-import { hoursOf, type Game, type GameVessel } from '../game'
+import { unionisedOf } from '../fryTank'
+import { hoursOf, wantOf, type Game, type GameVessel } from '../gameState'
 import { isOpen, weighTakes } from '../weigh'
-import { doing, sayingOf, type Player } from './player'
+import { atTank, doing, sayingOf, type Player } from './player'
 
 /** An exercise has no date: any morning will do. */
 const FIRST: Instant = '2026-03-01T06:00:00.000Z'
@@ -81,7 +83,19 @@ function adviceFor(g: Game, v: GameVessel, i: number, memory: BeliefMemory): Dec
   return doing(g, i, { look, take: best?.take ?? 0, act: done, ...sayingOf(belief) })
 }
 
+/** A chart has steps: water is changed from so near to what they stand for long on. */
+const NEAR = 0.7
+/** Tested on every day on which they feed, and changed by what the last test said. */
+function tank(g: Game): Decision[] {
+  if (!g.tank) return []
+  const feeds = g.vessels.some(v => wantOf(g, v) > 0)
+  const last = g.tank.tests.at(-1)
+  const isNew = last !== undefined && last.day === g.day - 1
+  const isNear = isNew && unionisedOf(g.tank.plan, last.mgL) > NEAR * TAN.longTermMgL
+  return [atTank(g, { look: feeds, act: isNear ? 'change water' : 'wait' })]
+}
+
 /** What Renatus says, followed blindly. */
 export const advice: Player = {
-  decide: (g, memory) => g.vessels.map((v, i) => adviceFor(g, v, i, memory)),
+  decide: (g, memory) => [...tank(g), ...g.vessels.map((v, i) => adviceFor(g, v, i, memory))],
 }

@@ -1,6 +1,6 @@
 import type { Decision } from '../decision'
-import { hoursOf, type Game, type GameVessel } from '../game'
-import { doing, type Player } from './player'
+import { hoursOf, type Game, type GameVessel } from '../gameState'
+import { atTank, doing, type Player } from './player'
 
 /** Days between feeds where the card names no days: what clears is fed daily, what thins weekly. */
 const CLEARS_D = 1
@@ -40,10 +40,19 @@ const startDay = (g: Game, v: GameVessel): number => {
   return Math.max(0, from - v.usual.readyDay - MARGIN_D)
 }
 
+/** Half of the water twice a week, from the day they feed. */
+const WATER_EVERY_D = 3
+function tank(g: Game) {
+  const fed = g.day - (g.scenario.mouths?.from ?? 0)
+  const act = isDay(fed, WATER_EVERY_D) ? ('change water' as const) : ('wait' as const)
+  return g.tank ? [atTank(g, { act })] : []
+}
+
 /** The card, by fixed days, whatever it looks like. */
 export const fixed: Player = {
-  decide: g =>
-    g.vessels.map((v, i) => {
+  decide: g => [
+    ...tank(g),
+    ...g.vessels.map((v, i) => {
       if (!v.culture) return doing(g, i, { act: g.day >= startDay(g, v) ? 'start' : 'wait' })
       const age = Math.round(hoursOf(g, v) / 24)
       const wants = g.scenario.mouths?.wants ?? 0
@@ -52,4 +61,5 @@ export const fixed: Player = {
       const saw = age < v.usual.readyDay ? ('building' as const) : ('ready' as const)
       return doing(g, i, { take, act: actOf(v, age), saw, sure: 3 })
     }),
+  ],
 }

@@ -1,8 +1,11 @@
 import type { Readiness } from '../../dynamics/contract'
+import { TAN } from '../../fry/tankLoad'
 import type { Decision } from '../decision'
-import { readinessOf, wantOf, type Game, type GameVessel } from '../game'
+import { unionisedOf } from '../fryTank'
+import { wantOf, type Game, type GameVessel } from '../gameState'
+import { readinessOf } from '../looksOf'
 import { choicesAt, valueOn } from '../rollout'
-import { doing, type Player } from './player'
+import { atTank, doing, type Player } from './player'
 
 const EARLY_D = 2
 
@@ -22,7 +25,15 @@ function best(g: Game, v: GameVessel, i: number): Decision {
   return doing(g, i, { ...choice, saw, sure: 5 })
 }
 
+/** Water is changed before it is worse than they stand for long. */
+const BEFORE = 0.8
+function tank(g: Game) {
+  if (!g.tank) return []
+  const isDue = unionisedOf(g.tank.plan, g.tank.tanMgL) > BEFORE * TAN.longTermMgL
+  return [atTank(g, { act: isDue ? 'change water' : 'wait' })]
+}
+
 /** Knows what is in every vessel and does what is worth most, as far as the weather can be known. */
 export const perfect: Player = {
-  decide: g => g.vessels.map((v, i) => best(g, v, i)),
+  decide: g => [...tank(g), ...g.vessels.map((v, i) => best(g, v, i))],
 }

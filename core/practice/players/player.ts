@@ -1,7 +1,8 @@
 import type { RandomStream } from '../../math/random'
 import type { Belief, BeliefMemory } from '../belief'
 import type { Decision } from '../decision'
-import type { Game } from '../game'
+import { TANK } from '../fryTank'
+import type { Game } from '../gameState'
 
 /** Somebody who decides: for every vessel of a day. */
 export interface Player {
@@ -22,3 +23,7 @@ export function sayingOf(b: Belief): Pick<Decision, 'saw' | 'sure'> {
   const steps = [0.42, 0.6, 0.78, 0.91]
   return { saw: b.saw, sure: 1 + steps.filter(s => b.sure > s).length }
 }
+
+/** Fresh water for the mouths, or a test of what they have. */
+export const atTank = (g: Game, d: Pick<Partial<Decision>, 'look' | 'act'>): Decision =>
+  doing(g, TANK, d)

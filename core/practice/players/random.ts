@@ -1,14 +1,15 @@
 import { READINESS } from '../../dynamics/contract'
 import { ACTS } from '../decision'
-import { doing, type Player } from './player'
+import { atTank, doing, type Player } from './player'
 
 const TAKES_MOST = 0.5
 const ACTS_IN = 0.5
+const WATER_IN = 0.2
 
 /** Does anything. */
 export const random: Player = {
-  decide: (g, _memory, chance) =>
-    g.vessels.map((_v, i) =>
+  decide: (g, _memory, chance) => [
+    ...g.vessels.map((_v, i) =>
       doing(g, i, {
         look: chance.next() < 0.5,
         take: chance.next() < 0.5 ? chance.next() * TAKES_MOST : 0,
@@ -17,4 +18,6 @@ export const random: Player = {
         sure: chance.integer(1, 5),
       }),
     ),
+    ...(g.tank ? [atTank(g, { act: chance.next() < WATER_IN ? 'change water' : 'wait' })] : []),
+  ],
 }

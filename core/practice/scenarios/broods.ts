@@ -21,11 +21,12 @@ export const broods: readonly VesselScenario[] = [
       { foodId: 'microworm', methodId: 'oats', temperatureC: 22, stands: false, suits: [5, 60] },
     ],
     mouths: { from: 14, spreadDays: 2, wants: 0.6, growth: 0.02 },
+    tank: { litres: 4, pH: 7.8, temperatureC: 26, filter: false },
     befalls: [],
     keeps: 0.1,
     goal: 'No day without food from the day they swim free.',
     teaches:
-      'Start by the day they swim, not by the day they spawn; and the next food before the first ends.',
+      'Start by the day they swim, not by the day they spawn; the next food before the first ends; and what they leave fouls their water.',
   },
   {
     id: 'early-spawn',
@@ -52,6 +53,7 @@ export const broods: readonly VesselScenario[] = [
       { foodId: 'banana-worm', methodId: 'oats', temperatureC: 24, stands: false, suits: [4, 60] },
     ],
     mouths: { from: 10, spreadDays: 3, wants: 0.7, growth: 0.02 },
+    tank: { litres: 3, pH: 7.6, temperatureC: 27, filter: false },
     befalls: [],
     keeps: 0.1,
     goal: 'No day without food, whenever they swim.',

@@ -7,10 +7,12 @@ import type { Subject } from '@renatus/core/estimation/subject'
 import { foodOf } from '@renatus/core/foods/index'
 import { beliefOf } from '@renatus/core/practice/belief'
 import { decision } from '@renatus/core/practice/decision'
-import { hoursOf, startGame } from '@renatus/core/practice/game'
+import { startGame } from '@renatus/core/practice/game'
+import { hoursOf } from '@renatus/core/practice/gameState'
 import { lossScenario, ownLoss, ownLossOf, type OwnLoss } from '@renatus/core/practice/ownLoss'
 import { practise } from '@renatus/core/practice/practise'
 import { scenarioFor } from '@renatus/core/practice/scenarioFor'
+import { drawTakenOver, keepTakenOver } from '@renatus/core/practice/takenOver'
 import { tellingSign } from '@renatus/core/practice/tellingSign'
 
 const subjectOf = (foodId: string, methodId: string, temperatureC: number): Subject => {
@@ -77,6 +79,17 @@ describe('a loss of the own room as an exercise', () => {
     }
     expect(organisms(1)).not.toBe(organisms(2))
     expect(account.course[0]!.day).toBe(0)
+  })
+
+  it('drawn elsewhere and handed over it is the same vessel', () => {
+    const kept = lossOf(LOST[1]!)
+    const own = structuredClone(kept)
+    keepTakenOver(lossScenario(own), 5, structuredClone(drawTakenOver(lossScenario(own), 5)))
+    const [mine, theirs] = [own, kept].map(o => startGame(lossScenario(o), 5).vessels[0]!)
+    expect(mine!.culture).toEqual(theirs!.culture)
+    // Another seed is another vessel, whatever was handed over.
+    const other = startGame(lossScenario(own), 6).vessels[0]!
+    expect(other.culture!.state).not.toEqual(mine!.culture!.state)
   })
 
   it('what was lost young begins with its start; a game without a loss plays what it names', () => {
