@@ -66,6 +66,12 @@ export function valueOn(
   return Math.max(...means)
 }
 
+/** Days of food that so many rations are. */
+function fedBy(g: Game, rations: number, foul: boolean): number {
+  const left = g.tank ? LEFT_COSTS * Math.max(0, rations - 1) : 0
+  return (foul ? -FOUL_COSTS : Math.min(1, rations)) - left
+}
+
 /**
  * What a decision is worth for one course of a vessel, in days of food over the days to come: it is done, and then the vessel is
  * kept by its card and drawn from.
@@ -87,8 +93,7 @@ function valueOf(g: Game, v: GameVessel, course: Culture, choice: Choice, later:
     const foul = isFoul(c)
     if (share === null && (foul || wanted === 0)) return
     const came = drawFrom(c, share ?? wanted)
-    if (want > 0) fed += foul ? -FOUL_COSTS : Math.min(1, came / want)
-    if (g.tank && want > 0) fed -= LEFT_COSTS * Math.max(0, came / want - 1)
+    if (want > 0) fed += fedBy(g, came / want, foul)
   }
   if (!begun) eat(choice.take, day)
   actOn(c, choice.act, choice.amount ?? 1)
