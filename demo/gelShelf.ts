@@ -2,7 +2,7 @@ import { entry, type Entry } from '@renatus/core/records/entries'
 import { anyRecord, type AnyRecord } from '@renatus/core/records/records'
 import { coverNow } from '@renatus/core/round/stops/cook/find'
 import { kitchenIngredients } from '@renatus/core/stock/gelKitchen'
-import { roomState } from '@renatus/core/stock/roomState'
+import { roomState, type RoomState } from '@renatus/core/stock/roomState'
 import { addHours, toMs, type Instant } from '@renatus/core/time/localDate'
 import type { RoundOccurrence } from '@renatus/core/time/rounds'
 
@@ -144,16 +144,11 @@ export function countedBox(
 ): Entry[] {
   const last = past.at(-1)!
   const at = addHours(last.at, 0.95)
-  const days = (pieces: number, count: Entry | null) => {
-    const state = roomState(records, count === null ? entries : [...entries, count], now)!
-    return {
-      cover: coverNow(state, GEL_DAYS + 3).find(c => c.mix.broodIds.length === 0),
-      boxes: state.gel.boxes,
-      pieces,
-    }
-  }
-  const counts: Entry[] = []
-  const { boxes, cover } = days(0, null)
+  const coverOf = (state: RoomState) =>
+    coverNow(state, GEL_DAYS + 3).find(c => c.mix.broodIds.length === 0)
+  const here = roomState(records, entries, now)!
+  const { boxes } = here.gel
+  const cover = coverOf(here)
   const mine = boxes.filter(b => b.mixId === cover?.mix.id)
   const id = makeId(toMs(at))
   const counted = (box: (typeof mine)[number], pieces: number) =>
@@ -169,10 +164,18 @@ export function countedBox(
       data: { storeId: box.id, name: box.name, amount: pieces },
     })
   const box = mine[0]
-  if (!box) return counts
-  for (let pieces = 0; pieces <= box.piecesMade; pieces += 0.5) {
-    const count = counted(box, pieces)
-    if (days(pieces, count).cover?.days === GEL_DAYS) return [count]
+  if (!box) return []
+  /** Days that it lasts with so many in it; the state of the room hangs on them in nothing else. */
+  const lasts = (pieces: number) => {
+    const left = boxes.map(b => (b === box ? { ...b, pieces } : b))
+    return coverOf({ ...here, gel: { ...here.gel, boxes: left } })?.days ?? Infinity
   }
-  return counts
+  // The more there are the longer they last: the least that lasts long enough, by halves of a piece.
+  let [none, enough] = [-1, Math.floor(2 * box.piecesMade)]
+  while (enough - none > 1) {
+    const middle = Math.floor((none + enough) / 2)
+    if (lasts(middle / 2) >= GEL_DAYS) enough = middle
+    else none = middle
+  }
+  return lasts(enough / 2) === GEL_DAYS ? [counted(box, enough / 2)] : []
 }

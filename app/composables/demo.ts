@@ -1,39 +1,63 @@
 import { nowInstant } from '~/composables/clock'
 import { useFailures } from './useFailures'
 import { workerClient } from '~/engine/workerClient'
-import { ref } from 'vue'
-import { localDateOf } from '@renatus/core/time/localDate'
+import { effectScope, ref, watch } from 'vue'
+import { localDateOf, type Instant } from '@renatus/core/time/localDate'
 import { DATABASES } from '~/db/database'
 import { useRoomStore } from '~/stores/room'
 import type { DemoMaker } from '~/workers/demo.worker'
 
 const MADE_ON = 'demoMadeOn'
 
-/** True while the demo room is being made. */
-export const makingDemo = ref(false)
+/** Whether the demo room is still to come: it may have to be made. */
+export const demoComes = ref(true)
+/** So long it may take until what was written stands on the page, ms. */
+const STANDS_MS = 5000
 
-/** Opens the demo room, made anew when it is from another day. The generator runs in a worker of its own. */
+/** When the demo room has come to the page, or is not going to. */
+const stands = (room: ReturnType<typeof useRoomStore>): Promise<void> =>
+  new Promise(resolve => {
+    const isHere = () => room.which === 'demo' && room.state !== null
+    const scope = effectScope()
+    const end = () => {
+      scope.stop()
+      resolve()
+    }
+    setTimeout(end, STANDS_MS)
+    scope.run(() => watch(isHere, is => is && end(), { immediate: true }))
+  })
+
+/** Makes it in a worker of its own, and writes it there: the page has other things to do. */
+async function make(now: Instant, timeZone: string): Promise<void> {
+  const maker = workerClient<DemoMaker>(
+    'making the demo room',
+    () => new Worker(new URL('../workers/demo.worker.ts', import.meta.url), { type: 'module' }),
+  )
+  try {
+    await maker.call(m => m.make(DATABASES.demo, now, timeZone))
+  } finally {
+    maker.stop()
+  }
+}
+
+/** Opens the demo room, made anew when it is from another day. */
 export async function openDemoRoom(by: 'choice' | 'link' = 'choice'): Promise<void> {
   const room = useRoomStore()
   if (room.which !== 'demo') room.open('demo', by)
   const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC'
   const now = nowInstant()
   const today = `${localDateOf(now, timeZone)} ${timeZone}`
-  if ((await room.db.meta.get(MADE_ON))?.value === today) return
-  makingDemo.value = true
-  const maker = workerClient<DemoMaker>(
-    'making the demo room',
-    () => new Worker(new URL('../workers/demo.worker.ts', import.meta.url), { type: 'module' }),
-  )
+  demoComes.value = true
   try {
-    // Written where it is made: the page has other things to do.
-    await maker.call(m => m.make(DATABASES.demo, now, timeZone))
-    // What the day brought is learned from in its time, as in any room.
-    await room.db.meta.put({ key: MADE_ON, value: today })
+    if ((await room.db.meta.get(MADE_ON))?.value !== today) {
+      await make(now, timeZone)
+      // What the day brought is learned from in its time, as in any room.
+      await room.db.meta.put({ key: MADE_ON, value: today })
+    }
+    await stands(room)
   } catch (error) {
     useFailures().report(error)
   } finally {
-    maker.stop()
-    makingDemo.value = false
+    demoComes.value = false
   }
 }

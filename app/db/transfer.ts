@@ -80,14 +80,34 @@ async function clear(db: RenatusDatabase): Promise<void> {
   ])
 }
 
+const tablesOf = (db: RenatusDatabase) => [
+  db.records,
+  db.entries,
+  db.chapters,
+  db.kept,
+  db.keptEntries,
+  db.meta,
+]
+
+/** Puts a room in the place of what is there, as it is: one that this build has made, in which nothing is twice. */
+export async function putRoom(
+  db: RenatusDatabase,
+  { records, entries }: Pick<RoomFile, 'records' | 'entries'>,
+): Promise<void> {
+  await db.transaction('rw', tablesOf(db), async () => {
+    await clear(db)
+    await putWholeLog(db, entries)
+    await db.records.bulkAdd([...records])
+  })
+}
+
 /** Merges a file into the database, or puts it in its place, in one transaction. */
 export async function importRoom(
   db: RenatusDatabase,
   file: RoomFile,
   mode: 'merge' | 'replace',
 ): Promise<Taken> {
-  const tables = [db.records, db.entries, db.chapters, db.kept, db.keptEntries, db.meta]
-  return db.transaction('rw', tables, async () => {
+  return db.transaction('rw', tablesOf(db), async () => {
     if (mode === 'replace') await clear(db)
     const mine = mode === 'merge' ? await everything(db) : NOTHING
     const before = mergeRooms(mine, NOTHING)

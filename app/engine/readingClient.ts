@@ -15,6 +15,12 @@ const readers = Array.from({ length: Math.max(1, Math.min(MOST_READERS, cores())
     () => new Worker(new URL('../workers/cultures.worker.ts', import.meta.url), { type: 'module' }),
   ),
 )
+/** Starts them before there is anything to read: what they know of every food takes a while to load. */
+export function wakeReaders(): void {
+  // One that does not start says so when it is asked to read.
+  for (const reader of readers) reader.call(r => r.awake()).catch(() => null)
+}
+
 /** Who asked which reader: the rest of an older question is called off there too. */
 const askers = readers.map(() => new Set<string>())
 

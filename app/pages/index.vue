@@ -2,6 +2,7 @@
 import SlowWait from '~/components/shared/SlowWait.vue'
 import { defineAsyncComponent, ref, watch } from 'vue'
 import { breath } from '~/composables/breath'
+import { demoComes } from '~/composables/demo'
 import { useRoomStore } from '~/stores/room'
 import { hasMarker, readMarker, type Marker } from '~/db/marker'
 
@@ -19,6 +20,11 @@ async function fetchRound(): Promise<void> {
   void roundWaits()
   await breath()
   void roundView()
+  await breath()
+  const { fetchCards } = await import('~/components/round/stopCards')
+  await fetchCards()
+  const { wakeReaders } = await import('~/engine/readingClient')
+  wakeReaders()
 }
 if (room.which === 'demo' || hasMarker()) void fetchRound()
 
@@ -45,6 +51,11 @@ function startAnew() {
 <template>
   <SlowWait v-if="!room.loaded" doing="Opening the room" :ways="OPENING_WAYS" />
   <MissingRoom v-else-if="missing" :marker="missing" @anew="startAnew" />
+  <SlowWait
+    v-else-if="!room.state && room.which === 'demo' && demoComes"
+    doing="Setting up the demo room"
+    ways="It is made anew on each day. Reload, or try again when the device has less to do."
+  />
   <WelcomeRoom v-else-if="!room.state" :begun="anew" />
   <div v-else-if="!room.round" class="grid gap-2">
     <h1>{{ room.state.room.name }}</h1>

@@ -67,6 +67,7 @@ const turns = new Map<string, number>()
 
 /** Reads cultures off the page, one after another. What is known of an earlier visit comes at once; remembers where it stood. */
 const reader = {
+  awake: (): boolean => true,
   async read(
     q: ReadingQuestion,
     onReadings: (batch: readonly CultureReading[]) => void,

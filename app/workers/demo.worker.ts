@@ -3,7 +3,7 @@ import { demoRoom } from '@demo/demoRoom'
 import { RenatusDatabase } from '~/db/database'
 import { keepLearning } from '~/db/learned'
 import { renewGames } from '~/db/practiceBook'
-import { importRoom } from '~/db/transfer'
+import { putRoom } from '~/db/transfer'
 
 /** Moves the demo's eight weeks to today and writes them, off the page. They were lived when the app was built. */
 const maker = {
@@ -14,7 +14,7 @@ const maker = {
     const db = new RenatusDatabase(database)
     // It comes with what its log has taught: only what the day brought is learned here.
     await keepLearning(db, learning)
-    await importRoom(db, file, 'replace')
+    await putRoom(db, file)
     db.close()
     await renewGames('demo', practice)
   },

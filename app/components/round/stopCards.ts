@@ -1,22 +1,35 @@
 import { defineAsyncComponent, type Component } from 'vue'
+import { breath } from '~/composables/breath'
 import type { StopKindId } from '@renatus/core/round/stop'
 
-const Plain = defineAsyncComponent(() => import('./stops/PlainCard.vue'))
+const plain = () => import('./stops/PlainCard.vue')
+const CARDS: Record<StopKindId, () => Promise<{ default: Component }>> = {
+  tank: () => import('./stops/TankCard.vue'),
+  vessel: () => import('./stops/VesselCard.vue'),
+  harvest: () => import('./stops/HarvestCard.vue'),
+  hatch: () => import('./stops/HatchCard.vue'),
+  looks: () => import('./stops/LooksCard.vue'),
+  begin: () => import('./stops/BeginCard.vue'),
+  ask: () => import('./stops/AskCard.vue'),
+  provide: () => import('./stops/ProvideCard.vue'),
+  clean: plain,
+  clear: plain,
+  cook: plain,
+  cool: plain,
+  order: plain,
+  tub: plain,
+}
 
 /** The card of each kind of stop. They know every food: they come after the first view stands. */
-export const STOP_CARDS: Record<StopKindId, Component> = {
-  ask: defineAsyncComponent(() => import('./stops/AskCard.vue')),
-  begin: defineAsyncComponent(() => import('./stops/BeginCard.vue')),
-  harvest: defineAsyncComponent(() => import('./stops/HarvestCard.vue')),
-  hatch: defineAsyncComponent(() => import('./stops/HatchCard.vue')),
-  looks: defineAsyncComponent(() => import('./stops/LooksCard.vue')),
-  provide: defineAsyncComponent(() => import('./stops/ProvideCard.vue')),
-  tank: defineAsyncComponent(() => import('./stops/TankCard.vue')),
-  vessel: defineAsyncComponent(() => import('./stops/VesselCard.vue')),
-  clean: Plain,
-  clear: Plain,
-  cook: Plain,
-  cool: Plain,
-  order: Plain,
-  tub: Plain,
+export const STOP_CARDS = Object.fromEntries(
+  Object.entries(CARDS).map(([kind, card]) => [kind, defineAsyncComponent(card)]),
+) as Record<StopKindId, Component>
+
+/** Fetches them while a round is reckoned, each in a task of its own. */
+export async function fetchCards(): Promise<void> {
+  for (const card of new Set(Object.values(CARDS))) {
+    await breath()
+    // One that does not come says so where it is shown.
+    void card().catch(() => null)
+  }
 }

@@ -10,7 +10,7 @@ import { RenatusDatabase } from '~/db/database'
 import { writeAct } from '~/db/logbook'
 import { restoreKept, saveRecords } from '~/db/registry'
 import { exportRoom, lastExport } from '~/db/exportRoom'
-import { importRoom, isOtherRoom } from '~/db/transfer'
+import { importRoom, isOtherRoom, putRoom } from '~/db/transfer'
 
 let n = 0
 const fresh = () => new RenatusDatabase(`transfer-${n++}`)
@@ -31,6 +31,14 @@ describe('export and import', () => {
     expect(await lastExport(a)).not.toBeNull()
     await importRoom(b, read(text), 'merge')
     expect(content(await exportRoom(b))).toEqual(content(text))
+  })
+
+  it('a room that is put in the place of another is as if it had been imported', async () => {
+    const [a, b] = [fresh(), fresh()]
+    await importRoom(a, demo, 'replace')
+    await writeAct(b, [{ kind: 'note', subject: { type: 'room', id: 'x' }, data: { text: 'old' } }])
+    await putRoom(b, demo)
+    expect(content(await exportRoom(b))).toEqual(content(await exportRoom(a)))
   })
 
   it('two devices that went on apart end alike, and the loser can be restored', async () => {
