@@ -4,6 +4,7 @@ import { foodOf } from '../foods/index'
 import { NAUPLII } from '../foods/hatchProfile'
 import type { Food } from '../foods/contract'
 import { EDIBLES } from '../fry/edibles'
+import type { LadderDay } from '../fry/ladder'
 import { closers } from '../fry/ladderReading'
 import { allowedFoods } from '../fry/wishes'
 import { broodLadder, wishesOn } from '../stock/broodLadder'
@@ -12,7 +13,7 @@ import { GEL_ID } from '../stock/gelNeed'
 import { running, type CultureState } from '../stock/cultures'
 import { onTheWay, orders, type Order } from '../stock/orders'
 import { lotInUse, type RoomState } from '../stock/roomState'
-import { addHours, daysBetween, localDateOf } from '../time/localDate'
+import { addHours, daysBetween, localDateOf, type LocalDate } from '../time/localDate'
 import { compare } from '../math/compare'
 import { startsLeft, startStates } from './plan/keptPlan'
 import { coursesOf, reliabilityOf } from './plan/startables'
@@ -48,11 +49,16 @@ const MOST_WAYS = 3
 /** Foods that fit the first mouth of a brood and that it may be given, the best first. */
 function fitting(state: RoomState, brood: BroodState): string[] {
   const day = broodLadder(brood, state.room, 0, 1)[0]
-  if (!brood.species || !day) return []
+  return day ? fittingOn(brood, day, brood.freeOn) : []
+}
+
+/** Foods that fit the mouth of a brood on a day and that it may be given, the best first. */
+function fittingOn(brood: BroodState, day: LadderDay, on: LocalDate): string[] {
+  if (!brood.species) return []
   const allowed = new Set(
     allowedFoods(
       EDIBLES.map(e => e.id),
-      wishesOn(brood, brood.freeOn),
+      wishesOn(brood, on),
     ),
   )
   // Gel is cooked for fish that are grown on; nobody begins with it.
@@ -68,7 +74,9 @@ function wayToGrow(state: RoomState, food: Food): FirstFoodWay[] {
   }
   if (!canBuyIn(food, Number(state.today.slice(5, 7)))) return []
   const method = food.methods[0]!
-  const starter = method.starterShare > 0
+  // Who has a line of it starts the next from that.
+  const hasLine = running(state.cultureStates).some(c => c.record.foodId === id && !c.quarantine)
+  const starter = method.starterShare > 0 && !hasLine
   const { leadDays } = starter ? buyingOf(food) : { leadDays: 0 }
   const middleC = (food.rangeC[0] + food.rangeC[1]) / 2
   const courses = coursesOf(food, method, method.vessel.volumeL, middleC, COURSE_D)
@@ -79,7 +87,9 @@ function wayToGrow(state: RoomState, food: Food): FirstFoodWay[] {
 }
 
 function waysTo(state: RoomState, fits: readonly string[], inDays: number): FirstFoodWay[] {
-  const ways = fits.slice(0, WEIGHED).flatMap(id => {
+  // What is bought needs no weighing, and comes the soonest.
+  const weighed = fits.filter((id, rank) => rank < WEIGHED || !foodOf(id))
+  const ways = weighed.flatMap(id => {
     const food = foodOf(id)
     if (food) return wayToGrow(state, food)
     return [{ kind: 'buy' as const, foodId: id, days: STORE_LEAD_D }]
@@ -141,6 +151,30 @@ function servedIn(state: RoomState, readings: Readings): Map<string, number> {
   return found
 }
 
+/** What stands, grows, is ordered or planned here and fits, the soonest first: food and days until it can be fed. */
+const servedOf = (state: RoomState, readings: Readings, fits: readonly string[]) =>
+  [...servedIn(state, readings)]
+    .filter(([id]) => fits.includes(id))
+    .sort((a, b) => a[1] - b[1])
+    .map(([foodId, days]) => ({ foodId, days }))
+
+/**
+ * What could be fed the soonest to mouths that lack it now.
+ * @param here foods that stand ready or hatch: what there is of them is too little or comes by itself
+ */
+export function waysNow(
+  state: RoomState,
+  readings: Readings,
+  eating: readonly { brood: BroodState; day: LadderDay }[],
+  here: ReadonlySet<string>,
+): Pick<Unprovided, 'late' | 'ways'> {
+  const all = eating.flatMap(e => fittingOn(e.brood, e.day, state.today))
+  const fits = [...new Set(all)].filter(id => !here.has(id))
+  const late = servedOf(state, readings, fits).find(s => s.days > 0) ?? null
+  const ways = waysTo(state, fits, 0).filter(w => !late || w.days < late.days)
+  return { late, ways }
+}
+
 const known = new WeakMap<RoomState, { readings: Readings; found: Unprovided[] }>()
 
 /** Broods that swim free within two weeks and have nothing to begin with on their day; worked out once for a state and its readings. */
@@ -154,17 +188,16 @@ export function unprovided(state: RoomState, readings: Readings = NOTHING_READ):
 const NOTHING_READ: Readings = new Map()
 
 function findUnprovided(state: RoomState, readings: Readings): Unprovided[] {
-  const served = servedIn(state, readings)
   return state.broods.flatMap((brood): Unprovided[] => {
     const inDays = -brood.day
     if (!brood.tank || inDays <= 0 || inDays > LOOKED_AHEAD_D) return []
     const fits = fitting(state, brood)
-    const first = [...served].filter(([id]) => fits.includes(id)).sort((a, b) => a[1] - b[1])[0]
-    if (fits.length === 0 || (first && first[1] <= inDays)) return []
+    const first = servedOf(state, readings, fits)[0] ?? null
+    if (fits.length === 0 || (first && first.days <= inDays)) return []
     const all = waysTo(state, fits, inDays)
-    const ways = first ? all.filter(w => w.days < first[1]) : all
+    const ways = first ? all.filter(w => w.days < first.days) : all
     // What comes late comes no sooner by anything else: its tank will say what it lacks.
     if (first && ways.length === 0) return []
-    return [{ brood, inDays, late: first ? { foodId: first[0], days: first[1] } : null, ways }]
+    return [{ brood, inDays, late: first, ways }]
   })
 }

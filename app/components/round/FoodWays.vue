@@ -7,17 +7,16 @@ import { foodInText } from '~/words/foods'
 
 /** Ways to a food that is not here, as buttons: what grows is begun, what does not is ordered or is here already. */
 const props = defineProps<{
-  ways: readonly (Pick<FirstFoodWay, 'kind' | 'foodId'> & { days?: number })[]
-  /** Where it is said from when each could be fed. */ today?: LocalDate
+  ways: readonly FirstFoodWay[]
+  /** From which it is said when each could be fed. */ today: LocalDate
 }>()
 const { fill, order } = useStores()
 const units = useUnits()
-const from = (days: number | undefined) =>
-  props.today && days !== undefined ? `fed from ${units.date(addDays(props.today, days))}` : ''
+const from = (days: number) => `fed from ${units.date(addDays(props.today, days))}`
 </script>
 
 <template>
-  <ul v-if="ways.length" class="flex flex-wrap gap-2" :class="{ 'flex-col': today }">
+  <ul v-if="ways.length" class="flex flex-col gap-2">
     <li v-for="w in ways" :key="w.foodId" class="flex flex-wrap gap-x-3 gap-y-2 items-center">
       <NuxtLink v-if="w.kind === 'hatch'" to="/bench" :prefetch="false" class="btn"
         >Hatch {{ foodInText(w.foodId) }}</NuxtLink
@@ -36,7 +35,7 @@ const from = (days: number | undefined) =>
         <button class="btn" @click="order(w.foodId)">Order {{ foodInText(w.foodId) }}</button
         ><button class="btn" @click="fill(w.foodId)">It is here</button>
       </template>
-      <span v-if="from(w.days)" class="small">{{ from(w.days) }}</span>
+      <span class="small">{{ from(w.days) }}</span>
     </li>
   </ul>
 </template>

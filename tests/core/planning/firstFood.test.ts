@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import { unprovided } from '@renatus/core/planning/firstFood'
+import { unprovided, waysNow } from '@renatus/core/planning/firstFood'
 import type { Entry } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'
 import { answerStop } from '@renatus/core/round/answerStop'
 import { buildRound, type Round } from '@renatus/core/round/round'
 import { wordsOf } from '@renatus/core/round/roundLines'
+import { broodLadder } from '@renatus/core/stock/broodLadder'
 import { roomState, type RoomState } from '@renatus/core/stock/roomState'
 import { storeStands } from '@renatus/core/stock/storeStands'
 import { cultureOf, startedFrom } from '../cultureRoom'
@@ -35,6 +36,41 @@ describe('the first food of a brood', () => {
     expect(first).toBe('hatch brine-shrimp 3')
     expect(rest).toHaveLength(2)
     expect(unprovided(stateOf(bare()))[0]).toMatchObject({ inDays: 3 })
+  })
+
+  it('who has a line of a food starts the next from it, and orders none', () => {
+    const swims = bare({ species: 'dwarf-gourami', freeSwimmingOn: '2026-03-23' })
+    const jar = cultureOf('paramecium', '2026-03-23T06:00:00Z', { logged: true })
+    const paramecium = (all: AnyRecord[], entries: Entry[]) => {
+      const state = stateOf(all, entries)
+      const brood = state.broods[0]!
+      const day = broodLadder(brood, state.room, 1, 1)[0]!
+      const { ways } = waysNow(state, new Map(), [{ brood, day }], new Set())
+      return ways.find(w => w.foodId === 'paramecium')!
+    }
+    const bought = paramecium(swims, [])
+    const own = paramecium([...swims, jar], [startedFrom(jar, [])])
+    expect([bought.kind, own.kind]).toEqual(['starter', 'start'])
+    expect(own.days).toBeLessThan(bought.days)
+  })
+
+  it('for mouths that lack it now the soonest comes first, and nothing after what is under way', () => {
+    const gap = (all: AnyRecord[], entries: Entry[], here: string[] = []) => {
+      const state = stateOf(all, entries)
+      const brood = state.broods[0]!
+      const day = broodLadder(brood, state.room, 0, 1)[0]!
+      return waysNow(state, new Map(), [{ brood, day }], new Set(here))
+    }
+    const { late, ways: all } = gap(bare(), [])
+    expect(late).toBeNull()
+    expect(all.map(w => w.days)).toEqual(all.map(w => w.days).toSorted((a, b) => a - b))
+    expect(all.length).toBeGreaterThan(0)
+    const order = { orderId: uid(), what: 'cysts' as const, comesOn: '2026-03-25' }
+    const under = gap(bare(), [log('2026-03-23T06:00:00Z', 'order.placed', order)])
+    expect(under.late).toMatchObject({ foodId: 'brine-shrimp' })
+    for (const w of under.ways) expect(w.days).toBeLessThan(under.late!.days)
+    const first = all[0]!.foodId
+    expect(gap(bare(), [], [first]).ways.map(w => w.foodId)).not.toContain(first)
   })
 
   it('is provided for by a bench with cysts, a culture, a store, an order, and not by what does not fit', () => {

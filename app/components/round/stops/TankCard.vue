@@ -104,8 +104,8 @@ function given() {
       See to <strong>{{ stop.tank.name }}</strong>.
     </p>
     <div v-if="stop.gap" class="border-l-[6px] border-harm pl-3" role="status">
-      <p class="sentence">{{ gapText(stop) }}</p>
-      <FoodWays :ways="stop.gap.ways" class="mt-1" />
+      <p class="sentence">{{ gapText(stop, room.state!.today) }}</p>
+      <FoodWays :ways="stop.gap.ways" :today="room.state!.today" class="mt-1" />
     </div>
     <span v-if="doubts.length" class="small">{{ doubts.join(' ') }}</span>
     <ul v-if="stop.tasks.length" class="stop-tasks">

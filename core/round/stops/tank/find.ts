@@ -1,8 +1,6 @@
 import type { LadderDay } from '../../../fry/ladder'
-import { foodOf } from '../../../foods/index'
 import { hatchProfile, NAUPLII } from '../../../foods/hatchProfile'
-import { closers } from '../../../fry/ladderReading'
-import type { FirstFoodWay } from '../../../planning/firstFood'
+import { waysNow, type FirstFoodWay } from '../../../planning/firstFood'
 import { gelMeal, lastingRounds, type GelMeal } from '../../../planning/gelMeal'
 import { ladderDays } from '../../../planning/ladderDays'
 import { stopKey, wasAnswered } from '../../../planning/reckoning/answered'
@@ -25,13 +23,13 @@ import {
   type WeaningAsk,
 } from './tasks'
 
-/** A way to close a gap, as a button. */
-export type GapWay = Pick<FirstFoodWay, 'kind' | 'foodId'>
-
 /** A meal that cannot be given, with what would close the gap. */
 export interface TankGap {
   share: number
-  ways: GapWay[]
+  /** What comes first of what is under way here, and days until it can be fed; null where nothing does. */
+  late: { foodId: string; days: number } | null
+  /** The soonest first; none that would come after what is under way. */
+  ways: FirstFoodWay[]
 }
 
 /** Everything for one tank in one pass: its meal, siphon and looks, trials. */
@@ -53,7 +51,6 @@ export interface TankStop extends StopBase {
 
 /** Hours that a tank may wait whose fish have had their meal. */
 const MAY_WAIT_H = 12
-const MOST_WAYS = 3
 
 function smallestOf(c: RoundContext, tank: Tank): TankStop['smallest'] {
   const eating = eatingAt(c.state, tank, c.round, ladderDays(c.state, [c.round.date]))
@@ -62,28 +59,14 @@ function smallestOf(c: RoundContext, tank: Tank): TankStop['smallest'] {
   return { brood: least.brood, gapeUm: least.day.gapeUm }
 }
 
-/** Foods that would close a gap: those on the ladder that stand nowhere first, then whatever would fit. */
-function waysToClose(c: RoundContext, gap: MealGap): GapWay[] {
+/** What would close a gap: of what does not stand here or hatch already, what can be fed the soonest. */
+function closing(c: RoundContext, gap: MealGap): Pick<TankGap, 'late' | 'ways'> {
   const here = new Set(c.reckoning.sources.filter(s => s.ready).map(s => s.foodId))
   // What hatches, or is started at this round, closes it by itself.
   const { hatches } = c.reckoning.hatch
   const hatching = c.state.hatches.some(h => h.endedAt === null)
   if (hatching || hatches.some(h => h.startRound.key === c.round.key)) here.add(NAUPLII)
-  const fits = gap.want.eating.flatMap(e =>
-    closers(
-      e.day,
-      e.species,
-      [...gap.want.foods.values()].map(f => f.food),
-    ),
-  )
-  const foods = [...new Set(fits)].filter(id => !here.has(id)).slice(0, MOST_WAYS)
-  return foods.map((foodId): GapWay => ({ kind: wayTo(foodId), foodId }))
-}
-
-function wayTo(foodId: string): GapWay['kind'] {
-  const food = foodOf(foodId)
-  if (!food) return 'buy'
-  return food.profile.family === 'hatch' ? 'hatch' : 'start'
+  return waysNow(c.state, c.readings, gap.want.eating, here)
 }
 
 /** Gel for a tank at this round, where it is given now and has not been given yet. */
@@ -120,7 +103,7 @@ function tankStop(
   const draws = reckoning.draws.filter(d => d.tank.id === tank.id)
   const grown = c.others.find(o => o.eater.kind === 'grown' && o.eater.tank.id === tank.id) ?? null
   const meal = reckoning.gaps.find(g => g.tank.id === tank.id)
-  const gap = meal ? { share: meal.share, ways: waysToClose(c, meal) } : null
+  const gap = meal ? { share: meal.share, ...closing(c, meal) } : null
   const gel = gelFor(c, tank)
   const tasks = tankTasks(state, tank.id, today, c.readings)
   const looks = bellyLooks(c, tank, draws, today, gel !== null || gap === null)

@@ -89,12 +89,14 @@ function eggTasks(state: RoomState, brood: BroodState, readings: Readings): Tank
     )
   if (until >= 0 && until <= 1 && hasFirstFood(state, brood, readings)) {
     const first = firstFoods(state, brood)
-    add(
-      'first-food',
-      first.length > 0
-        ? `Check that the first food of ${brood.name} is ready: ${first.join(' or ')}.`
-        : `No food of this room fits the first mouth of ${brood.name}: see its sheet for what would.`,
-    )
+    const none = `No food of this room fits the first mouth of ${brood.name}: see its sheet for what would.`
+    // On its day the gap itself says so, with ways to close it.
+    if (first.length > 0)
+      add(
+        'first-food',
+        `Check that the first food of ${brood.name} is ready: ${first.join(' or ')}.`,
+      )
+    else if (until > 0) add('first-food', none)
   }
   return tasks.filter(t => (t.id === 'move-larvae' ? !doneEver(state, brood.id, t.id) : true))
 }

@@ -1,24 +1,21 @@
-import { EDIBLES } from '../../../fry/edibles'
 import { piecesText } from '../../../feeds/portionText'
 import type { Draw } from '../../../planning/reckoning/draw'
 import type { RoomState } from '../../../stock/roomState'
 import { animalsText } from '../../../units/countable'
 import { formatShare } from '../../../units/format'
-import { foodInSentence, handText } from '../../handText'
+import { dayText } from '../../../time/dayText'
+import { addDays, type LocalDate } from '../../../time/localDate'
+import { handText } from '../../handText'
+import { foodNamed, waysText } from '../../wayText'
 import type { StopLine } from '../../stopKind'
 import type { TankStop } from './find'
 import { saltOfDraw } from './saltOfDraw'
 
 type Measures = RoomState['room']['measures']
 
-const nameOf = (id: string) => {
-  const food = EDIBLES.find(e => e.id === id)
-  return food ? foodInSentence(food) : id
-}
-
 /** "12 mL of nauplii from Cone 1". */
 export function drawText(d: Pick<Draw, 'amount' | 'foodId' | 'source'>, measures: Measures) {
-  return `${handText(d.amount, measures)} of ${nameOf(d.foodId)} from ${d.source.name}`
+  return `${handText(d.amount, measures)} of ${foodNamed(d.foodId)} from ${d.source.name}`
 }
 
 /** What makes one doubt a portion, or leaves the culture poorer. */
@@ -41,18 +38,19 @@ function mealLine(stop: TankStop, d: Draw, state: RoomState): StopLine {
     unit: d.amount.unit,
     big: handText(d.amount, measures),
     text: `Feed ${tank.name}: ${drawText(d, measures)}, ${animals}${part}.${saltOfDraw(d, tank, state)}`,
-    why: `A meal of ${nameOf(d.foodId)} for ${broods}: one food at a meal, the shares of their ladder over two days.${doubt ? ` ${doubt}` : ''}`,
+    why: `A meal of ${foodNamed(d.foodId)} for ${broods}: one food at a meal, the shares of their ladder over two days.${doubt ? ` ${doubt}` : ''}`,
   }
 }
 
-/** How a gap reads, with what would close it. */
-export function gapText(stop: TankStop): string {
-  const { gap, tank } = stop
+/** How a gap reads, with what comes first of what is under way here. */
+export function gapText({ gap, tank }: TankStop, today: LocalDate): string {
   if (!gap) return ''
-  const ways = gap.ways.map(w => nameOf(w.foodId)).join(', ')
-  const closing = ways ? ` This would close it: ${ways}.` : ''
-  const lacks = gap.share > 0.95 ? 'nothing' : `only ${formatShare(1 - gap.share)} of its meal`
-  return `${tank.name} has ${lacks} that fits and stands ready.${closing}`
+  const { late, share } = gap
+  const lacks = share > 0.95 ? 'nothing' : `only ${formatShare(1 - share)} of its meal`
+  const next = late
+    ? ` What comes next here is ${foodNamed(late.foodId)}, from ${dayText(addDays(today, late.days))}.`
+    : ''
+  return `${tank.name} has ${lacks} that fits and stands ready.${next}`
 }
 
 export function tankWords(stop: TankStop, state: RoomState): StopLine[] {
@@ -89,7 +87,14 @@ export function tankWords(stop: TankStop, state: RoomState): StopLine[] {
         ]
       : []),
     ...(stop.gap
-      ? [{ ...base, verb: 'Close', text: gapText(stop), why: 'Nothing else that fits is ready.' }]
+      ? [
+          {
+            ...base,
+            verb: 'Close',
+            text: `${gapText(stop, state.today)}${waysText(stop.gap.ways, state.today)}`,
+            why: 'Nothing else that fits is ready.',
+          },
+        ]
       : []),
     ...stop.tasks.map(t => ({
       ...base,
