@@ -170,7 +170,10 @@ export function waysNow(
 ): Pick<Unprovided, 'late' | 'ways'> {
   const all = eating.flatMap(e => fittingOn(e.brood, e.day, state.today))
   const fits = [...new Set(all)].filter(id => !here.has(id))
-  const late = servedOf(state, readings, fits).find(s => s.days > 0) ?? null
+  // What was ordered for today is asked for at this round; what stands here today and is not ready tells no day.
+  const coming = onTheWay(orders(state.entries), state.today).flatMap(o => orderIn(state, o) ?? [])
+  const today = coming.find(s => s.days === 0 && fits.includes(s.foodId))
+  const late = today ?? servedOf(state, readings, fits).find(s => s.days > 0) ?? null
   const ways = waysTo(state, fits, 0).filter(w => !late || w.days < late.days)
   return { late, ways }
 }

@@ -31,11 +31,11 @@ const from = (days: number) => `fed from ${units.date(addDays(props.today, days)
       <button v-else-if="w.kind === 'starter'" class="btn" @click="order(w.foodId)">
         Order a starter of {{ foodInText(w.foodId) }}
       </button>
-      <template v-else>
-        <button class="btn" @click="order(w.foodId)">Order {{ foodInText(w.foodId) }}</button
-        ><button class="btn" @click="fill(w.foodId)">It is here</button>
-      </template>
+      <button v-else class="btn" @click="order(w.foodId)">Order {{ foodInText(w.foodId) }}</button>
       <span class="small">{{ from(w.days) }}</span>
+      <button v-if="w.kind === 'buy'" class="btn" @click="fill(w.foodId)">
+        It is here already
+      </button>
     </li>
   </ul>
 </template>

@@ -69,6 +69,11 @@ describe('the first food of a brood', () => {
     const under = gap(bare(), [log('2026-03-23T06:00:00Z', 'order.placed', order)])
     expect(under.late).toMatchObject({ foodId: 'brine-shrimp' })
     for (const w of under.ways) expect(w.days).toBeLessThan(under.late!.days)
+    // What was ordered for today is waited for: nothing of it is ordered again.
+    const powder = { orderId: uid(), what: 'food' as const, foodId: 'frozen-nauplii' }
+    const ordered = { ...powder, comesOn: '2026-03-24' }
+    const due = gap(bare(), [log('2026-03-22T06:00:00Z', 'order.placed', ordered)])
+    expect(due).toEqual({ late: { foodId: 'frozen-nauplii', days: 0 }, ways: [] })
     const first = all[0]!.foodId
     expect(gap(bare(), [], [first]).ways.map(w => w.foodId)).not.toContain(first)
   })

@@ -47,9 +47,9 @@ export function gapText({ gap, tank }: TankStop, today: LocalDate): string {
   if (!gap) return ''
   const { late, share } = gap
   const lacks = share > 0.95 ? 'nothing' : `only ${formatShare(1 - share)} of its meal`
-  const next = late
-    ? ` What comes next here is ${foodNamed(late.foodId)}, from ${dayText(addDays(today, late.days))}.`
-    : ''
+  const from = (days: number) =>
+    days === 0 ? 'as soon as it is here' : `from ${dayText(addDays(today, days))}`
+  const next = late ? ` What comes next here is ${foodNamed(late.foodId)}, ${from(late.days)}.` : ''
   return `${tank.name} has ${lacks} that fits and stands ready.${next}`
 }
 
