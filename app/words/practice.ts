@@ -3,6 +3,7 @@ import type { Act } from '@renatus/core/practice/decision'
 import type { HandQuestion } from '@renatus/core/practice/handGame'
 import type { Confusion, LearnerStand, Skill } from '@renatus/core/practice/learner'
 import type { Judged } from '@renatus/core/practice/practise'
+import type { PlayedGame } from '@renatus/core/practice/playedGame'
 import type { Told } from '@renatus/core/practice/told'
 import { standsMgL, type FryTank, type tankLook } from '@renatus/core/practice/fryTank'
 import type { ExerciseKind } from '@renatus/core/practice/scenario'
@@ -110,6 +111,12 @@ export function partedWords(d: {
     : `${what} What had been seen of it did not tell it either.`
 }
 export const goalWords = (x: number) => percent(x)
+
+/** What is left to say of an exercise that was played by other rules. */
+export const oldRulesWords = (r: PlayedGame['result']): string =>
+  r
+    ? `It was played by the rules of an older version, and is not lived again by others. You reached ${percent(r.goal)}, the card by fixed days ${percent(r.fixed)}, Renatus ${percent(r.advice)}.`
+    : 'It was played by the rules of an older version, and is not lived again by others. Begin it anew.'
 
 const inCoins = (coins: number) => numberText(coins, { decimals: 1 })
 export const coinWords = (coins: number) => `${inCoins(coins)} ${coins === 1 ? 'coin' : 'coins'}`

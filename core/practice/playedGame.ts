@@ -37,6 +37,9 @@ export const playedGame = z.object({
 export type PlayedGame = z.infer<typeof playedGame>
 export type PlayedResult = z.infer<typeof result>
 
+/** Whether a game was played by other rules: what came of it stays, and cannot be lived again. */
+export const isOfOldRules = (g: Pick<PlayedGame, 'version'>): boolean =>
+  g.version !== PRACTICE_VERSION
+
 /** Whether a saved game can be gone on with. */
-export const canGoOn = (g: PlayedGame): boolean =>
-  g.version === PRACTICE_VERSION && g.endedAt === null
+export const canGoOn = (g: PlayedGame): boolean => !isOfOldRules(g) && g.endedAt === null

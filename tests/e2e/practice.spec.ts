@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
 import { faults, setUp, visit } from './person'
 
@@ -163,6 +164,19 @@ test("the mouths' own water is tested and changed; practice goes to a file and c
   await expect(page.getByText('1 exercise came.')).toBeVisible()
   await page.getByRole('link', { name: 'Go on: The first brood' }).click()
   await expect(page.getByText('Day 1 of 34.')).toBeVisible()
+
+  // What was played by other rules is told as it ended, and not lived again.
+  const [mine] = JSON.parse(readFileSync(file, 'utf8')) as object[]
+  const result = { goal: 0.8, fixed: 0.7, advice: 0.9, sayings: [] }
+  const over = { decisions: [{ day: 33 }], endedAt: '2026-03-17T07:00:00.000Z', result }
+  const older = Buffer.from(JSON.stringify([{ ...mine, id: 'OLDER', version: 1, ...over }]))
+  await visit(page, '/practice')
+  await page
+    .getByTestId('practice-file')
+    .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: older })
+  await expect(page.getByText('1 exercise came.')).toBeVisible()
+  await visit(page, '/practice/OLDER')
+  await expect(page.getByText(/rules of an older version.*You reached 80/)).toBeVisible()
 })
 
 test('an answer that is no number is refused; an exercise that is not there says so', async ({

@@ -50,10 +50,10 @@ async function save() {
   <section class="grid gap-3" aria-label="Look">
     <ShelfEdge name="Look" />
     <p class="small">Which is most like the one in your hand?</p>
-    <ul class="grid grid-cols-2 sm:grid-cols-3 desk:grid-cols-6 gap-4 items-end">
+    <ul class="grid grid-cols-2 sm:grid-cols-3 desk:grid-cols-6 gap-4">
       <li v-for="(c, i) in picked ? shown : choices" :key="i">
         <button
-          class="w-full grid justify-items-center gap-2 p-2 border-[3px] cursor-pointer bg-paper"
+          class="w-full h-full grid justify-items-center content-between gap-2 p-2 border-[3px] cursor-pointer bg-paper"
           :class="
             picked && JSON.stringify(shown[i]?.signs) === JSON.stringify(picked)
               ? 'border-ink'

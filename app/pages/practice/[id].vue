@@ -4,7 +4,7 @@ import { proxy } from 'comlink'
 import { useRoute } from '#app/composables/router'
 import type { Readiness } from '@renatus/core/dynamics/contract'
 import { decision, type Decision } from '@renatus/core/practice/decision'
-import { canGoOn, type PlayedGame } from '@renatus/core/practice/playedGame'
+import { canGoOn, isOfOldRules, type PlayedGame } from '@renatus/core/practice/playedGame'
 import { lengthOf, type Practised } from '@renatus/core/practice/practise'
 import { scenarioFor } from '@renatus/core/practice/scenarioFor'
 import { keepTakenOver } from '@renatus/core/practice/takenOver'
@@ -20,6 +20,7 @@ import { useFailures } from '~/composables/useFailures'
 import { gameOf, keepGame } from '~/db/practiceBook'
 import { practiceClient } from '~/engine/practiceClient'
 import { useRoomStore } from '~/stores/room'
+import { oldRulesWords } from '~/words/practice'
 
 /** One exercise, from its first question to its account. It can be left and gone on with at any decision. */
 const room = useRoomStore()
@@ -101,7 +102,9 @@ async function makeAccount() {
     useFailures().report(error)
   }
 }
-watch(isDone, done => done && void makeAccount(), { immediate: true })
+watch(isDone, done => done && !isOfOldRules(game.value!) && void makeAccount(), {
+  immediate: true,
+})
 </script>
 
 <template>
@@ -128,6 +131,9 @@ watch(isDone, done => done && void makeAccount(), { immediate: true })
       <p v-if="!isDone && !canGoOn(game)" class="sentence">
         It was begun in an older version and cannot be gone on with. What was decided stays kept;
         begin it anew.
+      </p>
+      <p v-else-if="isDone && isOfOldRules(game)" class="sentence">
+        {{ oldRulesWords(game.result) }}
       </p>
       <template v-else-if="!isDone">
         <LookSeries
