@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { placeName } from '@renatus/core/round/placeName'
 import { bedtimeLine } from '@renatus/core/round/bedtime'
 import type { Round } from '@renatus/core/round/round'
@@ -13,7 +13,7 @@ import { useUnits } from '~/composables/useUnits'
 import { useWaits } from '~/composables/useWaits'
 import { useRoomStore } from '~/stores/room'
 import { plural, roundLead } from '~/words/round'
-import { STOP_CARDS } from './stopCards'
+import { cardsOf, STOP_CARDS } from './stopCards'
 
 /** The round that is on: its stops in the order of doing, by the places they are at. */
 const props = defineProps<{ round: Round }>()
@@ -38,6 +38,10 @@ const shelves = computed(() => {
     else found.push({ key: keyOf(name, found), name, stops: [stop] })
   }
   return found
+})
+const stands = ref(false)
+void cardsOf(props.round.stops.map(s => s.kind)).then(() => {
+  stands.value = true
 })
 const waits = useWaits(() => props.round)
 const undo = useUndo()
@@ -78,7 +82,11 @@ const waiting = computed(() => room.state?.broods.length === 0)
         </p>
       </div>
       <UndoLine v-if="undoAt === 'top'" />
-      <section v-for="(shelf, i) in shelves" :key="shelf.key" class="grid grid-cols-1">
+      <section
+        v-for="(shelf, i) in stands ? shelves : []"
+        :key="shelf.key"
+        class="grid grid-cols-1"
+      >
         <ShelfEdge :name="shelf.name" />
         <template v-for="(stop, j) in shelf.stops" :key="stop.key">
           <UndoLine v-if="undoAt === stop.key" />

@@ -25,6 +25,10 @@ export const STOP_CARDS = Object.fromEntries(
   Object.entries(CARDS).map(([kind, card]) => [kind, defineAsyncComponent(card)]),
 ) as Record<StopKindId, Component>
 
+/** When the cards of these kinds are here, or will not come: drawn before, one that comes late would push down what stands below it. */
+export const cardsOf = (kinds: readonly StopKindId[]): Promise<unknown> =>
+  Promise.allSettled([...new Set(kinds)].map(kind => CARDS[kind]()))
+
 /** Fetches them while a round is reckoned, each in a task of its own. */
 export async function fetchCards(): Promise<void> {
   for (const card of new Set(Object.values(CARDS))) {
