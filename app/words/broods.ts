@@ -58,7 +58,7 @@ const URGENCIES: Readonly<Record<Urgency['code'], Line>> = {
   'first-food': firstMeal,
   'trial': () => 'A new food is on trial: look at the bellies.',
   'change-soon': changeSoon,
-  'well': () => 'Well provided for.',
+  'well': () => 'What is kept here fits its mouth.',
   'eggs': firstMeal,
 }
 

@@ -33,6 +33,12 @@ const unfed = computed(
     ['first-food', 'eggs'].includes(props.urgency?.code ?? '') &&
     foodsOfFirstMeal(props.sheet).length === 0,
 )
+/** What is kept fits, and nothing of it stands ready for the meal of this round. */
+const lacks = computed(() => {
+  const { tank } = props.brood
+  const gaps = room.round?.reckoning.gaps ?? []
+  return props.urgency?.code !== 'gap-now' && gaps.some(g => g.tank.id === tank?.id)
+})
 const soon = computed(
   () =>
     props.urgency !== null && ['first-food', 'trial', 'change-soon'].includes(props.urgency.code),
@@ -76,6 +82,10 @@ const soon = computed(
         <NuxtLink v-if="alarm || unfed" to="/ahead" :prefetch="false" class="link"
           >What would close it</NuxtLink
         >
+      </p>
+      <p v-if="lacks" class="border-l-[6px] border-harm pl-3 mt-1">
+        Not enough of it stands ready for this round.
+        <NuxtLink to="/" :prefetch="false" class="link">To the round</NuxtLink>
       </p>
       <template v-if="day && !day.gap && brood.day >= 0">
         <p class="mt-1">

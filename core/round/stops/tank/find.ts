@@ -105,7 +105,10 @@ function tankStop(
   const meal = reckoning.gaps.find(g => g.tank.id === tank.id)
   const gap = meal ? { share: meal.share, ...closing(c, meal) } : null
   const gel = gelFor(c, tank)
-  const tasks = tankTasks(state, tank.id, today, c.readings)
+  // Whether its first food is ready is said by the gap already.
+  const tasks = tankTasks(state, tank.id, today, c.readings).filter(
+    t => gap === null || t.id !== 'first-food',
+  )
   const looks = bellyLooks(c, tank, draws, today, gel !== null || gap === null)
   const weaning = weaningAsks(state, tank.id)
   const wants = draws.length + tasks.length + looks.length + weaning.length

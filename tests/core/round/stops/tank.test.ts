@@ -80,6 +80,15 @@ describe('tasks at a tank', () => {
     expect(stop.gap!.ways.map(w => w.foodId)).toContain('infusoria')
     expect(stop.must).toBe(true)
   })
+  it('what the gap says already is not asked as a task', () => {
+    const today = stopOf({
+      species: 'large',
+      foods: ['brine-shrimp'],
+      freeSwimmingOn: '2026-03-20',
+    })!
+    expect(today.gap).not.toBeNull()
+    expect(today.tasks.map(t => t.id)).not.toContain('first-food')
+  })
   it('a few fry in much water are moved to a box, once', () => {
     const few: Options = { species: 'large', fry: 3, tankL: 200, freeSwimmingOn: '2026-03-18' }
     expect(tasks(few)).toContain('box')
