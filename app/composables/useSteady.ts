@@ -1,4 +1,5 @@
 import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
+import { isPressed, whenLifted } from './whenLifted'
 
 /** So long what has moved takes no press: who aimed at what stood there does not hit what stands there now, ms. */
 const SETTLES_MS = 500
@@ -40,9 +41,13 @@ export function useSteady<T>(source: Ref<T | undefined>, acts: Ref<unknown>) {
   watch(acts, () => {
     hasActed = true
   })
-  watch(source, next => {
-    const isAwaited = hasActed || shown.value === undefined
-    if (next === undefined || isAwaited || !isInUse) show()
+  const isWanted = () =>
+    source.value === undefined || shown.value === undefined || hasActed || !isInUse
+  watch(source, () => {
+    if (!isWanted()) return
+    // A finger that is down, or holds, is not taken its button.
+    if (isPressed()) void whenLifted().then(() => isWanted() && show())
+    else show()
   })
   /** Whether a newer one waits. */
   const newer = computed(() => source.value !== shown.value)

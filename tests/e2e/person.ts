@@ -44,8 +44,8 @@ export class Person {
     this.interactions++
     const button = this.page.getByRole('button', { name }).first()
     await button.scrollIntoViewIfNeeded({ timeout: 10_000 })
-    const box = (await button.boundingBox())!
-    await this.page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+    // What has just moved takes no press for half a second: it is waited for, as by a click.
+    await button.hover()
     await this.page.mouse.down()
     await this.page.waitForTimeout(1500)
     await this.page.mouse.up()

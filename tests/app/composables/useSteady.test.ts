@@ -13,7 +13,11 @@ function steady(first?: string) {
   }
   return { ...s, source, acts, comes, end: () => scope.stop() }
 }
-const touch = () => document.dispatchEvent(new Event('pointerdown'))
+/** A tap, lifted again. */
+const touch = () => {
+  document.dispatchEvent(new Event('pointerdown'))
+  document.dispatchEvent(new Event('pointerup'))
+}
 
 describe('what is shown does not move by itself under a hand', () => {
   it('until the page is touched the newest is shown, and what was missing always', async () => {
@@ -54,6 +58,19 @@ describe('what is shown does not move by itself under a hand', () => {
     expect(s.shown.value).toBe('after the act')
     await s.comes('a quarter of an hour later')
     expect(s.shown.value).toBe('after the act')
+    s.end()
+  })
+
+  it('what follows from an act waits while a finger holds a button, and comes when it is lifted', async () => {
+    const s = steady('first')
+    touch()
+    s.acts.value++
+    await nextTick()
+    document.dispatchEvent(new Event('pointerdown'))
+    await s.comes('after the act')
+    expect([s.shown.value, s.settling.value]).toEqual(['first', false])
+    document.dispatchEvent(new Event('pointerup'))
+    await vi.waitFor(() => expect(s.shown.value).toBe('after the act'))
     s.end()
   })
 
