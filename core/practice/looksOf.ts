@@ -16,6 +16,7 @@ const FAILED_BELOW = 0.2
 export type SeenSigns = Partial<Record<Sign, number>>
 
 export const readinessOf = (c: Culture): Readiness => c.family.readiness(c.state, c.params)
+
 /** What a person sees who looks at a vessel today: the same whoever asks, and however often. */
 export function lookAt(g: Game, index: number): SeenSigns | null {
   const c = g.vessels[index]?.culture

@@ -13,6 +13,9 @@ const props = defineProps<{
 const { fill, order } = useStores()
 const units = useUnits()
 const from = (days: number) => `fed from ${units.date(addDays(props.today, days))}`
+/** It stands on a line of its own, and says of what it speaks. */
+const hereWords = (id: string) =>
+  `${foodInText(id).replace(/^./, c => c.toUpperCase())} is here already`
 </script>
 
 <template>
@@ -34,7 +37,7 @@ const from = (days: number) => `fed from ${units.date(addDays(props.today, days)
       <button v-else class="btn" @click="order(w.foodId)">Order {{ foodInText(w.foodId) }}</button>
       <span class="small">{{ from(w.days) }}</span>
       <button v-if="w.kind === 'buy'" class="btn" @click="fill(w.foodId)">
-        It is here already
+        {{ hereWords(w.foodId) }}
       </button>
     </li>
   </ul>

@@ -40,7 +40,7 @@ const startDay = (g: Game, v: GameVessel): number => {
   return Math.max(0, from - v.usual.readyDay - MARGIN_D)
 }
 
-/** Half of the water twice a week, from the day they feed. */
+/** Half of the water every third day, from the day on which they are expected to feed. */
 const WATER_EVERY_D = 3
 function tank(g: Game) {
   const fed = g.day - (g.scenario.mouths?.from ?? 0)
