@@ -1,7 +1,7 @@
 import { ctmi } from '../../math/ctmi'
 import type { Environment, Look, Readiness, Stage, Stock } from '../contract'
 import type { LogisticParams } from './parameters'
-import { growthRate, type LogisticState } from './state'
+import { calmGrowth, rousedGrowth, type LogisticState } from './state'
 
 /** Quality below which a medium is past its best. */
 export const TIRED_Q = 0.45
@@ -70,7 +70,7 @@ export function surplusPerDay(
   { temperatureC: t }: Environment,
 ): number {
   if (s.x < p.readyAt || s.crashed || s.ageD > s.badAtD) return 0
-  const r = growthRate(s, p, ctmi(t, p.tMin, p.tOpt, p.tMax))
+  const r = rousedGrowth(s, p, calmGrowth(s, p, ctmi(t, p.tMin, p.tOpt, p.tMax)))
   const half = s.q / 2
   const steady = Math.min(r * half * (1 - half / Math.max(s.q, 1e-6)), s.x * MOST_SHARE)
   return Math.max(0, Math.min(steady, s.x * MOST_SHARE * p.reach)) * p.capacity * s.air * s.units

@@ -2,6 +2,20 @@ import { lastAnswers } from '../../math/lastAnswers'
 import { areaCm2, type Setup } from '../contract'
 import type { LogisticParams } from './parameters'
 
+/** Rates that hang on parameters and temperature alone, 1/d: most steps of a course have the temperature of the one before. */
+export interface Felt {
+  /** Temperature they were worked out for, degC. */
+  atC: number
+  /** Growth of a thin population here, and at the reference temperature in free air. */
+  growth: number
+  reference: number
+  death: number
+  /** Ageing of the medium. */
+  ageing: number
+  /** Too hot to grow. */
+  hot: boolean
+}
+
 export interface LogisticState {
   /** Population against capacity. */
   x: number
@@ -24,6 +38,8 @@ export interface LogisticState {
   air: number
   /** Days that it stays roused. */
   rousedD: number
+  /** What its temperature means to it; null until a step asks, and after a change of air. */
+  felt: Felt | null
 }
 
 /** Field by field: an engine steps what it sees written out twice as fast as what was spread. */
@@ -40,6 +56,8 @@ export const copy = (s: LogisticState): LogisticState => ({
   units: s.units,
   air: s.air,
   rousedD: s.rousedD,
+  // A copy may be given other parameters: it feels anew.
+  felt: null,
 })
 
 /** A surface below the usual one starves, a larger one helps less and less (working estimates). */
@@ -69,6 +87,10 @@ const AIR_ON_GROWTH = 0.3
 const airOnGrowthOf = lastAnswers(air => air ** AIR_ON_GROWTH)
 const airOnGrowth = (air: number) => (air === 1 ? 1 : airOnGrowthOf(air))
 
-/** Growth of a thin population, 1/d. @param warmth share of the best, by temperature */
-export const growthRate = (s: LogisticState, p: LogisticParams, warmth: number): number =>
-  p.rOpt * warmth * airOnGrowth(s.air) * (s.rousedD > 0 ? p.roused : 1)
+/** Growth of a thin population that nothing roused, 1/d. @param warmth share of the best, by temperature */
+export const calmGrowth = (s: LogisticState, p: LogisticParams, warmth: number): number =>
+  p.rOpt * warmth * airOnGrowth(s.air)
+
+/** Growth in the days after it was stirred, cut or given air. @param calm growth without it, 1/d */
+export const rousedGrowth = (s: LogisticState, p: LogisticParams, calm: number): number =>
+  s.rousedD > 0 ? calm * p.roused : calm

@@ -4,7 +4,15 @@ import { lastAnswers } from '../../math/lastAnswers'
 import type { Action, Environment, Setup } from '../contract'
 import { actionShare } from '../contract'
 import type { LogisticParams } from './parameters'
-import { airOf, growthRate, liquidSurfaceCm2, unitsOf, type LogisticState } from './state'
+import {
+  airOf,
+  calmGrowth,
+  liquidSurfaceCm2,
+  rousedGrowth,
+  unitsOf,
+  type Felt,
+  type LogisticState,
+} from './state'
 
 /**
  * What hangs on the temperature alone, for whoever asked last: temperature, cardinal temperatures,
@@ -14,7 +22,8 @@ import { airOf, growthRate, liquidSurfaceCm2, unitsOf, type LogisticState } from
 const climate = new Float64Array(9).fill(NaN)
 const [GROWTH, GROWTH_AT_REFERENCE, Q10] = [6, 7, 8]
 
-function feel(p: LogisticParams, t: number): void {
+/** Works out what a temperature means to a course. */
+function feel(s: LogisticState, p: LogisticParams, t: number): Felt {
   const { tMin, tOpt, tMax, qT, tRef } = p
   const same =
     climate[0] === t &&
@@ -23,11 +32,26 @@ function feel(p: LogisticParams, t: number): void {
     climate[3] === tMax &&
     climate[4] === qT &&
     climate[5] === tRef
-  if (same) return
-  climate.set([t, tMin, tOpt, tMax, qT, tRef])
-  climate[GROWTH] = ctmi(t, tMin, tOpt, tMax)
-  climate[GROWTH_AT_REFERENCE] = ctmi(tRef, tMin, tOpt, tMax)
-  climate[Q10] = qT ** ((t - tRef) / 10)
+  if (!same) {
+    climate.set([t, tMin, tOpt, tMax, qT, tRef])
+    climate[GROWTH] = ctmi(t, tMin, tOpt, tMax)
+    climate[GROWTH_AT_REFERENCE] = ctmi(tRef, tMin, tOpt, tMax)
+    climate[Q10] = qT ** ((t - tRef) / 10)
+  }
+  const hot = t > tMax
+  const growth = calmGrowth(s, p, climate[GROWTH]!)
+  const reference = p.rOpt * climate[GROWTH_AT_REFERENCE]!
+  const death = hot ? BAD_RATE : p.death * climate[Q10]!
+  const ageing = climate[Q10]! / p.tau
+  const { felt } = s
+  if (!felt) return (s.felt = { atC: t, growth, reference, death, ageing, hot })
+  felt.atC = t
+  felt.growth = growth
+  felt.reference = reference
+  felt.death = death
+  felt.ageing = ageing
+  felt.hot = hot
+  return felt
 }
 
 // Lengths of step are the same for all courses of a vessel.
@@ -54,6 +78,7 @@ export function start(p: LogisticParams, setup: Setup, chance: RandomStream | nu
     units: unitsOf(setup, p.perArea),
     air: airOf(liquidSurfaceCm2(setup.widthCm), setup.volumeL, p.surface),
     rousedD: 0,
+    felt: null,
   }
   // A vessel that will fail does so on the way to readiness: contaminated, without a word.
   if (chance && chance.next() < p.failure)
@@ -73,12 +98,10 @@ export function step(
   chance: RandomStream | null,
 ): void {
   const days = hours / 24
-  feel(p, t)
-  const qTerm = climate[Q10]!
-  const hot = t > p.tMax
-  const death = hot ? BAD_RATE : p.death * qTerm
-  const r = growthRate(s, p, climate[GROWTH]!)
-  s.rousedD = Math.max(0, s.rousedD - days)
+  const felt = s.felt?.atC === t ? s.felt : feel(s, p, t)
+  const { death, ageing, hot } = felt
+  const r = rousedGrowth(s, p, felt.growth)
+  if (s.rousedD > 0) s.rousedD = atLeast(0, s.rousedD - days)
   s.ageD += days
   if (
     chance &&
@@ -87,28 +110,32 @@ export function step(
     chance.next() < chanceWithin(p.crashPerWeek, days)
   )
     s.badAtD = s.ageD
+  let x = s.x
   let grow = days
-  if (s.lagLeft > 0) {
-    const reference = p.rOpt * climate[GROWTH_AT_REFERENCE]!
+  const asleep = s.lagLeft
+  if (asleep > 0) {
+    const { reference } = felt
     // Asleep for lag x r(Tref)/r(T): cold prolongs it, and a step may wake it in the middle.
     const waking = reference > 0 ? (r / reference) * days : 0
-    grow = waking <= s.lagLeft ? 0 : days * (1 - s.lagLeft / waking)
-    s.lagLeft = Math.max(0, s.lagLeft - waking)
-    s.x *= Math.exp(-(hot ? death : 0) * (days - grow))
+    grow = waking <= asleep ? 0 : days * (1 - asleep / waking)
+    s.lagLeft = atLeast(0, asleep - waking)
+    if (hot) x *= Math.exp(-death * (days - grow))
   }
-  const ageing = qTerm / p.tau
-  const qMid = Math.max(0, s.q - (ageing * (0.3 + 0.7 * s.x) * days) / 2)
-  let x = s.x
+  const q = s.q
+  const qMid = atLeast(0, q - (ageing * (0.3 + 0.7 * x) * days) / 2)
   if (s.ageD > s.badAtD) {
     x *= Math.exp(-BAD_RATE * days)
     if (x < 0.02) s.crashed = true
   } else if (grow > 0) x = grown(x, qMid, r, death, grow, hot)
-  s.q = Math.max(0, s.q - ageing * (0.3 + 0.7 * x) * days)
-  x = Math.max(GONE * 1e-3, Math.min(1, x))
+  s.q = atLeast(0, q - ageing * (0.3 + 0.7 * x) * days)
+  x = atLeast(GONE * 1e-3, x < 1 ? x : 1)
   s.x = x
-  s.peak = Math.max(s.peak, x)
-  if (x < GONE * 20 && s.peak > 0.05) s.crashed = true
+  if (x > s.peak) s.peak = x
+  else if (x < GONE * 20 && s.peak > 0.05) s.crashed = true
 }
+
+// An engine makes less of Math.max, which must know of NaN and of the sign of zero.
+const atLeast = (least: number, x: number) => (x > least ? x : least)
 
 /** x after so many days: the logistic in closed form, or exponential death where that is the slower loss. */
 function grown(x: number, q: number, r: number, death: number, days: number, hot: boolean): number {
@@ -174,6 +201,7 @@ export function act(s: LogisticState, p: LogisticParams, action: Action): void {
       const wide = Math.max(s.air, 1)
       s.x *= s.air / wide
       s.air = wide
+      s.felt = null
       s.rousedD = ROUSED_D
       return
     }
