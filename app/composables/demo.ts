@@ -3,7 +3,7 @@ import { useFailures } from './useFailures'
 import { workerClient } from '~/engine/workerClient'
 import { effectScope, ref, watch } from 'vue'
 import { localDateOf, type Instant } from '@renatus/core/time/localDate'
-import { DATABASES } from '~/db/database'
+import { DATABASES } from '~/db/databaseNames'
 import { useRoomStore } from '~/stores/room'
 import type { DemoMaker } from '~/workers/demo.worker'
 
@@ -49,10 +49,11 @@ export async function openDemoRoom(by: 'choice' | 'link' = 'choice'): Promise<vo
   const today = `${localDateOf(now, timeZone)} ${timeZone}`
   demoComes.value = true
   try {
-    if ((await room.db.meta.get(MADE_ON))?.value !== today) {
+    const db = await room.database()
+    if ((await db.meta.get(MADE_ON))?.value !== today) {
       await make(now, timeZone)
       // What the day brought is learned from in its time, as in any room.
-      await room.db.meta.put({ key: MADE_ON, value: today })
+      await db.meta.put({ key: MADE_ON, value: today })
     }
     await stands(room)
   } catch (error) {

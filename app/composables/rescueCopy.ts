@@ -1,7 +1,7 @@
 import { salvage, type Salvaged } from '@renatus/core/formats/salvage'
 import { writeRoomFile } from '@renatus/core/formats/writeRoomFile'
 import { nowInstant } from '~/composables/clock'
-import { DATABASES } from '~/db/database'
+import { DATABASES } from '~/db/databaseNames'
 import { deviceName } from '~/db/device'
 import { forgetMarker } from '~/db/marker'
 import { putAside, rawRoom, type RawRows } from '~/db/rawRoom'

@@ -2,7 +2,7 @@ import { useFailures } from './useFailures'
 import { readCultures } from '~/engine/readingClient'
 import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
 import type { CultureReading } from '@renatus/core/estimation/readCulture'
-import { DATABASES } from '~/db/database'
+import { DATABASES } from '~/db/databaseNames'
 import { useRoomStore } from '~/stores/room'
 
 export interface ReadingsWanted {

@@ -1,5 +1,4 @@
 import { computed, toRef } from 'vue'
-import { lastExport } from '~/db/exportRoom'
 import { useRoomStore } from '~/stores/room'
 import { useLive } from './useLive'
 
@@ -9,7 +8,10 @@ const EXPORT_EVERY_DAYS = 7
 /** How old the last export of this device is, and whether one is due. A room of less than a week is left in peace. */
 export function useExportAge() {
   const room = useRoomStore()
-  const at = useLive(() => lastExport(room.db), toRef(room, 'db'))
+  const at = useLive(
+    async db => (await import('~/db/exportRoom')).lastExport(db),
+    toRef(room, 'db'),
+  )
   const began = computed(() => room.settled.firstAt ?? room.state?.entries[0]?.at ?? room.now)
   const days = computed(
     () => (Date.parse(room.now) - Date.parse(at.value ?? began.value)) / 86_400_000,

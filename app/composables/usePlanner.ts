@@ -9,7 +9,7 @@ import type { CulturePlan } from '@renatus/core/planning/plan/planRoom'
 import type { PlanProgress } from '@renatus/core/planning/plan/planSearch'
 import type { PlanQuestion } from '@renatus/core/planning/plan/question'
 import { deviceName, planPlace } from '~/db/device'
-import { DATABASES } from '~/db/database'
+import { DATABASES } from '~/db/databaseNames'
 import { roomText } from '~/db/exportRoom'
 import { useRoomStore } from '~/stores/room'
 import type { Planner } from '~/workers/plan.worker'
@@ -96,7 +96,7 @@ export function usePlanner() {
     abort = new AbortController()
     const { signal } = abort
     const body = JSON.stringify({
-      room: JSON.parse(await roomText(room.db, room.now, deviceName())) as unknown,
+      room: JSON.parse(await roomText(await room.database(), room.now, deviceName())) as unknown,
       now: room.now,
       question,
     })

@@ -43,7 +43,7 @@ export function useRoomFile() {
   /** @param phrase that opens it; null: an open file */
   async function exportNow(phrase: string | null = null) {
     problem.value = null
-    const { name } = room.db
+    const { name } = await room.database()
     const at = nowInstant()
     const keeper = fileKeeper()
     try {
@@ -77,7 +77,7 @@ export function useRoomFile() {
       // What takes the place of a room may hold less than it did. The demo's is no concern of the own room.
       const anew = mode === 'replace' || !room.state
       if (anew && room.which === 'own') forgetMarker()
-      const { name } = room.db
+      const { name } = await room.database()
       const how = { mode, now: nowInstant(), phrase: waiting.phrase }
       const result = await keeper.call(k => k.take(name, waiting.blob, how))
       if (result.ok) {
@@ -110,7 +110,7 @@ export function useRoomFile() {
     if (!room.state) return
     try {
       const at = nowInstant()
-      const { name } = room.db
+      const { name } = await room.database()
       const copy = { at, name: room.state.room.name, why }
       await keeper.call(k => k.copy(name, copy, deviceName()))
     } catch (error) {

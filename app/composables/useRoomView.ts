@@ -1,14 +1,15 @@
 import { onScopeDispose, shallowRef, watch, type Ref } from 'vue'
 import type { RenatusDatabase } from '~/db/database'
-import { onChange } from '~/db/onChange'
 import { askEngine } from '~/engine/engineClient'
 import type { Readings } from '~/engine/roomQuestion'
 import { withTold, type RoomView } from '~/engine/roomView'
+import type { Target } from './useDatabase'
 import { useFailures } from './useFailures'
 import { whenLifted } from './whenLifted'
 
 interface Asked {
-  db: Ref<RenatusDatabase>
+  target: Ref<Target>
+  db: Ref<RenatusDatabase | null>
   /** Nothing is asked while it is false. */ on: Ref<boolean>
   now: Ref<string>
   hasty: Ref<boolean>
@@ -32,7 +33,7 @@ export function useRoomView(asked: Asked) {
   async function once(mine: number): Promise<void> {
     const { readings } = asked
     const question = {
-      database: asked.db.value.name,
+      database: asked.target.value.name,
       now: asked.now.value,
       hasty: asked.hasty.value,
       wide: asked.wide.value,
@@ -69,18 +70,24 @@ export function useRoomView(asked: Asked) {
     busy = false
   }
 
-  watch(asked.db, () => {
+  watch(asked.target, () => {
     turn++
     view.value = null
   })
   watch(asked.readings, () => given++)
   watch(Object.values(asked), () => void ask(), { immediate: true })
-  onScopeDispose(
-    onChange(
-      () => asked.db.value.name,
+  let stop: (() => void) | null = null
+  /** From the first database on; what was written before it listened is asked for then. */
+  const listen = async () => {
+    const { onChange } = await import('~/db/onChange')
+    stop ??= onChange(
+      () => asked.target.value.name,
       TABLES,
       () => void ask(),
-    ),
-  )
+    )
+    await ask()
+  }
+  watch(asked.db, db => db && !stop && listen().catch(report), { immediate: true })
+  onScopeDispose(() => stop?.())
   return view
 }

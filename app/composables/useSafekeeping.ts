@@ -14,10 +14,10 @@ export function useSafekeeping() {
   const own = () => room.which === 'own' && room.state !== null
   const step = async () => {
     if (own() && document.visibilityState === 'visible')
-      await (await safekeeping()).keepInStep(room.db)
+      await (await safekeeping()).keepInStep(await room.database())
   }
   const all = async () => {
-    if (own()) await (await safekeeping()).keepSafe(room.db)
+    if (own()) await (await safekeeping()).keepSafe(await room.database())
   }
   let soon: ReturnType<typeof setTimeout> | undefined
   let later: ReturnType<typeof setTimeout> | undefined

@@ -17,10 +17,6 @@ export interface Derived {
 }
 export type StoredKept = KeptRecord & { n?: number }
 
-/** Names of the two databases: the user's room, and the demo room that is made anew every day. */
-export const DATABASES = { own: 'renatus', demo: 'renatus-demo' } as const
-export type WhichRoom = keyof typeof DATABASES
-
 /** Of the tables as this code knows them. Dexie counts ten of the browser's versions as one. */
 const VERSION = 11
 const BROWSERS = 10

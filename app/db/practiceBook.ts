@@ -1,7 +1,7 @@
 import Dexie, { type EntityTable } from 'dexie'
 import { playedGame, type PlayedGame } from '@renatus/core/practice/playedGame'
 import { newerGames } from '@renatus/core/practice/practiceFile'
-import type { WhichRoom } from './database'
+import type { WhichRoom } from './databaseNames'
 
 /** Exercises are kept in databases of their own: nothing of them ever touches a room. */
 class PracticeDatabase extends Dexie {

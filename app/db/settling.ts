@@ -2,7 +2,8 @@ import { addHours, type Instant } from '@renatus/core/time/localDate'
 import { workingLog } from '@renatus/core/stock/working/workingLog'
 import { keepCheckpoint } from './checkpoint'
 import type { RenatusDatabase } from './database'
-import { WORTH_SETTLING, WorkingRoom } from './workingRoom'
+import { WorkingRoom } from './workingRoom'
+import { WORTH_SETTLING } from './worthSettling'
 
 /** What is younger stays at hand: the shelf shows eight weeks. */
 const AT_HAND_D = 60

@@ -1,4 +1,4 @@
-import type { WhichRoom } from './database'
+import type { WhichRoom } from './databaseNames'
 import { local, tabOnly } from './local'
 
 const KEY = 'renatus.which'

@@ -6,9 +6,7 @@ import { soundCheckpoint, storedCheckpoint, type Checkpoint } from './checkpoint
 import type { RenatusDatabase } from './database'
 import { GENERATION_KEY } from './generation'
 import { entriesAfter, wholeLog, wholeLogByLots } from './storedLog'
-
-/** Shorter logs are read whole: there is nothing to be won. */
-export const WORTH_SETTLING = 3000
+import { WORTH_SETTLING } from './worthSettling'
 
 /** A room as far as its state hangs on it. */
 export interface RoomRead {

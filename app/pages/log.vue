@@ -27,7 +27,7 @@ const note = ref('')
 
 const db = toRef(room, 'db')
 /** All that ever was, for the names in old lines. */
-const records = useLive(() => db.value.records.toArray(), db)
+const records = useLive(d => d.records.toArray(), db)
 const textOf = (entry: Parameters<typeof entrySentence>[0]) =>
   entrySentence(entry, records.value ?? [], units.measures.value)
 
@@ -46,7 +46,7 @@ const question = computed(() => {
 })
 watch([kind, search], () => (turned.value = []))
 const page = useLive(
-  () => logPage(db.value, question.value, turned.value.at(-1) ?? null, PAGE),
+  d => logPage(d, question.value, turned.value.at(-1) ?? null, PAGE),
   db,
   computed(() => [question.value, turned.value]),
 )
@@ -64,7 +64,7 @@ async function saveTable() {
   const found: LogLine[] = []
   let after: LogPlace = null
   for (let more = true; more; after = found.at(-1)?.entry ?? null) {
-    const next = await logPage(db.value, asked, after, LOT)
+    const next = await logPage(await room.database(), asked, after, LOT)
     found.push(...next.lines)
     more = next.more
   }

@@ -118,13 +118,13 @@ export const useAheadStore = defineStore('ahead', () => {
   async function propose(): Promise<void> {
     const mine = key.value
     if (mine === '') return
-    const stored = (await room.db.meta.get(PROPOSAL_KEY))?.value as Stored | undefined
+    const db = await room.database()
+    const stored = (await db.meta.get(PROPOSAL_KEY))?.value as Stored | undefined
     if (stored?.version === PROPOSAL_VERSION && stored.key === mine) {
       proposal.value = stored.plan
       proposalKey.value = mine
       return
     }
-    const db = room.db
     const plan = await main.ask(question())
     if (!plan || key.value !== mine || room.db !== db) return
     proposal.value = plan

@@ -3,19 +3,19 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { CultureReading } from '@renatus/core/estimation/readCulture'
 import type { Answered } from '@renatus/core/round/answerStop'
-import { DATABASES, RenatusDatabase, type WhichRoom } from '~/db/database'
+import { DATABASES, type WhichRoom } from '~/db/databaseNames'
 import type { Draft, WriteResult } from '~/db/logbook'
 import { NOTHING_SETTLED } from '@renatus/core/stock/settled'
-import { WORTH_SETTLING } from '~/db/workingRoom'
+import { WORTH_SETTLING } from '~/db/worthSettling'
 import { rememberId } from '~/db/newId'
 import type { RecordDraft } from '~/db/registry'
-import { HELD_ELSEWHERE, overtakenWords } from '~/words/failures'
+import { overtakenWords } from '~/words/failures'
 import { forgetMarker, hasMarker, readMarker, writeMarker } from '~/db/marker'
 import { rememberRoom, whichRoom } from '~/db/whichRoom'
-import { lastExport } from '~/db/exportRoom'
 import { askEngine } from '~/engine/engineClient'
 import type { StopQuestion } from '~/engine/roomQuestion'
 import { learn } from '~/composables/learning'
+import { useDatabase } from '~/composables/useDatabase'
 import { useLive } from '~/composables/useLive'
 import { useMinute } from '~/composables/useNow'
 import { useRoomView } from '~/composables/useRoomView'
@@ -26,11 +26,6 @@ const FIRST_LEARNING_MS = 15_000
 /** So long after the last tap the log is worked through again: a long one, which takes the disk for seconds, after the round. */
 const LEARNS_AFTER_MS = { short: 3000, long: 45_000 }
 
-/** One that the browser closes again and again would be opened for ever. */
-const MOST_REOPENED = 3
-/** So long a database may be held by who is on the way out. */
-const HELD_MS = 2000
-
 /** What writes knows the shape of every entry and record: it comes after the first view stands. */
 const logbook = () => import('~/db/logbook')
 const registry = () => import('~/db/registry')
@@ -38,9 +33,13 @@ const registry = () => import('~/db/registry')
 /** The room on screen: its records and log, live, and what core makes of them. Everything shown is a projection. */
 export const useRoomStore = defineStore('room', () => {
   const which = ref<WhichRoom>(whichRoom())
-  const db = shallowRef(new RenatusDatabase(DATABASES[which.value]))
+  const target = shallowRef({ name: DATABASES[which.value] as string })
+  // A full room on a device is remembered beside its database; where that is gone, it is missed.
+  const marked = () => hasMarker() || which.value === 'demo'
+  const { db, blank, database } = useDatabase(target, marked)
   const now = useMinute()
-  const empty = useLive(async () => (await db.value.records.limit(1).count()) === 0, db)
+  const isEmpty = useLive(async d => (await d.records.limit(1).count()) === 0, db)
+  const empty = computed(() => isEmpty.value ?? (blank.value ? true : undefined))
   /** Somebody looks at what lies back too far for what is at hand. */
   const wide = ref(false)
   /** What is believed of all that grows, at the hour of the round; set once everything was read (stores/cultures.ts). */
@@ -48,8 +47,8 @@ export const useRoomStore = defineStore('room', () => {
   /** A round reckoned before the log has taught anything would jump a moment later: it waits, for a while. */
   const hasty = ref(false)
   // An empty room is told without what a full one needs: species, foods, the reckoning.
-  const on = computed(() => hasMarker() || which.value === 'demo' || empty.value === false)
-  const view = useRoomView({ db, on, now, hasty, wide, readings })
+  const on = computed(() => marked() || empty.value === false)
+  const view = useRoomView({ target, db, on, now, hasty, wide, readings })
   const records = computed(() => view.value?.records)
   const log = computed(() => view.value?.log)
   const settled = computed(() => log.value?.settled ?? NOTHING_SETTLED)
@@ -64,7 +63,7 @@ export const useRoomStore = defineStore('room', () => {
   const round = computed(() => view.value?.round ?? null)
   const untaught = computed(() => view.value?.untaught ?? false)
   watch(
-    [db, untaught],
+    [target, untaught],
     ([, waits], _, onCleanup) => {
       if (!waits) return
       const timer = setTimeout(() => (hasty.value = true), FIRST_LEARNING_MS)
@@ -93,7 +92,8 @@ export const useRoomStore = defineStore('room', () => {
   const lost = ref(0)
   /** Beside the database it is remembered that there is one, and how much is in it. */
   async function mark(name: string, entries: number): Promise<void> {
-    const exportedAt = await lastExport(db.value)
+    const { lastExport } = await import('~/db/exportRoom')
+    const exportedAt = await lastExport(await database())
     // An export may have been made meanwhile.
     const known = await readMarker()
     lost.value = Math.max(0, (known?.entries ?? 0) - entries)
@@ -126,28 +126,6 @@ export const useRoomStore = defineStore('room', () => {
   const prepare = () => (prepared ??= askEngine(async engine => engine.ready()))
 
   const { attempt, report, notice } = useFailures()
-  let reopened = 0
-  /** A database that does not open is told: queries that wait for it say nothing. */
-  watch(
-    db,
-    opened => {
-      const isHere = () => db.value === opened
-      const reopen = () => {
-        if (isHere() && reopened++ < MOST_REOPENED) open(which.value)
-        else if (isHere()) report(new DOMException('closed again', 'InvalidStateError'))
-      }
-      opened
-        .open()
-        // Storage was cleared under the page: it looks again, and finds that the room is missing.
-        .then(() => opened.backendDB().addEventListener('close', reopen))
-        // One that was left for another room is closed while it opens: that is no failure.
-        .catch((e: unknown) => isHere() && report(e))
-      // The tabs of one visit let go of it within a moment.
-      const tell = () => isHere() && !opened.isOpen() && notice(HELD_ELSEWHERE)
-      opened.on('blocked', () => void setTimeout(tell, HELD_MS))
-    },
-    { immediate: true },
-  )
   /** A write that fails is a result with a face, as any other refusal. */
   const written = async (act: () => Promise<WriteResult>): Promise<WriteResult> => {
     try {
@@ -163,13 +141,14 @@ export const useRoomStore = defineStore('room', () => {
     readings.value = null
     hasty.value = wide.value = began.value = false
     lost.value = 0
-    db.value.close()
-    db.value = new RenatusDatabase(DATABASES[room])
+    target.value = { name: DATABASES[room] }
   }
 
   return {
     which,
+    /** Null until it is open: of an empty room it comes once somebody reaches for it. */
     db,
+    database,
     now,
     records,
     /** Changes with what is known of the room: entries, records, what was learned. */
@@ -202,25 +181,28 @@ export const useRoomStore = defineStore('room', () => {
     save: async (drafts: readonly RecordDraft[]) => {
       const { records, overtaken } = await attempt(async () => {
         await prepare()
-        return (await registry()).saveRecords(db.value, drafts)
+        return (await registry()).saveRecords(await database(), drafts)
       })
       for (const r of overtaken) notice(overtakenWords(r))
       return records
     },
-    remove: (id: string) => attempt(async () => (await registry()).removeRecord(db.value, id)),
+    remove: (id: string) =>
+      attempt(async () => (await registry()).removeRecord(await database(), id)),
     bringBack: (id: string) =>
-      attempt(async () => (await registry()).removeRecord(db.value, id, false)),
+      attempt(async () => (await registry()).removeRecord(await database(), id, false)),
     write: (
       drafts: readonly Draft[],
       answers: string | null = null,
       records: readonly RecordDraft[] = [],
-    ) => written(async () => (await logbook()).writeAct(db.value, drafts, answers, records)),
+    ) =>
+      written(async () => (await logbook()).writeAct(await database(), drafts, answers, records)),
     /** As write, for those who go on to something else: where it cannot be written they are stopped. */
     writeOrStop: (
       drafts: readonly Draft[],
       answers: string | null = null,
       records: readonly RecordDraft[] = [],
-    ) => attempt(async () => (await logbook()).writeAct(db.value, drafts, answers, records)),
+    ) =>
+      attempt(async () => (await logbook()).writeAct(await database(), drafts, answers, records)),
     larder: (days: number, certainty: number) =>
       attempt(() => askEngine(async engine => engine.larder(days, certainty))),
     costs: () => attempt(() => askEngine(async engine => engine.costs())),
@@ -233,6 +215,6 @@ export const useRoomStore = defineStore('room', () => {
         return { ok: false, code: 'bad-given', message: report(error).text }
       }
     },
-    undo: (act: string) => written(async () => (await logbook()).undoAct(db.value, act)),
+    undo: (act: string) => written(async () => (await logbook()).undoAct(await database(), act)),
   }
 })

@@ -141,7 +141,7 @@ const submit = form.handleSubmit(async v => {
     },
   ] as RecordDraft[]
   await room.save(drafts)
-  await askToKeep(room.db)
+  await askToKeep(await room.database())
 })
 
 const nextName = (name: string) =>

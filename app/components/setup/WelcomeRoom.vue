@@ -25,7 +25,7 @@ async function beginWithFish() {
     const { bareRoom } = await import('~/composables/bareRoom')
     const { askToKeep } = await import('~/composables/persistence')
     await room.save(bareRoom())
-    await askToKeep(room.db)
+    await askToKeep(await room.database())
     await navigateTo('/broods?new=1')
   } finally {
     busy.value = false

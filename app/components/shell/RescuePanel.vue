@@ -8,7 +8,7 @@ import {
   type Rescued,
 } from '~/composables/rescueCopy'
 import { useFailures } from '~/composables/useFailures'
-import { DATABASES } from '~/db/database'
+import { DATABASES } from '~/db/databaseNames'
 import type { Snapshot } from '~/db/snapshots'
 import { keeperClient } from '~/engine/keeperClient'
 import { nowInstant } from '~/composables/clock'

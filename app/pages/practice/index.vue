@@ -34,7 +34,7 @@ import {
 const learner = ref(lastLearner() ?? '')
 const name = computed(() => learner.value.trim().slice(0, 40) || 'Me')
 const room = useRoomStore()
-const games = useLive(() => allGames(room.which), toRef(room, 'which'))
+const games = useLive(which => allGames(which), toRef(room, 'which'))
 const mine = computed(() => (games.value ?? []).filter(g => g.learner === name.value))
 const names = computed(() => [...new Set((games.value ?? []).map(g => g.learner))])
 /** Until somebody says who they are it is whoever practised here last. */

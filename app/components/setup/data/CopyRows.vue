@@ -5,7 +5,7 @@ import { download } from '~/composables/download'
 import { useFailures } from '~/composables/useFailures'
 import { useRoomFile } from '~/composables/useRoomFile'
 import { useUnits } from '~/composables/useUnits'
-import { DATABASES } from '~/db/database'
+import { DATABASES } from '~/db/databaseNames'
 import { hasSnapshots, type Snapshot } from '~/db/snapshots'
 import { keeperClient } from '~/engine/keeperClient'
 import { keeping, letIn, pickCopy, tieFolder, untie } from '~/keep/safekeeping'
@@ -51,8 +51,9 @@ const TIES = [
     missing: 'This browser writes no file by itself. It reminds you weekly to export.',
   },
 ] as const
-const pick = (tie: 'folder' | 'copy') =>
-  tell(tie === 'folder' ? tieFolder(room.db) : pickCopy(room.db))
+/** A database is open where its room is shown: what asks the user for a file comes straight from his tap. */
+const db = () => room.db!
+const pick = (tie: 'folder' | 'copy') => tell(tie === 'folder' ? tieFolder(db()) : pickCopy(db()))
 </script>
 
 <template>
@@ -91,12 +92,12 @@ const pick = (tie: 'folder' | 'copy') =>
           <button
             v-if="keeping[t.tie].state === 'ask'"
             class="btn btn-main"
-            @click="tell(letIn(room.db, t.tie))"
+            @click="tell(letIn(db(), t.tie))"
           >
             Go on with it
           </button>
           <button class="btn" @click="pick(t.tie)">Choose another</button>
-          <button class="btn btn-quiet" @click="tell(untie(room.db, t.tie))">Leave it</button>
+          <button class="btn btn-quiet" @click="tell(untie(db(), t.tie))">Leave it</button>
         </p>
       </template>
     </div>

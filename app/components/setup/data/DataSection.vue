@@ -18,7 +18,7 @@ import VersionList from './VersionList.vue'
 /** Where the room is, how old its copies are, and everything that carries it, copies it or looks after it. */
 const room = useRoomStore()
 const age = useExportAge()
-onMounted(() => void seeCopies(room.db))
+onMounted(async () => seeCopies(await room.database()))
 const copies = computed((): CopyKnown[] => {
   const known: [CopyKnown['what'], string | null | undefined][] = [
     ['folder', keeping.folder.at],

@@ -22,7 +22,7 @@ async function show() {
   busy.value = true
   why.value = code.value = address.value = ''
   try {
-    const { name } = room.db
+    const { name } = await room.database()
     const file = await keeperClient.call(k => k.file(name, nowInstant(), deviceName(), null))
     const left = await leaveParcel(file)
     if (!left.ok) {

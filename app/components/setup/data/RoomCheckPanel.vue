@@ -19,7 +19,7 @@ async function check() {
   busy.value = true
   found.value = null
   try {
-    const { name } = room.db
+    const { name } = await room.database()
     found.value = await keeper.call(k => k.check(name, nowInstant()))
   } catch (error) {
     if (!(error instanceof WorkerStopped)) useFailures().report(error)

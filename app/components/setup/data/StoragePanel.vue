@@ -10,10 +10,10 @@ const device = ref(deviceName())
 const persisted = ref<Persistence>('not-asked')
 const secure = window.isSecureContext
 onMounted(async () => {
-  persisted.value = await persistence(room.db)
+  persisted.value = await persistence(await room.database())
 })
 async function persist() {
-  persisted.value = await askToKeep(room.db)
+  persisted.value = await askToKeep(await room.database())
 }
 </script>
 

@@ -20,7 +20,7 @@ async function save() {
       new Worker(new URL('../../../workers/table.worker.ts', import.meta.url), { type: 'module' }),
   )
   try {
-    const { name } = room.db
+    const { name } = await room.database()
     download(
       `${what.value}.csv`,
       'text/csv;charset=utf-8',

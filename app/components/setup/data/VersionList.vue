@@ -14,10 +14,10 @@ const room = useRoomStore()
 const units = useUnits()
 const MOST = 60
 const known = useLive(
-  async () => {
-    const kept = await room.db.kept.toArray()
+  async db => {
+    const kept = await db.kept.toArray()
     const ids = [...new Set(kept.map(k => k.record.id))]
-    return { kept, standing: await room.db.records.bulkGet(ids) }
+    return { kept, standing: await db.records.bulkGet(ids) }
   },
   toRef(room, 'db'),
 )
@@ -40,7 +40,8 @@ const rows = computed(() => {
 })
 const conflicts = computed(() => rows.value.filter(r => r.apart))
 const older = computed(() => rows.value.filter(r => !r.apart).slice(0, MOST))
-const restore = (n: number) => useFailures().attempt(() => restoreKept(room.db, n))
+const restore = (n: number) =>
+  useFailures().attempt(async () => restoreKept(await room.database(), n))
 </script>
 
 <template>
