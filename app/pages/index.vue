@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import SlowWait from '~/components/shared/SlowWait.vue'
 import { defineAsyncComponent, ref, watch } from 'vue'
-import { breath } from '~/composables/breath'
+import { fetchInParts } from '~/composables/fetchInParts'
 import { demoComes } from '~/composables/demo'
 import { useRoomStore } from '~/stores/room'
 import { hasMarker, readMarker, type Marker } from '~/db/marker'
@@ -16,15 +16,15 @@ const roundWaits = () => import('~/components/round/RoundWaits.vue')
 const RoundWaits = defineAsyncComponent(roundWaits)
 /** A room that is not empty will have a round: its view comes while the round is reckoned, in tasks of its own. */
 async function fetchRound(): Promise<void> {
-  await breath()
-  void roundWaits()
-  await breath()
-  void roundView()
-  await breath()
-  const { fetchCards } = await import('~/components/round/stopCards')
-  await fetchCards()
-  const { wakeReaders } = await import('~/engine/readingClient')
-  wakeReaders()
+  await fetchInParts([
+    roundWaits,
+    () => import('~/engine/readingClient').then(({ wakeReaders }) => wakeReaders()),
+    // What the cards stand on.
+    () => import('@renatus/core/records/records'),
+    () => import('@renatus/core/foods/index'),
+    roundView,
+    () => import('~/components/round/stopCards').then(({ cardsCome }) => cardsCome()),
+  ])
 }
 if (room.which === 'demo' || hasMarker()) void fetchRound()
 

@@ -61,9 +61,11 @@ async function arrive() {
     <SectionNav label="Sections of Setup" :sections="sections" />
     <div class="grid grid-cols-1 gap-8 content-start min-w-0 sections">
       <template v-if="room.state">
-        <div id="room"><RoomSection :key="room.state.room.id" /></div>
+        <div id="room">
+          <InTurn><RoomSection :key="room.state.room.id" /></InTurn>
+        </div>
         <div v-for="type in LISTS" :id="type" :key="type">
-          <InTurn :at-once="type === 'hatch-vessel'"><RecordList :type="type" addable /></InTurn>
+          <InTurn><RecordList :type="type" addable /></InTurn>
         </div>
         <div id="foods">
           <InTurn><FoodsSection /></InTurn>

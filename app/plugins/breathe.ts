@@ -1,3 +1,4 @@
+import { useRouter } from '#app/composables/router'
 import { defineNuxtPlugin } from '#app/nuxt'
 import { breath } from '~/composables/breath'
 
@@ -7,6 +8,8 @@ export default defineNuxtPlugin({
   enforce: 'pre',
   async setup(nuxtApp) {
     nuxtApp.hook('app:beforeMount', breath)
+    // The view that is left is taken down, and the next one drawn, in a task that has nothing else to do.
+    nuxtApp.hook('app:created', () => void useRouter().beforeResolve(breath))
     await breath()
   },
 })

@@ -15,6 +15,7 @@ import { rememberRoom, whichRoom } from '~/db/whichRoom'
 import { askEngine } from '~/engine/engineClient'
 import type { StopQuestion } from '~/engine/roomQuestion'
 import { learn } from '~/composables/learning'
+import { fetchInParts } from '~/composables/fetchInParts'
 import { useDatabase } from '~/composables/useDatabase'
 import { useLive } from '~/composables/useLive'
 import { useMinute } from '~/composables/useNow'
@@ -29,6 +30,12 @@ const LEARNS_AFTER_MS = { short: 3000, long: 45_000 }
 /** What writes knows the shape of every entry and record: it comes after the first view stands. */
 const logbook = () => import('~/db/logbook')
 const registry = () => import('~/db/registry')
+const WRITERS = [
+  () => import('@renatus/core/records/entries'),
+  () => import('@renatus/core/records/records'),
+  logbook,
+  registry,
+]
 
 /** The room on screen: its records and log, live, and what core makes of them. Everything shown is a projection. */
 export const useRoomStore = defineStore('room', () => {
@@ -72,9 +79,7 @@ export const useRoomStore = defineStore('room', () => {
     { immediate: true },
   )
   // A tap is written at once, also where the network has gone meanwhile.
-  watch(on, is => is && whenIdle(() => void Promise.all([logbook(), registry()])), {
-    immediate: true,
-  })
+  watch(on, is => is && whenIdle(() => void fetchInParts(WRITERS)), { immediate: true })
   const measures = computed(() => state.value?.room.measures ?? 'metric')
   const timeZone = computed(
     () => state.value?.room.timeZone ?? Intl.DateTimeFormat().resolvedOptions().timeZone,

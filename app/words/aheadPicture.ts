@@ -2,7 +2,7 @@ import type { Bar, Lane, Mouth } from '@renatus/core/planning/plan/aheadPicture'
 import type { StartOrder } from '@renatus/core/planning/plan/startOrder'
 import { numberText } from '@renatus/core/units/numberText'
 import type { CultureFeed } from '@renatus/core/planning/plan/web'
-import { foodInText } from './foods'
+import { foodInText, foodName } from './foods'
 import { plural } from './round'
 
 type DayWords = (day: number) => string
@@ -18,6 +18,10 @@ export function mouthWords(m: Mouth, date: DayWords): string {
   const gaps = m.gaps.map(g => `short from ${date(g.from)} to ${date(g.to - 1)}`)
   return list([...free, ...bands, ...gaps]) || 'Nothing within these days.'
 }
+
+/** A start as its handle is called. */
+export const startText = (b: Bar, food: string): string =>
+  `Start of ${plural(b.vessels, 'vessel')} of ${foodName(food)}`
 
 /** What is to be done about a starter, or what it is waited for. */
 export function orderWords(state: StartOrder['state'], date: string): string {

@@ -1,4 +1,4 @@
-import type { AheadPicture, Lane } from '@renatus/core/planning/plan/aheadPicture'
+import type { AheadPicture, Bar, Lane } from '@renatus/core/planning/plan/aheadPicture'
 
 /** Heights of the parts of the picture, px. On a narrow screen names stand above what they name. */
 interface Sizes {
@@ -56,6 +56,7 @@ export interface PlacedLane extends Placed<Lane> {
 }
 export interface Layout {
   sizes: Sizes
+  days: number
   width: number
   height: number
   px: number
@@ -104,7 +105,20 @@ export function layoutOf(picture: AheadPicture, width: number): Layout {
   const step = 7 * Math.max(1, Math.ceil(LABEL_PX / (7 * px)))
   const ticks = Array.from({ length: Math.ceil(picture.days / step) }, (_, i) => i * step)
   const x = (day: number) => sizes.left + Math.max(0, Math.min(picture.days, day)) * px
-  return { sizes, width, height: y, px, x, mouthsTop, linesTop, mouths, lanes, ticks }
+  const { days } = picture
+  return { sizes, days, width, height: y, px, x, mouthsTop, linesTop, mouths, lanes, ticks }
+}
+
+/** Height of a vessel's bar, and width of the handle of a start, px. */
+export const BAR_H = 7
+export const HANDLE = 22
+/** A row that has a start is higher: its handle wants it. */
+const START_PAD = 5
+
+/** Top of a vessel's bar in its lane, px. */
+export function barTop({ of: lane, rows }: PlacedLane, b: Bar): number {
+  const hasStart = lane.bars.some(other => other.row === b.row && other.kind !== 'stands')
+  return rows[b.row]! + (hasStart ? START_PAD : 0)
 }
 
 /** Supply is drawn up to so many times what is wanted: what is over matters to nobody. */

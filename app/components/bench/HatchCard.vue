@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import InTurn from '~/components/shared/InTurn.vue'
-import { computed, defineAsyncComponent, ref, useId } from 'vue'
+import { computed, ref, useId } from 'vue'
 import { harvestWindow } from '@renatus/core/dynamics/hatch/hatch'
 import { modelOfHatch, type HatchCulture } from '@renatus/core/stock/hatchCultures'
 import { movedPulls } from '@renatus/core/stock/movedPulls'
@@ -8,6 +7,7 @@ import { pullForecast } from '@renatus/core/stock/pullForecast'
 import { lotOfHatch } from '@renatus/core/stock/roomState'
 import { addHours, hoursBetween } from '@renatus/core/time/localDate'
 import { nextMultiple } from '@renatus/core/units/nextMultiple'
+import { lateInTurn } from '~/composables/lateInTurn'
 import { useHatchActions } from '~/composables/useHatchActions'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
@@ -22,7 +22,7 @@ import VesselPicture from '~/components/vessel/VesselPicture.vue'
 
 /** One running bottle: what is in it now, when to pull, when it is over. */
 const props = defineProps<{ hatch: HatchCulture }>()
-const HatchChart = defineAsyncComponent(() => import('./HatchChart.vue'))
+const HatchChart = lateInTurn(() => import('./HatchChart.vue'))
 const room = useRoomStore()
 const units = useUnits()
 const actions = useHatchActions()
@@ -144,15 +144,13 @@ async function read() {
       </div>
     </div>
     <div class="grid grid-cols-1 gap-3 content-start min-w-0">
-      <InTurn>
-        <HatchChart
-          :curve="model.curve"
-          :window="window"
-          :now-h="elapsed >= -0.1 ? Math.max(0, elapsed) : null"
-          :pulls-h="hatch.setup.pullsAt.map(at => hoursBetween(hatch.startedAt, at))"
-          :label="`Hatch curve of ${vessel?.name}`"
-        />
-      </InTurn>
+      <HatchChart
+        :curve="model.curve"
+        :window="window"
+        :now-h="elapsed >= -0.1 ? Math.max(0, elapsed) : null"
+        :pulls-h="hatch.setup.pullsAt.map(at => hoursBetween(hatch.startedAt, at))"
+        :label="`Hatch curve of ${vessel?.name}`"
+      />
       <form
         class="flex flex-wrap gap-x-4 gap-y-2 items-end"
         @input="problem = null"

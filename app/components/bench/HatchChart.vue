@@ -12,6 +12,7 @@ import annotation from 'chartjs-plugin-annotation'
 import { computed } from 'vue'
 import { Line } from 'vue-chartjs'
 import type { HatchCurve } from '@renatus/core/dynamics/hatch/hatchCurve'
+import { useInTurn } from '~/composables/useInTurn'
 import { useTheme } from '~/composables/useTheme'
 
 Chart.register(CategoryScale, Filler, LinearScale, LineElement, PointElement, Tooltip, annotation)
@@ -48,38 +49,43 @@ const endH = computed(
     Math.ceil(Math.max(48, (props.window?.lastCallH ?? 48) + 6, (props.nowH ?? 0) + 4) / 12) * 12,
 )
 const hours = computed(() => Array.from({ length: endH.value * 2 + 1 }, (_, i) => i / 2))
+/** Its axes, then its lines, then its marks: in one piece the first chart of a visit holds the page up. */
+const hasLines = useInTurn()
+const hasMarks = useInTurn()
 const data = computed(() => ({
-  datasets: [
-    {
-      label: 'hatched',
-      data: hours.value.map(h => ({ x: h, y: 100 * props.curve.hatchedAt(h) })),
-      borderColor: colours.value.ink2,
-      borderDash: [6, 4],
-      borderWidth: 2,
-      pointRadius: 0,
-    },
-    {
-      label: 'useful: hatched × yolk left',
-      data: hours.value.map(h => ({ x: h, y: 100 * props.curve.usefulAt(h) })),
-      borderColor: colours.value.due,
-      borderWidth: 3,
-      pointRadius: 0,
-    },
-    ...(props.other
-      ? [
-          {
-            label: `useful: ${props.other.label.toLowerCase()}`,
-            data: hours.value.map(h => ({ x: h, y: 100 * props.other!.curve.usefulAt(h) })),
-            borderColor: colours.value.plan,
-            borderDash: [2, 4],
-            borderWidth: 3,
-            pointRadius: 0,
-          },
-        ]
-      : []),
-  ],
+  datasets: hasLines.value ? lines.value : [],
 }))
-const options = computed(() => {
+const lines = computed(() => [
+  {
+    label: 'hatched',
+    data: hours.value.map(h => ({ x: h, y: 100 * props.curve.hatchedAt(h) })),
+    borderColor: colours.value.ink2,
+    borderDash: [6, 4],
+    borderWidth: 2,
+    pointRadius: 0,
+  },
+  {
+    label: 'useful: hatched × yolk left',
+    data: hours.value.map(h => ({ x: h, y: 100 * props.curve.usefulAt(h) })),
+    borderColor: colours.value.due,
+    borderWidth: 3,
+    pointRadius: 0,
+  },
+  ...(props.other
+    ? [
+        {
+          label: `useful: ${props.other.label.toLowerCase()}`,
+          data: hours.value.map(h => ({ x: h, y: 100 * props.other!.curve.usefulAt(h) })),
+          borderColor: colours.value.plan,
+          borderDash: [2, 4],
+          borderWidth: 3,
+          pointRadius: 0,
+        },
+      ]
+    : []),
+])
+/** The harvest window, the last call, the pulls and now. */
+const marks = computed(() => {
   const c = colours.value
   const text = (content: string, position: 'start' | 'end' | 'center', color: string) => ({
     display: true,
@@ -105,6 +111,32 @@ const options = computed(() => {
     borderDash: dash,
     label: text(content, position, color),
   })
+  return {
+    ...(props.window
+      ? {
+          window: {
+            type: 'box' as const,
+            xMin: props.window.fromH,
+            xMax: props.window.toH,
+            backgroundColor: `${c.plan}2b`,
+            borderColor: c.plan,
+            borderWidth: 1,
+            label: {
+              ...text('harvest', 'start', c.plan),
+              position: { x: 'center' as const, y: 'center' as const },
+            },
+          },
+          last: line(props.window.lastCallH, 'last call', c.harm, '30%' as never, [2, 3]),
+        }
+      : {}),
+    ...Object.fromEntries(
+      props.pullsH.map((h, i) => [`pull${i}`, line(h, `pull ${i + 1}`, c.ink, 'end', [8, 3])]),
+    ),
+    ...(props.nowH === null ? {} : { now: line(props.nowH, 'now', c.due, 'start') }),
+  }
+})
+const options = computed(() => {
+  const c = colours.value
   return {
     responsive: true,
     maintainAspectRatio: false,
@@ -137,32 +169,7 @@ const options = computed(() => {
         },
       },
       annotation: {
-        annotations: {
-          ...(props.window
-            ? {
-                window: {
-                  type: 'box' as const,
-                  xMin: props.window.fromH,
-                  xMax: props.window.toH,
-                  backgroundColor: `${c.plan}2b`,
-                  borderColor: c.plan,
-                  borderWidth: 1,
-                  label: {
-                    ...text('harvest', 'start', c.plan),
-                    position: { x: 'center' as const, y: 'center' as const },
-                  },
-                },
-                last: line(props.window.lastCallH, 'last call', c.harm, '30%' as never, [2, 3]),
-              }
-            : {}),
-          ...Object.fromEntries(
-            props.pullsH.map((h, i) => [
-              `pull${i}`,
-              line(h, `pull ${i + 1}`, c.ink, 'end', [8, 3]),
-            ]),
-          ),
-          ...(props.nowH === null ? {} : { now: line(props.nowH, 'now', c.due, 'start') }),
-        },
+        annotations: hasMarks.value ? marks.value : {},
       },
     },
   }

@@ -21,11 +21,7 @@ const units = useUnits()
   <section class="grid gap-2 content-start" :aria-label="place.name">
     <div v-for="(row, i) in place.rows" :key="row.level" class="grid gap-1">
       <ul class="grid grid-cols-2 sm:flex sm:flex-wrap gap-x-6 sm:gap-x-12 gap-y-6 items-end">
-        <li
-          v-for="c in row.cultures"
-          :key="c.id"
-          class="[content-visibility:auto] [contain-intrinsic-size:8rem_12rem]"
-        >
+        <li v-for="c in row.cultures" :key="c.id">
           <CultureCard :culture="c" :reading="readings.get(c.id)" :alone="alone.has(c.id)" />
         </li>
       </ul>

@@ -13,7 +13,7 @@ import { useUnits } from '~/composables/useUnits'
 import { useWaits } from '~/composables/useWaits'
 import { useRoomStore } from '~/stores/room'
 import { plural, roundLead } from '~/words/round'
-import { cardsOf, STOP_CARDS } from './stopCards'
+import { cardsCome, STOP_CARDS } from './stopCards'
 
 /** The round that is on: its stops in the order of doing, by the places they are at. */
 const props = defineProps<{ round: Round }>()
@@ -40,7 +40,7 @@ const shelves = computed(() => {
   return found
 })
 const stands = ref(false)
-void cardsOf(props.round.stops.map(s => s.kind)).then(() => {
+void cardsCome().then(() => {
   stands.value = true
 })
 const waits = useWaits(() => props.round)

@@ -68,13 +68,14 @@ const looks = (id: string) => (readings.value.get(id)?.look ?? {}) as Record<str
     </p>
     <ShelfArrange v-if="arranging" :places="places" :looks="looks" />
     <template v-else>
-      <div class="desk:columns-2 gap-x-10 *:break-inside-avoid *:mb-8">
+      <!-- A grid, not columns: a browser lays columns out anew with each place that comes. -->
+      <div class="grid grid-cols-1 desk:grid-cols-2 items-start gap-x-10 gap-y-8">
         <InTurn v-for="p in places" :key="p.id ?? 'none'">
           <ShelfPlaceView
             :place="p"
             :readings="readings"
             :alone="alone"
-            :class="p.rows.some(r => r.cultures.length > 3) ? 'desk:[column-span:all]' : ''"
+            :class="p.rows.some(r => r.cultures.length > 3) ? 'desk:col-span-2' : ''"
           />
         </InTurn>
       </div>
