@@ -1,19 +1,33 @@
 import { randomStream } from '@renatus/core/math/random'
+import type { AnyRecord } from '@renatus/core/records/records'
 import type { RoomFile } from '@renatus/core/formats/roomFile'
 import { ROOM_FILE_FORMAT, ROOM_FILE_VERSION } from '@renatus/core/formats/writeRoomFile'
-import { localDateOf, type Instant } from '@renatus/core/time/localDate'
+import { localDateOf, toMs, type Instant } from '@renatus/core/time/localDate'
 import { currentRound, roundsAround } from '@renatus/core/time/rounds'
 import { countedBox } from './gelShelf'
 import { idMaker } from './ids'
 import { before, LOFT_SEED, type Loft } from './livedLoft'
+import type { RoundReadings } from './livedReadings'
 import { redated } from './redated'
 
 export interface DemoRoom {
   file: RoomFile
   /** What its log has taught, to be gone on from. */
   learning: Loft['learning']
+  /** What is believed of all that grows at the round that is on; null where the clock was changed in its weeks. */
+  readings: RoundReadings | null
   /** Exercises of its person, which are kept beside the room. */
   practice: Loft['practice']
+}
+
+/** Whether all of a log was moved by as much: then what was believed of it holds there too. */
+function movedAlike(from: Loft, to: Loft): boolean {
+  const by = toMs(to.entries[0]!.at) - toMs(from.entries[0]!.at)
+  const started = (r: AnyRecord) => (r.type === 'culture' ? r.startedAt : r.updatedAt)
+  return (
+    from.entries.every((e, i) => toMs(to.entries[i]!.at) - toMs(e.at) === by) &&
+    from.records.every((r, i) => toMs(started(to.records[i]!)) - toMs(started(r)) === by)
+  )
 }
 
 /**
@@ -44,6 +58,9 @@ export function demoRoom(lived: string, now: Instant, timeZone: string): DemoRoo
       keptEntries: [],
     },
     learning: loft.learning,
+    readings: movedAlike(from, loft)
+      ? (loft.readings.find(r => r.at === current.at) ?? null)
+      : null,
     practice: loft.practice,
   }
 }

@@ -19,6 +19,7 @@ import { loftAir, loftCultures, loftLives, loftPipette, weighedPipette } from '.
 import { gelShelf } from './gelShelf'
 import { idMaker } from './ids'
 import { learnedGames } from './learner'
+import { livedReadings, type RoundReadings } from './livedReadings'
 import { livedWeeks } from './livedWeeks'
 import { HISTORY_DAYS, netLoft } from './netLoft'
 
@@ -33,6 +34,8 @@ export interface Loft {
   entries: Entry[]
   /** What the log had taught by the first round of the last day. */
   learning: { learned: Learned; cache: LearningCache }
+  /** What was believed at each round of the last day. */
+  readings: RoundReadings[]
   /** Two weeks of exercises; they are no part of the room. */
   practice: PlayedGame[]
 }
@@ -75,9 +78,11 @@ export function livedLoft(today: LocalDate, timeZone: string): Loft {
     ...trials.entries,
   ].sort((a, b) => compare(a.id, b.id))
   const whole = { records: weeks.records, entries }
-  const first = before(whole, lived.find(r => r.date === today)!.at)
+  const lastDay = lived.filter(r => r.date === today)
+  const first = before(whole, lastDay[0]!.at)
   const learning = learnRoom(first.records, first.entries)!
   const evenings = idMaker(randomStream(LOFT_SEED + 5))
   const practice = learnedGames(today, timeZone, LOFT_SEED, evenings)
-  return { today, timeZone, ...whole, learning, practice }
+  const readings = lastDay.map(r => livedReadings(before(whole, r.at), learning.learned, r.at))
+  return { today, timeZone, ...whole, learning, readings, practice }
 }

@@ -2,12 +2,15 @@ import { nowInstant } from '~/composables/clock'
 import { useFailures } from './useFailures'
 import { workerClient } from '~/engine/workerClient'
 import { effectScope, ref, watch } from 'vue'
-import { localDateOf, type Instant } from '@renatus/core/time/localDate'
+import { localDateOf } from '@renatus/core/time/localDate'
 import { DATABASES } from '~/db/databaseNames'
+import { local } from '~/db/local'
 import { useRoomStore } from '~/stores/room'
 import type { DemoMaker } from '~/workers/demo.worker'
 
 const MADE_ON = 'demoMadeOn'
+/** The same beside the database, known at once and not to be relied on. */
+const MADE_ON_HERE = 'renatus.demoMadeOn'
 
 /** Whether the demo room is still to come: it may have to be made. */
 export const demoComes = ref(true)
@@ -28,17 +31,11 @@ const stands = (room: ReturnType<typeof useRoomStore>): Promise<void> =>
   })
 
 /** Makes it in a worker of its own, and writes it there: the page has other things to do. */
-async function make(now: Instant, timeZone: string): Promise<void> {
-  const maker = workerClient<DemoMaker>(
+const demoMaker = () =>
+  workerClient<DemoMaker>(
     'making the demo room',
     () => new Worker(new URL('../workers/demo.worker.ts', import.meta.url), { type: 'module' }),
   )
-  try {
-    await maker.call(m => m.make(DATABASES.demo, now, timeZone))
-  } finally {
-    maker.stop()
-  }
-}
 
 /** Opens the demo room, made anew when it is from another day. */
 export async function openDemoRoom(by: 'choice' | 'link' = 'choice'): Promise<void> {
@@ -48,17 +45,23 @@ export async function openDemoRoom(by: 'choice' | 'link' = 'choice'): Promise<vo
   const now = nowInstant()
   const today = `${localDateOf(now, timeZone)} ${timeZone}`
   demoComes.value = true
+  const maker = demoMaker()
   try {
+    // It will have to be made: what makes it loads while the database is opened. Where it does not, making it fails and is told.
+    if (local.get(MADE_ON_HERE) !== today) maker.call(m => m.awake()).catch(() => null)
     const db = await room.database()
     if ((await db.meta.get(MADE_ON))?.value !== today) {
-      await make(now, timeZone)
+      await maker.call(m => m.make(DATABASES.demo, now, timeZone))
       // What the day brought is learned from in its time, as in any room.
       await db.meta.put({ key: MADE_ON, value: today })
+      local.set(MADE_ON_HERE, today)
     }
+    maker.stop()
     await stands(room)
   } catch (error) {
     useFailures().report(error)
   } finally {
+    maker.stop()
     demoComes.value = false
   }
 }

@@ -9,6 +9,7 @@ import { NOTHING_LEARNED, type Learned } from '@renatus/core/stock/learned'
 import { RenatusDatabase } from '~/db/database'
 import { keepReadings, knownReadings, type KeptReading } from '~/db/keptReadings'
 import { lastLearned } from '~/db/learned'
+import { placesOf, readingSignature } from '~/db/readingSignature'
 import { WorkingRoom, type RoomRead } from '~/db/workingRoom'
 import type { ReadingQuestion } from '~/engine/readingQuestion'
 
@@ -43,24 +44,6 @@ function byCulture(room: Open, log: readonly Entry[]): (id: string) => readonly 
   return room.by.of
 }
 
-/** All that a reading hangs on, so that one that is kept can be believed. */
-const signatureOf = (
-  record: CultureRecord,
-  entries: readonly Entry[],
-  learned: string,
-  places: string,
-  { now, ahead }: ReadingQuestion,
-): string => {
-  const last = entries.at(-1)?.id ?? ''
-  const ids = entries.reduce((h, e) => (Math.imul(h, 31) + hash(e.id)) | 0, 0)
-  return [now, ahead, record.updatedAt, entries.length, last, ids, learned, places].join(' ')
-}
-function hash(text: string): number {
-  let h = 0
-  for (let i = 0; i < text.length; i++) h = (Math.imul(h, 33) + text.charCodeAt(i)) | 0
-  return h
-}
-
 /** Handed over together after so long, ms. */
 const BATCH_MS = 150
 const turns = new Map<string, number>()
@@ -80,14 +63,13 @@ const reader = {
       lastLearned(room.db),
     ])
     const of = byCulture(room, entries)
-    const places = records.filter((r): r is Place => r.type === 'place')
+    const places = placesOf(records)
     const byId = new Map(records.map(r => [r.id, r]))
-    const taught = String(hash(JSON.stringify(learned)))
-    const where = String(hash(JSON.stringify(places)))
+    const signature = readingSignature(records, of, learned, q)
     const asked = q.ids.flatMap(id => {
       const record = byId.get(id)
       if (record?.type !== 'culture') return []
-      return [{ record, signature: signatureOf(record, of(id), taught, where, q) }]
+      return [{ record, signature: signature(record) }]
     })
     const kept = await knownReadings(
       room.db,
