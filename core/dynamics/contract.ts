@@ -93,6 +93,15 @@ export interface Family<P, S> {
     hours: number,
     chance: RandomStream | null,
   ): void
+  /** So many steps alike, one after another; where it is left out they are done one by one. */
+  steps?(
+    state: S,
+    params: P,
+    environment: Environment,
+    hours: number,
+    times: number,
+    chance: RandomStream | null,
+  ): void
   act(state: S, params: P, action: Action): void
   copy(state: S): S
   /** Scales what lives in it: keeps copies of one particle apart when a vessel is read. Accounts of mass do not follow. */

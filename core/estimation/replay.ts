@@ -1,6 +1,6 @@
 import type { Readiness } from '../dynamics/contract'
 import type { Upkeep } from '../foods/contract'
-import { courseSteps, runSteps, STEP_H, type CourseStep } from '../foods/culture'
+import { courseSteps, joinedSteps, runSteps, type CourseStep } from '../foods/culture'
 import { randomStream, type RandomStream } from '../math/random'
 import {
   copyCloud,
@@ -20,7 +20,7 @@ import {
   type Observation,
 } from './observation'
 import { drawBlur, drawLean } from './observer'
-import { stepsUntilReady } from './runUntilReady'
+import { stepUntilReady } from './runUntilReady'
 import { starter, type Subject } from './subject'
 import { looksFoul, withTrouble } from './trouble'
 
@@ -89,31 +89,30 @@ const perMl = (p: Particle) =>
 const readinessOf = (p: Particle): Readiness =>
   p.culture.family.readiness(p.culture.state, p.culture.params)
 
-/** Stretches of at most 6 h; at the end of each it is seen whether a vessel has become ready. */
-type Way = readonly (readonly CourseStep[])[]
+/** Steps of a vessel to an age, and what follows for a course that was ready before one of them: the same for all of its cloud. */
+interface Way {
+  steps: readonly CourseStep[]
+  rest: (readonly CourseStep[] | undefined)[]
+}
 
 /** The way of a vessel to an age: the same for all courses of its age, so that it is worked out once for a cloud. */
-function wayTo(
+const wayTo = (
   upkeep: readonly Upkeep[],
   fromH: number,
   toH: number,
   temperature: (day: number) => number,
-): Way {
-  const way: CourseStep[][] = []
-  for (let ageH = fromH; ageH < toH - 1e-6;) {
-    const steps = courseSteps(upkeep, ageH, Math.min(STEP_H, toH - ageH), temperature)
-    way.push(steps)
-    ageH = steps.at(-1)!.endH
-  }
-  return way
-}
+): Way => ({ steps: courseSteps(upkeep, fromH, toH - fromH, temperature), rest: [] })
 
-/** Moves a particle along a way that begins at its age, and notes when it is first ready. */
+const restOf = (way: Way, from: number): readonly CourseStep[] =>
+  (way.rest[from] ??= joinedSteps(way.steps.slice(from)))
+
+/** Moves a particle along a way that begins at its age, and notes when it is first ready: seen at the end of each step. */
 function follow(p: Particle, way: Way, chance: RandomStream): void {
-  for (const steps of way) {
-    if (p.readyH === null) p.readyH = stepsUntilReady(p.culture, steps, chance)
-    else runSteps(p.culture, steps, chance)
-  }
+  const { steps } = way
+  let at = 0
+  for (; p.readyH === null && at < steps.length; at++)
+    p.readyH = stepUntilReady(p.culture, steps[at]!, chance)
+  if (at < steps.length) runSteps(p.culture, restOf(way, at), chance)
 }
 
 /** Moves a particle on and notes when it is first ready. */

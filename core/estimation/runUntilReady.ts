@@ -1,19 +1,11 @@
 import { courseSteps, runSteps, type Culture, type CourseStep } from '../foods/culture'
 import type { RandomStream } from '../math/random'
 
-/**
- * Runs a vessel that was not ready yet through steps.
- * @returns hours since the start at which it became ready, or null. Within the steps it is where a harvest came up to a good one
- * (populations grow evenly on the logarithm); where readiness does not hang on that, the middle of them.
- */
-export function stepsUntilReady(
-  c: Culture,
-  steps: readonly CourseStep[],
-  chance: RandomStream,
-): number | null {
+/** Runs a vessel that was not ready yet; the hours since its start at which it became so, or null. */
+function untilReady(c: Culture, run: () => void): number | null {
   const fromH = c.ageH
   const before = c.family.yieldRatio(c.state, c.params)
-  runSteps(c, steps, chance)
+  run()
   if (c.family.readiness(c.state, c.params) !== 'ready') return null
   const after = c.family.yieldRatio(c.state, c.params)
   const part =
@@ -21,10 +13,19 @@ export function stepsUntilReady(
   return fromH + part * (c.ageH - fromH)
 }
 
+/**
+ * Runs a vessel that was not ready yet through a step.
+ * @returns hours since the start at which it became ready, or null. Within the step it is where a harvest came up to a good one
+ * (populations grow evenly on the logarithm); where readiness does not hang on that, the middle of it.
+ */
+export const stepUntilReady = (c: Culture, step: CourseStep, chance: RandomStream): number | null =>
+  untilReady(c, () => runSteps(c, [step], chance))
+
 /** The same over so many hours. */
 export const runUntilReady = (
   c: Culture,
   hours: number,
   temperature: (day: number) => number,
   chance: RandomStream,
-): number | null => stepsUntilReady(c, courseSteps(c.upkeep, c.ageH, hours, temperature), chance)
+): number | null =>
+  untilReady(c, () => runSteps(c, courseSteps(c.upkeep, c.ageH, hours, temperature), chance))

@@ -122,11 +122,12 @@ function keepUp(c: Culture, due: readonly Upkeep[]): void {
   }
 }
 
-/** One step of a course, the same for every vessel of its age: upkeep by the clock, then up to 6 h. */
+/** Steps of a course, the same for every vessel of its age: upkeep by the clock, then up to 6 h, so many times. */
 export interface CourseStep {
   due: readonly Upkeep[]
   environment: Environment
   hours: number
+  times: number
   /** Age at its end, h. */
   endH: number
 }
@@ -145,7 +146,7 @@ export function courseSteps(
     const next = (Math.floor(ageH / stepH + EPS) + 1) * stepH
     const dt = Math.min(next, until) - ageH
     const environment = { temperatureC: temperature((ageH + dt / 2) / 24) }
-    steps.push({ due: dueAt(upkeep, ageH), environment, hours: dt, endH: ageH + dt })
+    steps.push({ due: dueAt(upkeep, ageH), environment, hours: dt, times: 1, endH: ageH + dt })
     ageH += dt
   }
   return steps
@@ -159,9 +160,28 @@ export function runSteps(
 ): void {
   for (const step of steps) {
     keepUp(c, step.due)
-    c.family.step(c.state, c.params, step.environment, step.hours, chance)
+    repeat(c, step, chance)
     c.ageH = step.endH
   }
+}
+function repeat({ family, state, params }: Culture, s: CourseStep, chance: RandomStream | null) {
+  if (family.steps) return family.steps(state, params, s.environment, s.hours, s.times, chance)
+  for (let i = 0; i < s.times; i++) family.step(state, params, s.environment, s.hours, chance)
+}
+
+/** The same steps, those alike with nothing due between them as one. */
+export function joinedSteps(steps: readonly CourseStep[]): CourseStep[] {
+  const joined: CourseStep[] = []
+  for (const step of steps) {
+    const last = joined.at(-1)
+    const alike =
+      last?.environment.temperatureC === step.environment.temperatureC && last.hours === step.hours
+    if (last && alike && step.due.length === 0) {
+      last.times += step.times
+      last.endH = step.endH
+    } else joined.push({ ...step })
+  }
+  return joined
 }
 
 /** Moves a culture on by some hours: upkeep at its hours, steps of at most 6 h in between. */

@@ -4,6 +4,12 @@ import { chromium, type Browser } from '@playwright/test'
 
 const TRIES = 100
 
+export const aBrowser = (): Promise<Browser> =>
+  chromium.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu'],
+  })
+
 /** The built app on a port and a browser beside it, for as long as some work takes; left out where nothing is built. */
 export async function served(
   name: string,
@@ -24,10 +30,7 @@ export async function served(
     )
   for (let i = 0; i < TRIES && !(await stands()); i++)
     await new Promise(resolve => setTimeout(resolve, 100))
-  const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu'],
-  })
+  const browser = await aBrowser()
   try {
     await work(browser, base)
   } finally {

@@ -3,13 +3,14 @@ import type { LogisticParams } from './parameters'
 import { ail } from './ail'
 import { look, readiness, stage, stock, surplusPerDay, yieldRatio } from './read'
 import { copy, type LogisticState } from './state'
-import { act, start, step } from './step'
+import { act, start, step, steps } from './step'
 
 /** Worms, vinegar eels, paramecium, scuds: a population that grows on a medium that ages. */
 export const logistic: Family<LogisticParams, LogisticState> = {
   id: 'logistic',
   start,
   step,
+  steps,
   act,
   copy,
   nudge: (s, f) => {

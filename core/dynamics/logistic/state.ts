@@ -2,16 +2,24 @@ import { lastAnswers } from '../../math/lastAnswers'
 import { areaCm2, type Setup } from '../contract'
 import type { LogisticParams } from './parameters'
 
-/** Rates that hang on parameters and temperature alone, 1/d: most steps of a course have the temperature of the one before. */
+/**
+ * What hangs on parameters and temperature alone, rates in 1/d: most steps of a course have the temperature of the one before.
+ */
 export interface Felt {
-  /** Temperature they were worked out for, degC. */
+  /** Temperature it was worked out for, degC. */
   atC: number
-  /** Growth of a thin population here, and at the reference temperature in free air. */
+  /** Growth of a thin population, and of one that was roused. */
   growth: number
-  reference: number
+  roused: number
+  /** Time against growth at the reference temperature in free air, d. */
+  waking: number
   death: number
   /** Ageing of the medium. */
   ageing: number
+  readyAt: number
+  crashPerWeek: number
+  /** Quality of the medium below which nothing grows. */
+  feedsFrom: number
   /** Too hot to grow. */
   hot: boolean
 }

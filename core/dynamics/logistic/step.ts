@@ -8,7 +8,6 @@ import {
   airOf,
   calmGrowth,
   liquidSurfaceCm2,
-  rousedGrowth,
   unitsOf,
   type Felt,
   type LogisticState,
@@ -41,18 +40,21 @@ function feel(s: LogisticState, p: LogisticParams, t: number): Felt {
   const hot = t > tMax
   const growth = calmGrowth(s, p, climate[GROWTH]!)
   const reference = p.rOpt * climate[GROWTH_AT_REFERENCE]!
-  const death = hot ? BAD_RATE : p.death * climate[Q10]!
-  const ageing = climate[Q10]! / p.tau
-  const { felt } = s
-  if (!felt) return (s.felt = { atC: t, growth, reference, death, ageing, hot })
-  felt.atC = t
-  felt.growth = growth
-  felt.reference = reference
-  felt.death = death
-  felt.ageing = ageing
-  felt.hot = hot
-  return felt
+  return {
+    atC: t,
+    growth,
+    roused: growth * p.roused,
+    waking: reference > 0 ? 1 / reference : 0,
+    death: hot ? BAD_RATE : p.death * climate[Q10]!,
+    ageing: climate[Q10]! / p.tau,
+    readyAt: p.readyAt,
+    crashPerWeek: p.crashPerWeek,
+    feedsFrom: hot || growth <= 0 ? Infinity : SPENT,
+    hot,
+  }
 }
+const feltAt = (s: LogisticState, p: LogisticParams, t: number): Felt =>
+  s.felt?.atC === t ? s.felt : (s.felt = feel(s, p, t))
 
 // Lengths of step are the same for all courses of a vessel.
 const chanceWithin = lastAnswers((perWeek, days) => 1 - (1 - perWeek) ** (days / 7))
@@ -86,72 +88,100 @@ export function start(p: LogisticParams, setup: Setup, chance: RandomStream | nu
   return state
 }
 
+// An engine makes less of Math.max, which must know of NaN and of the sign of zero.
+const atLeast = (least: number, x: number) => (x > least ? x : least)
+const within = (x: number) => atLeast(GONE * 1e-3, x < 1 ? x : 1)
+const hasCollapsed = (x: number, peak: number) => x < GONE * 20 && peak > 0.05
+/** Population from which a course may go bad by chance; Infinity for one that did or that runs without. */
+const exposedFrom = (s: LogisticState, felt: Felt, chance: RandomStream | null) =>
+  chance !== null && s.badAtD === Infinity ? felt.readyAt : Infinity
+
 /**
- * One step: closed form of the logistic with the quality of mid-step, so that half the step changes the course by well under 1 %.
+ * Steps of one length at one temperature: closed form of the logistic with the quality of mid-step, so that half the step
+ * changes the course by well under 1 %.
  * dx/dt = max(-d, r (1 - x/q)) x while awake; dq/dt = -(0.3 + 0.7 x) / tau.
+ * The state is held in locals from the first step to the last, and numbers come from no function that an engine would not
+ * write out here: each of those is boxed. This is where a reading of worms spends its time.
  */
-export function step(
+export function steps(
   s: LogisticState,
   p: LogisticParams,
-  { temperatureC: t }: Environment,
+  { temperatureC }: Environment,
   hours: number,
+  times: number,
   chance: RandomStream | null,
 ): void {
   const days = hours / 24
-  const felt = s.felt?.atC === t ? s.felt : feel(s, p, t)
-  const { death, ageing, hot } = felt
-  const r = rousedGrowth(s, p, felt.growth)
-  if (s.rousedD > 0) s.rousedD = atLeast(0, s.rousedD - days)
-  s.ageD += days
-  if (
-    chance &&
-    s.badAtD === Infinity &&
-    s.x > p.readyAt &&
-    chance.next() < chanceWithin(p.crashPerWeek, days)
-  )
-    s.badAtD = s.ageD
-  let x = s.x
-  let grow = days
-  const asleep = s.lagLeft
-  if (asleep > 0) {
-    const { reference } = felt
-    // Asleep for lag x r(Tref)/r(T): cold prolongs it, and a step may wake it in the middle.
-    const waking = reference > 0 ? (r / reference) * days : 0
-    grow = waking <= asleep ? 0 : days * (1 - asleep / waking)
-    s.lagLeft = atLeast(0, asleep - waking)
-    if (hot) x *= Math.exp(-death * (days - grow))
+  const felt = feltAt(s, p, temperatureC)
+  const { growth, roused, death, ageing, hot, feedsFrom } = felt
+  let exposed = exposedFrom(s, felt, chance)
+  let { x, q, ageD, lagLeft, peak, badAtD, rousedD, crashed } = s
+  for (let i = 0; i < times; i++) {
+    const r = rousedD > 0 ? roused : growth
+    rousedD = atLeast(0, rousedD - days)
+    ageD += days
+    if (x > exposed && chance!.next() < chanceWithin(felt.crashPerWeek, days)) {
+      badAtD = ageD
+      exposed = Infinity
+    }
+    let grow = days
+    if (lagLeft > 0) {
+      // Asleep for lag x r(Tref)/r(T): cold prolongs it, and a step may wake it in the middle.
+      const waking = r * felt.waking * days
+      grow = waking <= lagLeft ? 0 : days * (1 - lagLeft / waking)
+      lagLeft = atLeast(0, lagLeft - waking)
+      if (hot) x *= Math.exp(-death * (days - grow))
+    }
+    const qMid = atLeast(0, q - (ageing * (0.3 + 0.7 * x) * days) / 2)
+    if (ageD > badAtD) {
+      x *= Math.exp(-BAD_RATE * days)
+      if (x < 0.02) crashed = true
+    } else if (grow > 0) {
+      x =
+        qMid < feedsFrom || r * (1 - x / qMid) < -death
+          ? dying(x, qMid, r, death, grow, feedsFrom)
+          : (x * qMid) / (x + (qMid - x) * Math.exp(-r * grow))
+    }
+    q = atLeast(0, q - ageing * (0.3 + 0.7 * x) * days)
+    x = within(x)
+    peak = atLeast(peak, x)
+    if (hasCollapsed(x, peak)) crashed = true
   }
-  const q = s.q
-  const qMid = atLeast(0, q - (ageing * (0.3 + 0.7 * x) * days) / 2)
-  if (s.ageD > s.badAtD) {
-    x *= Math.exp(-BAD_RATE * days)
-    if (x < 0.02) s.crashed = true
-  } else if (grow > 0) x = grown(x, qMid, r, death, grow, hot)
-  s.q = atLeast(0, q - ageing * (0.3 + 0.7 * x) * days)
-  x = atLeast(GONE * 1e-3, x < 1 ? x : 1)
   s.x = x
-  if (x > s.peak) s.peak = x
-  else if (x < GONE * 20 && s.peak > 0.05) s.crashed = true
+  s.q = q
+  s.ageD = ageD
+  s.lagLeft = lagLeft
+  s.peak = peak
+  s.badAtD = badAtD
+  s.rousedD = rousedD
+  s.crashed = crashed
 }
 
-// An engine makes less of Math.max, which must know of NaN and of the sign of zero.
-const atLeast = (least: number, x: number) => (x > least ? x : least)
-
-/** x after so many days: the logistic in closed form, or exponential death where that is the slower loss. */
-function grown(x: number, q: number, r: number, death: number, days: number, hot: boolean): number {
-  if (hot || q < SPENT || r <= 0) return x * Math.exp(-death * days)
-  if (r * (1 - x / q) < -death) {
-    // It dies at the capped rate until the logistic loses less than that.
-    const hold = q * (1 + death / r)
-    const until = Math.log(x / hold) / death
-    if (until >= days) return x * Math.exp(-death * days)
-    return logistic(hold, q, r, days - until)
-  }
-  return logistic(x, q, r, days)
+export function step(
+  s: LogisticState,
+  p: LogisticParams,
+  environment: Environment,
+  hours: number,
+  chance: RandomStream | null,
+): void {
+  steps(s, p, environment, hours, 1, chance)
 }
 
-const logistic = (x: number, q: number, r: number, days: number) =>
-  (x * q) / (x + (q - x) * Math.exp(-r * days))
+/** x after so many days where death bounds what is lost: exponential, until the logistic loses less than that. */
+function dying(
+  x: number,
+  q: number,
+  r: number,
+  death: number,
+  days: number,
+  feedsFrom: number,
+): number {
+  if (q < feedsFrom) return x * Math.exp(-death * days)
+  const hold = q * (1 + death / r)
+  const until = Math.log(x / hold) / death
+  if (until >= days) return x * Math.exp(-death * days)
+  return (hold * q) / (hold + (q - hold) * Math.exp(-r * (days - until)))
+}
 
 /** So long growth is up after a stir or after air was let in, d (working estimate). */
 const ROUSED_D = 5
