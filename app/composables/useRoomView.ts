@@ -29,6 +29,7 @@ export function useRoomView(asked: Asked) {
   let turn = 0
   let busy = false
   let again = false
+  let recordsToo = true
 
   async function once(mine: number): Promise<void> {
     const { readings } = asked
@@ -39,7 +40,9 @@ export function useRoomView(asked: Asked) {
       wide: asked.wide.value,
       readings: readings.value ? given : 0,
       held: view.value?.held ?? null,
+      recordsToo,
     }
+    recordsToo = false
     const all = readings.value
     const answer = await askEngine(async engine => {
       const first = await engine.look(question)
@@ -64,6 +67,7 @@ export function useRoomView(asked: Asked) {
       try {
         await once(turn)
       } catch (error) {
+        recordsToo = true
         report(error)
       }
     } while (again)
@@ -72,6 +76,7 @@ export function useRoomView(asked: Asked) {
 
   watch(asked.target, () => {
     turn++
+    recordsToo = true
     view.value = null
   })
   watch(asked.readings, () => given++)
@@ -83,8 +88,12 @@ export function useRoomView(asked: Asked) {
     stop ??= onChange(
       () => asked.target.value.name,
       TABLES,
-      () => void ask(),
+      written => {
+        recordsToo ||= written.includes('records')
+        void ask()
+      },
     )
+    recordsToo = true
     await ask()
   }
   watch(asked.db, db => db && !stop && listen().catch(report), { immediate: true })

@@ -114,7 +114,8 @@ export class WorkingRoom {
     this.keep({ read, last: '', checkpoint: null, over: NOT_LEFT, wide: true })
   }
 
-  async read(): Promise<RoomRead> {
+  /** @param recordsToo false where no record has changed since they were read: those that are known are gone on with */
+  async read(recordsToo = true): Promise<RoomRead> {
     const { db } = this
     return db.transaction(
       'r',
@@ -133,7 +134,10 @@ export class WorkingRoom {
           const fresh = await entriesAfter(db, base.last)
           const read = withFresh(base, fresh)
           if (!read) continue
-          const records = unlessSame(base.read.records, await recordsBut(db, base.over))
+          const stand = base === known && !recordsToo
+          const records = stand
+            ? base.read.records
+            : unlessSame(base.read.records, await recordsBut(db, base.over))
           const stale = stored !== null && base.checkpoint === null
           return this.keep({ ...base, read: { ...read, records, stale } })
         }

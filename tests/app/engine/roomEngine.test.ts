@@ -28,6 +28,7 @@ async function opened() {
     wide: false,
     readings: 1,
     held: null,
+    recordsToo: true,
   }
   return { db, question }
 }
