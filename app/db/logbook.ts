@@ -50,7 +50,8 @@ export async function writeAct(
   return db.transaction('rw', tables, async (): Promise<WriteResult> => {
     const before = answers === null ? null : await answeredBy(db, answers)
     if (before) return { ok: false, code: 'answered-elsewhere', by: before.by, at: before.at }
-    await putRecords(db, records, now)
+    // To put none is a write as well: whoever follows the records would read them all.
+    if (records.length > 0) await putRecords(db, records, now)
     // Nothing is older than what is known when it is written, whatever the clocks of tabs and devices say.
     const last = await lastId(db)
     if (last !== '') rememberId(last)

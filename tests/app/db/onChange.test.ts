@@ -1,0 +1,21 @@
+import { expect, it, vi } from 'vitest'
+import { RenatusDatabase } from '~/db/database'
+import { writeAct } from '~/db/logbook'
+import { onChange } from '~/db/onChange'
+import { records } from '../../core/room'
+
+it('an entry is a write into the log alone, until it is no longer asked for', async () => {
+  const db = new RenatusDatabase('on change')
+  const told = vi.fn()
+  const end = onChange(() => 'on change', ['entries', 'records'], told)
+  await writeAct(db, [{ kind: 'note', subject: { type: 'room', id: 'x' }, data: { text: 'one' } }])
+  await vi.waitFor(() => expect(told).toHaveBeenCalled())
+  expect(told.mock.calls.flat(2).every(table => table === 'entries')).toBe(true)
+  await db.records.bulkPut(records())
+  await vi.waitFor(() => expect(told.mock.lastCall).toEqual([['records']]))
+  end()
+  const calls = told.mock.calls.length
+  await db.records.clear()
+  expect(told).toHaveBeenCalledTimes(calls)
+  db.close()
+})
