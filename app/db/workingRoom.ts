@@ -58,15 +58,34 @@ function withFresh({ read, checkpoint, over }: Known, fresh: Entry[]) {
   return back ? null : { ...read, entries, count }
 }
 
+/** First and last of each run of ids between which none is left out. */
+function runsBut(ids: readonly string[], over: ReadonlySet<string>): [string, string][] {
+  const runs: [string, string][] = []
+  let open = false
+  for (const id of ids) {
+    const stays = !over.has(id)
+    if (stays && open) runs.at(-1)![1] = id
+    else if (stays) runs.push([id, id])
+    open = stays
+  }
+  return runs
+}
+
+/** Records but the cultures that are over. Those that stay lie together: a run is read at once, each alone would take five times as long. */
 async function recordsBut(
   { records }: RenatusDatabase,
   over: ReadonlySet<string>,
 ): Promise<AnyRecord[]> {
   if (over.size === 0) return records.toArray()
   const others = await records.where('type').notEqual('culture').toArray()
-  const keys = await records.where('type').equals('culture').primaryKeys()
-  const cultures = await records.bulkGet(keys.filter(id => !over.has(id)))
-  const found = [...others.filter(r => !over.has(r.id)), ...cultures.filter(r => r !== undefined)]
+  const ids = await records.where('type').equals('culture').primaryKeys()
+  const cultures: AnyRecord[] = []
+  for (const [first, last] of runsBut(ids.sort(), over))
+    cultures.push(...(await records.where('id').between(first, last, true, true).toArray()))
+  const found = [
+    ...others.filter(r => !over.has(r.id)),
+    ...cultures.filter(r => r.type === 'culture'),
+  ]
   return found.sort((a, b) => (a.id < b.id ? -1 : 1))
 }
 
