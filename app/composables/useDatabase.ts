@@ -84,7 +84,8 @@ export function useDatabase(target: Ref<Target>, marked: () => boolean) {
       blank.value = false
       void look(wanted)
     },
-    { immediate: true },
+    // At once: who asks for the database of the next room in the same breath must not be given another one.
+    { immediate: true, flush: 'sync' },
   )
   const reach = () => {
     if (blank.value && !opening) open()

@@ -89,6 +89,16 @@ async function recordsBut(
   return found.sort((a, b) => (a.id < b.id ? -1 : 1))
 }
 
+/** Those of a room: what is known of them where none has changed. A log that was read whole came without them. */
+async function recordsFor(
+  db: RenatusDatabase,
+  { read, over }: Known,
+  stand: boolean,
+): Promise<readonly AnyRecord[]> {
+  if (stand && read.records.length > 0) return read.records
+  return unlessSame(read.records, await recordsBut(db, over))
+}
+
 /** A room of the database: its working log once, then what came. Without a checkpoint the whole log is the working one. */
 export class WorkingRoom {
   private known: Known | null = null
@@ -154,9 +164,7 @@ export class WorkingRoom {
           const read = withFresh(base, fresh)
           if (!read) continue
           const stand = base === known && !recordsToo
-          const records = stand
-            ? base.read.records
-            : unlessSame(base.read.records, await recordsBut(db, base.over))
+          const records = await recordsFor(db, base, stand)
           const stale = stored !== null && base.checkpoint === null
           return this.keep({ ...base, read: { ...read, records, stale } })
         }

@@ -68,14 +68,17 @@ const looks = (id: string) => (readings.value.get(id)?.look ?? {}) as Record<str
     </p>
     <ShelfArrange v-if="arranging" :places="places" :looks="looks" />
     <template v-else>
-      <!-- A grid, not columns: a browser lays columns out anew with each place that comes. -->
-      <div class="grid grid-cols-1 desk:grid-cols-2 items-start gap-x-10 gap-y-8">
+      <!-- A grid, not columns: a browser lays columns out anew with each place that comes. Who has more shelves has more rows of it. -->
+      <div
+        class="grid grid-flow-row-dense grid-cols-1 desk:grid-cols-2 items-start gap-x-10 gap-y-8"
+      >
         <InTurn v-for="p in places" :key="p.id ?? 'none'">
           <ShelfPlaceView
             :place="p"
             :readings="readings"
             :alone="alone"
             :class="p.rows.some(r => r.cultures.length > 3) ? 'desk:col-span-2' : ''"
+            :style="{ gridRow: `span ${p.rows.length + (p.hatches.length ? 1 : 0)}` }"
           />
         </InTurn>
       </div>

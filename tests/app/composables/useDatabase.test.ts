@@ -61,6 +61,17 @@ describe('the database of the room on screen', () => {
     expect(r.db.value?.name).toBe('stayed-in')
   })
 
+  it('is one, also for who asks in the moment in which the room is changed', async () => {
+    await stand('changed-to')
+    const r = room('changed-from')
+    await vi.waitFor(() => expect(r.blank.value).toBe(true))
+    r.target.value = { name: 'changed-to' }
+    const asked = await r.database()
+    await vi.waitFor(() => expect(r.db.value?.isOpen()).toBe(true))
+    expect(asked).toBe(r.db.value)
+    expect(await r.database()).toBe(asked)
+  })
+
   it('is opened where the browser does not say what stands', async () => {
     const { databases } = indexedDB
     indexedDB.databases = () => Promise.reject(new Error('not told'))
