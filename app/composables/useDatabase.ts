@@ -9,7 +9,7 @@ import { useFailures } from './useFailures'
 const MOST_REOPENED = 3
 /** So long a database may be held by who is on the way out. */
 const HELD_MS = 2000
-/** What of a person or another tab may ask for what a blank room does without. */
+/** What somebody does who reaches for the page. */
 const REACHES = ['pointerdown', 'pointermove', 'keydown', 'focusin'] as const
 /** After so long a blank room is looked at again: another tab may have filled it. */
 const LOOKS_AGAIN_MS = 20_000
@@ -60,15 +60,16 @@ export function useDatabase(target: Ref<Target>, marked: () => boolean) {
   }
   /** The database of the room on screen, opened where it is not yet. */
   function database(): Promise<RenatusDatabase> {
-    opening ??= make(target.value)
-    return opening
-  }
-  const open = () => {
-    database().catch((e: unknown) => {
-      opening = null
-      report(e)
+    if (opening) return opening
+    const mine = make(target.value)
+    opening = mine
+    // What reads it did not load: the next who asks tries again.
+    mine.catch(() => {
+      if (opening === mine) opening = null
     })
+    return mine
   }
+  const open = () => void database().catch(report)
 
   async function look(wanted: Target): Promise<void> {
     const stands = marked() || (await standsHere(wanted.name))

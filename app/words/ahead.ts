@@ -72,6 +72,12 @@ const PARTS: Record<BenchPart, string> = {
 const listed = (all: readonly string[]) =>
   all.length < 2 ? all.join('') : `${all.slice(0, -1).join(', ')} and ${all.at(-1)}`
 
+/** Foods that a plan takes up, at the head of a sentence and within one. */
+export function newFoodWords(foods: readonly string[]): { first: string; within: string } {
+  const within = listed(foods.map(foodInText))
+  return { first: within.charAt(0).toUpperCase() + within.slice(1), within }
+}
+
 function getWords({ parts, food, forBrood, neededOn }: PlanGet, n: Names) {
   const whom = `${n.brood(forBrood)}, fed from ${n.date(neededOn)}`
   if (!parts) return { verb: 'Get', amount: foodInText(food), rest: `for ${whom}.` }

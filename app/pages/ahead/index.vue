@@ -21,7 +21,7 @@ import { useHeldStarts } from '~/composables/useHeldStarts'
 import { useAheadStore } from '~/stores/ahead'
 import { useCulturesStore } from '~/stores/cultures'
 import { useRoomStore } from '~/stores/room'
-import { foodName } from '~/words/foods'
+import { newFoodWords } from '~/words/ahead'
 import { plural } from '~/words/round'
 
 /** Will there be food, and what must be started when. */
@@ -52,7 +52,7 @@ watch(asIf.asked, async is => {
 const newFoods = computed(() =>
   (plan.value?.takesUp ?? []).filter(f => !room.state?.room.foods.includes(f)),
 )
-const takesUp = computed(() => newFoods.value.map(foodName).join(' and '))
+const takesUp = computed(() => newFoodWords(newFoods.value))
 const keepFoods = () => room.save(keepingFoods(room.state!, newFoods.value))
 const lead = computed(() => {
   const p = plan.value
@@ -125,10 +125,11 @@ const lane = computed(() => picture.value?.lanes.find(l => l.food === selected.v
           </select></label
         >
       </div>
-      <p v-if="takesUp" class="border-l-[6px] border-plan pl-3">
-        <strong>{{ takesUp }}</strong> would be new here: nothing that is kept fits every mouth.
+      <p v-if="newFoods.length" class="border-l-[6px] border-plan pl-3">
+        <strong>{{ takesUp.first }}</strong> would be new here: nothing that is kept fits every
+        mouth.
         <template v-if="ahead.changes.length">Whoever keeps the plan keeps the food.</template
-        ><button v-else class="btn ml-2" @click="keepFoods">Keep {{ takesUp }} here</button>
+        ><button v-else class="btn ml-2" @click="keepFoods">Keep {{ takesUp.within }} here</button>
       </p>
       <p v-if="tooMuch" class="border-l-[6px] border-due pl-3">
         {{ tooMuch }}

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { edible } from '@renatus/core/fry/edibles'
+import { newFoodWords } from '~/words/ahead'
 import { foodInText, foodWithSize, portionText } from '~/words/foods'
 import { stageLine, urgencyLine } from '~/words/broods'
 
@@ -62,4 +63,11 @@ describe('words for broods', () => {
     )
     expect(urgencyLine({ code: 'gap-soon', rank: 2, inDays: 1 }, sheet)).toContain('in 1 day.')
   })
+})
+
+it('foods that a plan takes up are listed as one says them, with a capital where the sentence begins', () => {
+  expect(newFoodWords(['infusoria'])).toEqual({ first: 'Infusoria', within: 'infusoria' })
+  expect(newFoodWords(['microworm', 'daphnia-magna', 'infusoria']).first).toBe(
+    'Microworms, Daphnia magna and infusoria',
+  )
 })
