@@ -115,9 +115,12 @@ export const useAheadStore = defineStore('ahead', () => {
     ...more,
   })
 
+  /** What is being planned for. */
+  let asking = ''
   async function propose(): Promise<void> {
     const mine = key.value
-    if (mine === '') return
+    const isAsked = asking === mine && main.busy.value
+    if (mine === '' || isAsked) return
     const db = await room.database()
     const stored = (await db.meta.get(PROPOSAL_KEY))?.value as Stored | undefined
     if (stored?.version === PROPOSAL_VERSION && stored.key === mine) {
@@ -125,8 +128,11 @@ export const useAheadStore = defineStore('ahead', () => {
       proposalKey.value = mine
       return
     }
+    asking = mine
     const plan = await main.ask(question())
-    if (!plan || key.value !== mine || room.db !== db) return
+    // Facts that are being read again while it is worked out may well be the same.
+    const holds = key.value === mine || key.value === ''
+    if (!plan || !holds || room.db !== db) return
     proposal.value = plan
     proposalKey.value = mine
     await db.meta.put({
