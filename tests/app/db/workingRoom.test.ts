@@ -42,6 +42,7 @@ describe('a room by its tail', () => {
     const db = fresh()
     const room = new WorkingRoom(db)
     await note(db, 'one')
+    await db.records.bulkPut(records().slice(1))
     const before = await room.read()
     await db.records.bulkPut(records())
     await note(db, 'two')
