@@ -47,15 +47,16 @@ export async function openDemoRoom(by: 'choice' | 'link' = 'choice'): Promise<vo
   demoComes.value = true
   const maker = demoMaker()
   try {
-    // It will have to be made: what makes it loads while the database is opened. Where it does not, making it fails and is told.
+    // It will have to be made: what makes it loads while the database is opened.
+    // Where it does not load, making it fails and is told.
     if (local.get(MADE_ON_HERE) !== today) maker.call(m => m.awake()).catch(() => null)
     const db = await room.database()
     if ((await db.meta.get(MADE_ON))?.value !== today) {
       await maker.call(m => m.make(DATABASES.demo, now, timeZone))
       // What the day brought is learned from in its time, as in any room.
       await db.meta.put({ key: MADE_ON, value: today })
-      local.set(MADE_ON_HERE, today)
     }
+    local.set(MADE_ON_HERE, today)
     maker.stop()
     await stands(room)
   } catch (error) {

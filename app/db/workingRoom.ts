@@ -71,7 +71,10 @@ function runsBut(ids: readonly string[], over: ReadonlySet<string>): [string, st
   return runs
 }
 
-/** Records but the cultures that are over. Those that stay lie together: a run is read at once, each alone would take five times as long. */
+/**
+ * Records but the cultures that are over. Those that stay lie together: a run of them is read at once,
+ * each alone would take five times as long.
+ */
 async function recordsBut(
   { records }: RenatusDatabase,
   over: ReadonlySet<string>,

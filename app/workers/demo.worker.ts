@@ -23,8 +23,7 @@ const maker = {
   },
   async make(database: string, now: string, timeZone: string): Promise<void> {
     weeks ??= fetchWeeks()
-    const made = demoRoom(await weeks, now, timeZone)
-    const { file, learning, readings, practice } = made
+    const { file, learning, readings, practice } = demoRoom(await weeks, now, timeZone)
     const db = new RenatusDatabase(database)
     // It comes with what its log has taught: only what the day brought is learned here.
     await keepLearning(db, learning)

@@ -89,7 +89,7 @@ const perMl = (p: Particle) =>
 const readinessOf = (p: Particle): Readiness =>
   p.culture.family.readiness(p.culture.state, p.culture.params)
 
-/** Steps of a vessel to an age, and what follows for a course that was ready before one of them: the same for all of its cloud. */
+/** Steps of a vessel to an age, and what is left of them for a course that was ready by then: shared by its cloud. */
 interface Way {
   steps: readonly CourseStep[]
   rest: (readonly CourseStep[] | undefined)[]
@@ -106,7 +106,7 @@ const wayTo = (
 const restOf = (way: Way, from: number): readonly CourseStep[] =>
   (way.rest[from] ??= joinedSteps(way.steps.slice(from)))
 
-/** Moves a particle along a way that begins at its age, and notes when it is first ready: seen at the end of each step. */
+/** Moves a particle along a way that begins at its age; at the end of each step it is seen whether it is ready. */
 function follow(p: Particle, way: Way, chance: RandomStream): void {
   const { steps } = way
   let at = 0

@@ -1,7 +1,7 @@
 import { defineAsyncComponent, type Component } from 'vue'
 import type { StopKindId } from '@renatus/core/round/stop'
 
-/** They know every food: they come after the first view stands, in one file, since each file of its own holds the page up. */
+/** They know every food: they come after the first view stands, in one file, since each of its own holds the page up. */
 const allCards = () => import('./stops/allCards')
 const CARDS: Record<StopKindId, keyof Awaited<ReturnType<typeof allCards>>> = {
   tank: 'TankCard',

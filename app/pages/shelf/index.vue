@@ -68,7 +68,8 @@ const looks = (id: string) => (readings.value.get(id)?.look ?? {}) as Record<str
     </p>
     <ShelfArrange v-if="arranging" :places="places" :looks="looks" />
     <template v-else>
-      <!-- A grid, not columns: a browser lays columns out anew with each place that comes. Who has more shelves has more rows of it. -->
+      <!-- A grid, not columns: a browser lays columns out anew with each place that comes. -->
+      <!-- A place with more shelves has more rows of it, so that both columns fill. -->
       <div
         class="grid grid-flow-row-dense grid-cols-1 desk:grid-cols-2 items-start gap-x-10 gap-y-8"
       >
