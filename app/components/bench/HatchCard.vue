@@ -106,7 +106,9 @@ async function read() {
       </div>
       <p class="sentence">
         In the bottle now:
-        <span class="amount" data-testid="in-bottle">{{ units.count(Math.round(inBottle.nauplii)) }}</span>
+        <span class="amount" data-testid="in-bottle">{{
+          units.count(Math.round(inBottle.nauplii))
+        }}</span>
         nauplii<span class="small"
           >,
           {{
