@@ -32,8 +32,9 @@ useEventListener('keydown', (e: KeyboardEvent) => {
     <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:z-50 btn"
       >Skip to content</a
     >
-    <main v-if="bare" id="main" class="desk:col-span-2 min-w-0">
-      <FailureNotices />
+    <main v-if="bare" id="main" class="desk:col-span-2 min-w-0 h-dvh flex flex-col">
+      <!-- What is told takes of the screen, and never the answers below it. -->
+      <div class="shrink-0 max-h-[36dvh] overflow-y-auto"><FailureNotices /></div>
       <NuxtPage />
     </main>
     <AppSpine v-if="!bare" />

@@ -35,6 +35,9 @@ const WRITERS = [
   () => import('@renatus/core/records/records'),
   logbook,
   registry,
+  () => import('~/db/markerSchema'),
+  () => import('~/db/exportRoom'),
+  () => import('~/keep/safekeeping'),
 ]
 
 /** The room on screen: its records and log, live, and what core makes of them. Everything shown is a projection. */

@@ -10,6 +10,7 @@ type FailureCode =
   | 'invalid'
   | 'worker'
   | 'gone'
+  | 'offline'
   | 'bug'
   | 'notice'
 
@@ -50,6 +51,8 @@ const TEXTS: Record<FailureCode, string> = {
   invalid: 'Something in it does not fit, so it was not written.',
   worker: 'A helper thread of the browser failed twice.',
   gone: 'This tab is older than the app on the server, and a part of it is gone there. Reload: nothing is lost.',
+  offline:
+    'A part of the app is not on this device yet, and there is no connection to fetch it. Go on with what is here; it comes once there is a connection. What is written is safe.',
   notice: '',
   bug: 'Something went wrong that should not. What is written is safe.',
 }
@@ -67,8 +70,8 @@ function nameOf(error: unknown): string {
   return BY_NAME[inner] ? inner : own
 }
 
-/** Chunks that a newer version has taken away. */
-const isGone = (message: string) =>
+/** Chunks that did not come: a newer version has taken them away, or there is no connection. */
+const isChunk = (message: string) =>
   /dynamically imported module|Importing a module script failed|preload CSS/i.test(message)
 
 function issueText(error: unknown): string {
@@ -76,10 +79,17 @@ function issueText(error: unknown): string {
   return issue ? ` ${issue.path.join('.')}: ${issue.message}.` : ''
 }
 
+const isOffline = () => globalThis.navigator?.onLine === false
+
+function chunkFailure(): Failure {
+  const code = isOffline() ? 'offline' : 'gone'
+  return { code, text: TEXTS[code] }
+}
+
 /** What an error means to a person: what happened, what became of what was typed, what to do. */
 export function failureOf(error: unknown): Failure {
   const message = error instanceof Error ? error.message : String(error)
-  if (isGone(message)) return { code: 'gone', text: TEXTS.gone }
+  if (isChunk(message)) return chunkFailure()
   const code = BY_NAME[nameOf(error)] ?? 'bug'
   if (code === 'invalid') return { code, text: TEXTS.invalid + issueText(error) }
   if (code === 'worker') return { code, text: `${TEXTS.worker} (${(error as WorkerFailed).doing})` }

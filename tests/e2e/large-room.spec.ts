@@ -15,7 +15,13 @@ function longNamed(r: AnyRecord): AnyRecord {
   return { ...r, name: cut(`${r.name} of the long low rack beside the window to the harbour`) }
 }
 
-test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+/** Nothing but what the page has fetched by itself: a service worker may not have come so far. */
+test.use({
+  viewport: { width: 390, height: 844 },
+  hasTouch: true,
+  isMobile: true,
+  serviceWorkers: 'block',
+})
 
 test('25 broods with names of 60 letters are walked offline, on its side too', async ({
   page,
@@ -38,6 +44,7 @@ test('25 broods with names of 60 letters are walked offline, on its side too', a
   await expect(page.getByTestId('round-lead')).toHaveText(/\d\d stops/, { timeout: 120_000 })
   await page.getByRole('link', { name: 'Walk it' }).tap()
   await page.getByRole('button', { name: 'I have it all' }).tap()
+  await page.waitForLoadState('networkidle')
   await context.setOffline(true)
   const sentence = page.locator('.walk .sentence').first()
   const done = page.locator('.stop-answers .btn-main')
@@ -56,5 +63,21 @@ test('25 broods with names of 60 letters are walked offline, on its side too', a
     await done.tap()
     await expect(sentence).not.toHaveText(before, { useInnerText: true })
   }
+  // The room is marked and copied a while after the last tap.
+  await page.clock.fastForward(40_000)
+  await page.waitForTimeout(500)
+  await expect(page.locator('[data-failure]')).toHaveCount(0)
+  await test.step('what is told above a stop leaves its answers in sight', async () => {
+    await page.evaluate(() => void Promise.reject(new Error('thrown by nobody we know')))
+    await expect(page.locator('[data-failure=bug]')).toBeVisible()
+    for (const size of [
+      { width: 844, height: 390 },
+      { width: 390, height: 844 },
+      { width: 1280, height: 800 },
+    ]) {
+      await page.setViewportSize(size)
+      await expect(done).toBeInViewport({ ratio: 0.9 })
+    }
+  })
   await expect(page.locator('.walk-head')).toContainText('4 of')
 })

@@ -7,6 +7,9 @@ const { failures, putAway } = useFailures()
 const exported = ref('')
 const RescuePanel = defineAsyncComponent(() => import('./RescuePanel.vue'))
 const looking = ref(false)
+/** Where it does not help, by what failed. Without a connection nothing that is loaded anew comes. */
+const NO_RELOAD: readonly string[] = ['invalid', 'notice', 'offline']
+const NO_EXPORT: readonly string[] = ['gone', 'notice', 'offline']
 /** The room itself may be what is wrong. */
 const ROOM: readonly string[] = ['bug', 'unreadable', 'newer', 'closed']
 async function rescue() {
@@ -27,10 +30,8 @@ const reload = () => location.reload()
     :data-failure="f.code"
   >
     <p class="grow basis-72"><strong v-if="f.code !== 'notice'">Not done.</strong> {{ f.text }}</p>
-    <button v-if="!['invalid', 'notice'].includes(f.code)" class="btn" @click="reload">
-      Reload
-    </button>
-    <button v-if="!['gone', 'notice'].includes(f.code)" class="btn" @click="rescue">
+    <button v-if="!NO_RELOAD.includes(f.code)" class="btn" @click="reload">Reload</button>
+    <button v-if="!NO_EXPORT.includes(f.code)" class="btn" @click="rescue">
       Export everything
     </button>
     <button v-if="ROOM.includes(f.code)" class="btn" @click="looking = true">

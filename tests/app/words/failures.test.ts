@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import * as z from 'zod'
 import { WorkerFailed } from '~/engine/workerClient'
 import { failureOf } from '~/words/failures'
@@ -20,6 +20,13 @@ describe('failures in words', () => {
     expect(code(named('SecurityError'))).toBe('denied')
     expect(code(new TypeError('Failed to fetch dynamically imported module: /a.js'))).toBe('gone')
     expect(code(new Error('no idea'))).toBe('bug')
+  })
+  it('a chunk that does not come without a connection is not called an old version', () => {
+    vi.stubGlobal('navigator', { onLine: false })
+    const told = failureOf(new TypeError('Failed to fetch dynamically imported module: /a.js'))
+    vi.unstubAllGlobals()
+    expect(told.code).toBe('offline')
+    expect(told.text).toMatch(/no connection.*Go on/)
   })
   it('each says what became of it and what to do; a bug names itself', () => {
     expect(failureOf(named('QuotaExceededError')).text).toMatch(/not written.*Free some space/)
