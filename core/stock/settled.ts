@@ -17,6 +17,8 @@ export interface Settled {
   openedAt: Readonly<Record<string, Instant>>
   /** Hatches that are left out, by vessel. */
   hatches: Readonly<Record<string, number>>
+  /** Of those, the ones that ended since their vessel was last cleaned before the border. */
+  uncleaned: Readonly<Record<string, number>>
   /** Boxes of gel that are empty, of which what was taken is left out. */
   emptied: readonly string[]
 }
@@ -30,5 +32,6 @@ export const NOTHING_SETTLED: Settled = {
   materials: {},
   openedAt: {},
   hatches: {},
+  uncleaned: {},
   emptied: [],
 }

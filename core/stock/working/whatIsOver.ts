@@ -65,17 +65,10 @@ function onTrial(records: readonly AnyRecord[], standing: readonly Entry[]): Set
 
 function culturesOver(
   states: readonly CultureState[],
-  standing: readonly Entry[],
   tried: ReadonlySet<string>,
   before: Instant,
 ): Pick<Over, 'cultures' | 'quiet'> {
-  const cleaned = lastBefore(standing, 'vessel.cleaned', d => d.vesselId, before)
-  // Hatches since their vessel was last cleaned are counted.
-  const isCounted = (c: CultureState) => {
-    const { vesselId } = c.record
-    return c.hatch !== null && vesselId !== null && c.ended!.at > (cleaned.get(vesselId) ?? '')
-  }
-  const open = states.filter(c => !endedBefore(c, before) || isCounted(c) || tried.has(c.id))
+  const open = states.filter(c => !endedBefore(c, before) || tried.has(c.id))
   const like = lastOfFoods(states)
   const lines = linesOf(states, [...open, ...like])
   const loud = new Set([...open, ...like].map(c => c.id))
@@ -117,7 +110,7 @@ export function whatIsOver(
   const tried = onTrial(records, standing)
   const broods = [...lastBefore(standing, 'brood.ended', d => d.broodId, before).keys()]
   return {
-    ...culturesOver(states, standing, tried, before),
+    ...culturesOver(states, tried, before),
     ...storesOver(standing, before),
     broods: new Set(broods.filter(id => !tried.has(id))),
     clocks: clocksOver(standing, before),

@@ -46,10 +46,13 @@ function ofHatches(
   gone: readonly CultureState[],
   standing: readonly Entry[],
   before: Instant,
-): Pick<Settled, 'cystsG' | 'boxG' | 'hatches' | 'openedAt'> {
+): Pick<Settled, 'cystsG' | 'boxG' | 'hatches' | 'uncleaned' | 'openedAt'> {
   const hatches = gone.filter(c => c.hatch !== null)
   const weighed = lastBefore(standing, 'lot.weighed', d => d.lotId, before)
   const boxed = lastBefore(standing, 'lot.boxed', d => d.lotId, before)
+  const cleaned = lastBefore(standing, 'vessel.cleaned', d => d.vesselId, before)
+  const uncleaned = ({ record: { vesselId }, ended }: CultureState) =>
+    vesselId !== null && ended!.at > (cleaned.get(vesselId) ?? '') ? vesselId : null
   const lotSince = (last: ReadonlyMap<string, Instant>) => (c: CultureState) => {
     const { lotId } = c.hatch!
     return c.startedAt > (last.get(lotId) ?? '') ? lotId : null
@@ -63,6 +66,7 @@ function ofHatches(
       c => c.record.vesselId,
       () => 1,
     ),
+    uncleaned: sumBy(hatches, uncleaned, () => 1),
   }
 }
 

@@ -1,6 +1,6 @@
 import { stopKey, wasAnswered } from '../../../planning/reckoning/answered'
 import { ofKind } from '../../../records/effectiveEntries'
-import type { HatchVessel } from '../../../stock/roomState'
+import type { HatchVessel, RoomState } from '../../../stock/roomState'
 import type { RoundContext } from '../../roundContext'
 import type { StopBase } from '../../stopBase'
 
@@ -16,16 +16,20 @@ export const CLEAN_AFTER = 6
 /** Upkeep that may wait for a day off. */
 const MAY_WAIT_H = 96
 
+/** Hatches that have ended in a vessel since it was last bleached; those of long ago are a figure (stock/settled). */
+function hatchesSince({ entries, hatches, settled }: RoomState, vesselId: string): number {
+  const last = ofKind(entries, 'vessel.cleaned').findLast(e => e.data.vesselId === vesselId)
+  const at = last?.at ?? ''
+  const here = hatches.filter(h => h.vesselId === vesselId && (h.endedAt ?? '') > at).length
+  return at < settled.before ? here + (settled.uncleaned[vesselId] ?? 0) : here
+}
+
 export function findCleans(c: RoundContext): CleanStop[] {
   const { state, round } = c
   if (round.feedingOnly) return []
   return state.hatchVessels.flatMap((vessel): CleanStop[] => {
-    const mine = state.hatches.filter(h => h.vesselId === vessel.id)
-    const runs = mine.some(h => h.endedAt === null)
-    const last = ofKind(state.entries, 'vessel.cleaned').findLast(
-      e => e.data.vesselId === vessel.id,
-    )
-    const hatches = mine.filter(h => h.endedAt !== null && h.endedAt > (last?.at ?? '')).length
+    const runs = state.hatches.some(h => h.vesselId === vessel.id && h.endedAt === null)
+    const hatches = hatchesSince(state, vessel.id)
     if (runs || hatches < CLEAN_AFTER || wasAnswered(state, round.key, 'clean', vessel.id))
       return []
     return [
