@@ -93,7 +93,9 @@ export function estimate(
       ),
       surplusPerDay: bandOf(
         r.cloud.map(p =>
-          p.culture.family.surplusPerDay(p.culture.state, p.culture.params, environment),
+          p.culture.family.surplusPerDay(p.culture.state, p.culture.params, {
+            temperatureC: environment.temperatureC + p.culture.warmerC,
+          }),
         ),
         w,
       ),

@@ -59,8 +59,9 @@ export function leant(sign: Sign, grade: number, lean: Lean): number {
 
 /** Log-likelihood of one grade. */
 function gradeLikelihood(sign: Sign, grade: number, e: SignLook, lean: Lean, blur: number): number {
+  // Nor does an unsteady one.
+  if (FOUL.includes(sign) && grade >= FOUL_FROM) return Math.log(gradeChance(grade, e.grade, e.sd))
   const sd = e.sd * blur
-  if (FOUL.includes(sign) && grade >= FOUL_FROM) return Math.log(gradeChance(grade, e.grade, sd))
   return LOOK_POWER * Math.log(gradeChance(grade, e.grade + (lean[sign] ?? 0), sd))
 }
 

@@ -10,11 +10,11 @@ export type LeanBelief = Readonly<Partial<Record<Sign, { mean: number; sd: numbe
 /** Signs of which more is a good sign: a hopeful eye sees more of them, and less of all others. */
 const HOPEFUL: readonly Sign[] = ['movers', 'climbing', 'gathering', 'tint']
 /** Spread of what an unknown observer adds to all signs, and to each by itself, grades (working estimate). */
-export const MOOD_SD = 0.6
+export const MOOD_SD = 0.8
 export const SIGN_SD = 0.3
 
 /** Log spread by which the grades of an unknown observer may lie wider than people's usually do (working estimate). */
-export const BLUR_SD = 0.3
+export const BLUR_SD = 0.5
 
 /** How much wider somebody's grades may lie than people's usually do: 1 for a practised eye, never less. */
 export const drawBlur = (chance: RandomStream): number =>

@@ -1,6 +1,13 @@
 import type { Readiness } from '../dynamics/contract'
 import type { Upkeep } from '../foods/contract'
-import { courseSteps, joinedSteps, runSteps, type CourseStep } from '../foods/culture'
+import {
+  courseSteps,
+  joinedSteps,
+  runSteps,
+  temperatureIn,
+  type CourseStep,
+  type Culture,
+} from '../foods/culture'
 import { randomStream, type RandomStream } from '../math/random'
 import {
   copyCloud,
@@ -22,6 +29,7 @@ import {
 import { drawBlur, drawLean } from './observer'
 import { stepUntilReady } from './runUntilReady'
 import { starter, type Subject } from './subject'
+import { OWN_THERMOMETER_SD_C, ROOM_THERMOMETER_SD_C, warmerBy } from './thermometer'
 import { looksFoul, withTrouble } from './trouble'
 
 export const PARTICLES = 400
@@ -30,7 +38,7 @@ const RESAMPLE_BELOW = 0.5
 /** A count beyond this many times the densest course is a slip of the pen. */
 const IMPOSSIBLE = 300
 /** A look whose signs are on the average less likely than this contradicts what was known. */
-const SURPRISING = Math.log(0.07)
+const SURPRISING = Math.log(0.12)
 
 /** What an observation did to what is believed. */
 export interface Move {
@@ -103,6 +111,21 @@ const wayTo = (
   temperature: (day: number) => number,
 ): Way => ({ steps: courseSteps(upkeep, fromH, toH - fromH, temperature), rest: [] })
 
+/** Ways of the courses of one vessel: those that are as warm go the same. */
+function waysTo(first: Culture, toH: number, temperature: (day: number) => number) {
+  // As it is now: it goes itself before the others do.
+  const { upkeep, ageH } = first
+  const ways = new Map<number, Way>()
+  return (p: Particle): Way => {
+    const { warmerC } = p.culture
+    const known = ways.get(warmerC)
+    if (known) return known
+    const way = wayTo(upkeep, ageH, toH, temperatureIn(p.culture, temperature))
+    ways.set(warmerC, way)
+    return way
+  }
+}
+
 const restOf = (way: Way, from: number): readonly CourseStep[] =>
   (way.rest[from] ??= joinedSteps(way.steps.slice(from)))
 
@@ -122,7 +145,8 @@ export function advance(
   temperature: (day: number) => number,
   chance: RandomStream,
 ): void {
-  follow(p, wayTo(p.culture.upkeep, p.culture.ageH, toH, temperature), chance)
+  const here = temperatureIn(p.culture, temperature)
+  follow(p, wayTo(p.culture.upkeep, p.culture.ageH, toH, here), chance)
 }
 
 /** Moves all courses of a vessel to an age. */
@@ -136,12 +160,12 @@ function advanceAll(
   const [first] = cloud
   if (!first) return
   const fromH = first.culture.ageH
-  const way = wayTo(first.culture.upkeep, fromH, toH, temperature)
+  const wayOf = waysTo(first.culture, toH, temperature)
   const noise = NOISE_PER_DAY * Math.sqrt(Math.max(0, toH - fromH) / 24)
   const mishap = 1 - (1 - MISHAP_PER_WEEK) ** ((toH - fromH) / WEEK_H)
   for (const p of cloud) {
     if (mishaps && chance.next() < mishap) goWrong(p, toH, temperature, chance)
-    else follow(p, way, chance)
+    else follow(p, wayOf(p), chance)
     if (noise > 0) p.culture.family.nudge(p.culture.state, Math.exp(chance.normal(0, noise)))
   }
 }
@@ -226,6 +250,7 @@ const identityOf = (subject: Subject, list: readonly Observation[]): string =>
     subject.known ?? {},
     subject.observer ?? {},
     subject.mishaps ?? true,
+    thermometerSdC(subject, list),
     [...new Set(list.flatMap(o => (o.kind === 'action' ? [o.action.kind] : [])))].sort(),
   ])
 
@@ -244,12 +269,24 @@ function remembered(
   return { old, at: goesOn ? memory.last : old }
 }
 
+/** How far the vessel may be from its thermometer. What the vessels of a room have in common is looked for without. */
+function thermometerSdC(subject: Subject, list: readonly Observation[]): number {
+  if (subject.mishaps === false) return 0
+  return list.some(o => o.kind === 'temperature') ? OWN_THERMOMETER_SD_C : ROOM_THERMOMETER_SD_C
+}
+
 /** All courses at the start, before anything was seen. */
 function beginning(subject: Subject, list: readonly Observation[]): Checkpoint {
   const chance = randomStream(subject.seed)
   const start = starter(subject, list)
-  const cloud = Array.from({ length: PARTICLES }, () => ({
-    culture: start(chance),
+  const sdC = thermometerSdC(subject, list)
+  const begin = (n: number) => {
+    const culture = start(chance)
+    culture.warmerC = warmerBy(n, PARTICLES, sdC)
+    return culture
+  }
+  const cloud = Array.from({ length: PARTICLES }, (_, n) => ({
+    culture: begin(n),
     lean: drawLean(chance, subject.observer),
     blur: drawBlur(chance),
     logWeight: 0,

@@ -1,4 +1,10 @@
-import { courseSteps, runSteps, type Culture, type CourseStep } from '../foods/culture'
+import {
+  courseSteps,
+  runSteps,
+  temperatureIn,
+  type Culture,
+  type CourseStep,
+} from '../foods/culture'
 import type { RandomStream } from '../math/random'
 
 /** Runs a vessel that was not ready yet; the hours since its start at which it became so, or null. */
@@ -28,4 +34,7 @@ export const runUntilReady = (
   temperature: (day: number) => number,
   chance: RandomStream,
 ): number | null =>
-  untilReady(c, () => runSteps(c, courseSteps(c.upkeep, c.ageH, hours, temperature), chance))
+  untilReady(c, () => {
+    const here = temperatureIn(c, temperature)
+    runSteps(c, courseSteps(c.upkeep, c.ageH, hours, here), chance)
+  })

@@ -1,6 +1,6 @@
 import type { Food, FoodMethod } from '../foods/contract'
 import { startCulture, withoutUpkeep, type Culture, type CultureSetup } from '../foods/culture'
-import { SPREAD } from '../dynamics/parameter'
+import { SPREAD, type Parameter } from '../dynamics/parameter'
 import type { RandomStream } from '../math/random'
 import type { Priors } from '../stock/learned'
 import type { Observation } from './observation'
@@ -30,13 +30,13 @@ export const ROOM_RATE_SD = 0.35
 export const ROOM_FACTOR = 1.3
 
 /** Log spread that is believed of a parameter in a room that has taught nothing yet, by what the book gives it. */
-export const roomLogSd = (logSd: number) =>
-  logSd === SPREAD.rate ? ROOM_RATE_SD : logSd * ROOM_FACTOR
+export const roomLogSd = ({ logSd, roomLogSd }: Pick<Parameter, 'logSd' | 'roomLogSd'>): number =>
+  roomLogSd ?? (logSd === SPREAD.rate ? ROOM_RATE_SD : logSd * ROOM_FACTOR)
 
 /** The food as this room knows it. */
 function foodHere({ food, priors = {}, known = {} }: Subject): Food {
   const parameters = Object.fromEntries(
-    Object.entries(food.parameters).map(([key, p]) => [key, { ...p, logSd: roomLogSd(p.logSd) }]),
+    Object.entries(food.parameters).map(([key, p]) => [key, { ...p, logSd: roomLogSd(p) }]),
   )
   for (const [key, prior] of Object.entries(priors))
     if (parameters[key]) parameters[key] = { ...parameters[key], logSd: prior.logSd }

@@ -8,22 +8,24 @@ import { FOUL, FOUL_FROM } from './observation'
 export const FOUL_PRIOR = 0.25
 /** One course in so many is tried as gone wrong. */
 export const ONE_IN = 4
-/** Hours for something that went wrong to show. */
-const SHOWS_AFTER_H = 36
+/** Hours for something that went wrong to show, at least and at most: nobody knows when it did. */
+const SHOWS_FROM_H = 6
+const SHOWS_BY_H = 60
 /** What makes a vessel foul, the likelier ones more than once. */
 const MAKES_FOUL: readonly Ailment[] = ['contaminated', 'poisoned', 'poisoned', 'overfed']
 
 export const looksFoul = (signs: Partial<Record<Sign, number>>): boolean =>
   FOUL.some(s => (signs[s] ?? 0) >= FOUL_FROM)
 
-/** The course, had it gone wrong a day and a half ago; as it was where nothing can befall it. */
+/** The course, had it gone wrong some time in the last days; as it was where nothing can befall it. */
 function goneWrong(p: Particle, temperatureC: number, chance: RandomStream): Particle {
   const culture = copyCulture(p.culture)
   const { ageH } = culture
   const first = Math.floor(chance.next() * MAKES_FOUL.length)
   const order = [...MAKES_FOUL.slice(first), ...MAKES_FOUL.slice(0, first), ...AILMENTS]
   if (!order.some(a => culture.family.ail(culture.state, culture.params, a))) return p
-  runCulture(culture, SHOWS_AFTER_H, () => temperatureC, chance)
+  const hours = SHOWS_FROM_H + chance.next() * (SHOWS_BY_H - SHOWS_FROM_H)
+  runCulture(culture, hours, () => temperatureC, chance)
   const { family, state, params } = culture
   // What is preyed on or starves is not foul: it is foul for something else.
   if (!['failing', 'failed'].includes(family.readiness(state, params)))

@@ -25,6 +25,8 @@ export interface Culture {
   setup: Setup
   state: object
   ageH: number
+  /** Degrees by which it is warmer than whoever runs it is told. */
+  warmerC: number
   /** Upkeep of the method that is done by itself; empty kinds are left to whoever acts. */
   upkeep: readonly Upkeep[]
 }
@@ -80,6 +82,7 @@ export function startCulture(
     setup,
     state: family.start(params, setup, chance),
     ageH: 0,
+    warmerC: 0,
     upkeep: method.upkeep,
   }
 }
@@ -184,6 +187,12 @@ export function joinedSteps(steps: readonly CourseStep[]): CourseStep[] {
   return joined
 }
 
+/** The temperature in a vessel, where that of its surroundings is told. */
+export const temperatureIn = (
+  { warmerC }: Pick<Culture, 'warmerC'>,
+  told: (day: number) => number,
+): ((day: number) => number) => (warmerC === 0 ? told : day => told(day) + warmerC)
+
 /** Moves a culture on by some hours: upkeep at its hours, steps of at most 6 h in between. */
 export function runCulture(
   c: Culture,
@@ -192,7 +201,8 @@ export function runCulture(
   chance: RandomStream | null,
   stepH: number = STEP_H,
 ): void {
-  runSteps(c, courseSteps(c.upkeep, c.ageH, hours, temperature, stepH), chance)
+  const here = temperatureIn(c, temperature)
+  runSteps(c, courseSteps(c.upkeep, c.ageH, hours, here, stepH), chance)
 }
 
 /** A culture that may be moved on without touching the first. */
@@ -204,6 +214,7 @@ export const copyCulture = (c: Culture): Culture => ({
   setup: c.setup,
   state: c.family.copy(c.state),
   ageH: c.ageH,
+  warmerC: c.warmerC,
   upkeep: c.upkeep,
 })
 

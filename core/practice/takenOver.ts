@@ -12,7 +12,7 @@ type Before = NonNullable<VesselPlan['before']>
 type Standing = Pick<GameVessel, 'usual' | 'temperatureC'>
 
 /** A vessel as it may have been on the first day, in plain numbers: a worker can draw it and hand it over. */
-export type TakenOver = Pick<Culture, 'params' | 'setup' | 'state' | 'ageH'>
+export type TakenOver = Pick<Culture, 'params' | 'setup' | 'state' | 'ageH' | 'warmerC'>
 
 /** What was drawn last by what was seen of a vessel: a game is lived again at each of its days, and reading anew takes long. */
 const drawnBy = new WeakMap<readonly Observation[], { at: string; drawn: TakenOver }>()
@@ -25,8 +25,8 @@ const keyOf = (seed: number, v: Standing, index: number, { ageD }: Before): stri
 function draw(seed: number, v: Standing, index: number, { ageD, seen }: Before): TakenOver {
   const { cloud } = replay(vesselSubject(v), seen, ageD * 24)
   const [one] = systematic(weightsOf(cloud), 1, streamFor(seed, 1000 + index * 50).next())
-  const { params, setup, state, ageH } = cloud[one!]!.culture
-  return { params, setup, state, ageH }
+  const { params, setup, state, ageH, warmerC } = cloud[one!]!.culture
+  return { params, setup, state, ageH, warmerC }
 }
 
 /** A vessel that stood before the first day: as one of those that it may have been, by what was seen of it. */

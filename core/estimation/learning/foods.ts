@@ -37,7 +37,8 @@ export function learnFood(
   const values: Partial<Record<Role, LearnedValue>> = {}
   for (const role of ROLES) {
     const key = roleKey(food, role)
-    const logSd = key ? roomLogSd(food.parameters[key]?.logSd ?? 0) : 0
+    const book = key ? food.parameters[key] : undefined
+    const logSd = book ? roomLogSd(book) : 0
     if (!key || logSd <= 0) continue
     const evidence = read.flatMap(v => v.parameters[key] ?? [])
     if (evidence.length === 0) continue

@@ -27,7 +27,7 @@ const signsSeen = (observations: readonly Observation[]): ReadonlySet<Sign> =>
 /** Belief about the logarithm of a parameter before anything was seen, against the book's median. */
 export const beforehand = (food: Food, subject: Pick<Subject, 'priors'>, key: string) => ({
   mean: subject.priors?.[key]?.logShift ?? 0,
-  sd: subject.priors?.[key]?.logSd ?? roomLogSd(food.parameters[key]!.logSd),
+  sd: subject.priors?.[key]?.logSd ?? roomLogSd(food.parameters[key]!),
 })
 
 function posterior(cloud: Cloud, w: Float64Array, key: string, base: number) {

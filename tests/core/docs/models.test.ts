@@ -2,8 +2,9 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { FOUL_FROM, LOOK_POWER } from '@renatus/core/estimation/observation'
 import { BLUR_SD, MOOD_SD, SIGN_SD } from '@renatus/core/estimation/observer'
-import { SAID_READY_FROM, UNSEEN_READY_FROM } from '@renatus/core/estimation/saidStage'
+import { LESS_PER_LOOK, SAID_READY_FROM, UNSEEN_READY_FROM } from '@renatus/core/estimation/saidStage'
 import { NOISE_PER_DAY, PARTICLES } from '@renatus/core/estimation/replay'
+import { OWN_THERMOMETER_SD_C, ROOM_THERMOMETER_SD_C } from '@renatus/core/estimation/thermometer'
 import { ROOM_FACTOR, ROOM_RATE_SD } from '@renatus/core/estimation/subject'
 import { FOUL_PRIOR, ONE_IN } from '@renatus/core/estimation/trouble'
 import { READY, LEAST_MATTER } from '@renatus/core/dynamics/succession/parameters'
@@ -36,7 +37,7 @@ import { KEEPS_DAYS } from '@renatus/core/stock/gelBoxes'
 
 const medians = (id: string) => Object.fromEntries(Object.entries(foodOf(id)!.parameters).map(([k, p]) => [k, p.median]))
 const constants: Record<string, unknown> = { HATCH, profile, SECOND_PULL_GAIN, LIT_HOURS, RATION_Q10, FIT_ENOUGH, HATCH_MARGIN, MOST_CYSTS_GL, SPILL, WORTH_A_MEAL, SHARES_OVER_DAYS, COUNT_LOG_SD, TIN_LOG_SD, GAPE_LOG_SD, GROWTH_LOG_SD, LENGTH_LOG_SD, LENGTHS_TO_REPLACE, DEVELOPMENT_Q10, SHARE_FROM, SMOOTH_DAYS, SUITABLE, TAN, TEST_MEALS, WAIT_DAYS, PARTICLES, READY, LEAST_MATTER, TIRED_Q,
-  LIVES_H, GROSS_EFFICIENCY, FOUL_FROM, LOOK_POWER, MOOD_SD, SIGN_SD, BLUR_SD, SAID_READY_FROM, UNSEEN_READY_FROM, NOISE_PER_DAY, ROOM_FACTOR, ROOM_RATE_SD, FOUL_PRIOR, ONE_IN,
+  LIVES_H, GROSS_EFFICIENCY, FOUL_FROM, LOOK_POWER, MOOD_SD, SIGN_SD, BLUR_SD, SAID_READY_FROM, UNSEEN_READY_FROM, LESS_PER_LOOK, ROOM_THERMOMETER_SD_C, OWN_THERMOMETER_SD_C, NOISE_PER_DAY, ROOM_FACTOR, ROOM_RATE_SD, FOUL_PRIOR, ONE_IN,
   LOSS_SHARE, SOLID_SHARE, SOLID_G_PER_ML, GRAIN_OF_GAPE, CROWDED_PER_L, KEEPS_DAYS, USE_LOG_SD, RATE_VARIANCE, GRAIN_VARIANCE, SETTLED_FROM,
   mosquito: medians('mosquito-larva'), eel: medians('vinegar-eel'), infusoria: medians('infusoria'), blackworm: medians('blackworm') }
 const quoted = [...readFileSync('docs/models.md', 'utf8').matchAll(/`([\d.]+)` <!-- ([\w.]+) -->/g)].map(m => [m[2]!, Number(m[1])] as const)

@@ -114,7 +114,7 @@ describe('what cannot be', () => {
   it('a count of a thousand million is set aside, with a remark; a clock set back reads the start', () => {
     const e = read([{ h: 239, kind: 'count', animals: 1e9, ml: 0.5 }], 240, tub)
     expect(e.remarks).toEqual([{ code: 'impossible-count', index: 0, h: 239 }])
-    expect(Math.abs(Math.log(e.density.p50 / read([], 240, tub).density.p50))).toBeLessThan(0.12)
+    expect(Math.abs(Math.log(e.density.p50 / read([], 240, tub).density.p50))).toBeLessThan(0.2)
     expect(read([looked(100, { movers: 3 })], -30).remarks[0]).toMatchObject({ code: 'after-now' })
   })
 })
