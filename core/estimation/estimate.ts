@@ -5,9 +5,10 @@ import { lookAhead } from './lookAhead'
 import { nextLook, type NextLook } from './nextLook'
 import type { Observation } from './observation'
 import { leanOf, type LeanBelief } from './observer'
-import { replay, temperatureOf, type Move, type Remark, type ReplayMemory } from './replay'
+import { replay, type Move, type Remark, type ReplayMemory } from './replay'
 import { strangersSeen } from './strangers'
 import type { Subject } from './subject'
+import { temperatureOf } from './temperatureOf'
 
 /** A calibrated statement about a vessel. Bands are of 80 %. */
 export interface Estimate {

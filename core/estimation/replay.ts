@@ -1,14 +1,6 @@
 import type { Readiness } from '../dynamics/contract'
-import type { Upkeep } from '../foods/contract'
-import {
-  courseSteps,
-  joinedSteps,
-  runSteps,
-  temperatureIn,
-  type CourseStep,
-  type Culture,
-} from '../foods/culture'
 import { randomStream, type RandomStream } from '../math/random'
+import { advanceAll, WEEK_H } from './advance'
 import {
   copyCloud,
   effectiveNumber,
@@ -18,18 +10,12 @@ import {
   type Cloud,
   type Particle,
 } from './cloud'
-import {
-  countLikelihood,
-  densityLikelihood,
-  lookLikelihood,
-  refusalLikelihood,
-  yieldLikelihood,
-  type Observation,
-} from './observation'
+import { likelihood, perMl } from './likelihood'
+import type { Observation } from './observation'
 import { drawBlur, drawLean } from './observer'
-import { stepUntilReady } from './runUntilReady'
 import { starter, type Subject } from './subject'
-import { OWN_THERMOMETER_SD_C, ROOM_THERMOMETER_SD_C, warmerBy } from './thermometer'
+import { temperatureOf } from './temperatureOf'
+import { thermometerSdC, warmerBy } from './thermometer'
 import { looksFoul, withTrouble } from './trouble'
 
 export const PARTICLES = 400
@@ -84,134 +70,10 @@ export interface Replayed {
   observations: readonly Observation[]
 }
 
-const WEEK_H = 7 * 24
-/** Share of vessels a week to which something happens that no hazard of the model stands for (working estimate). */
-const MISHAP_PER_WEEK = 0.03
-/** Log spread of a population's growth over a day that no model knows of (working estimate). */
-export const NOISE_PER_DAY = 0.05
 /** Below this a density is none, per mL. */
 const LEAST_PER_ML = 1e-6
-const perMl = (p: Particle) =>
-  p.culture.family.stock(p.culture.state, p.culture.params).organisms /
-  (p.culture.setup.volumeL * 1000)
 const readinessOf = (p: Particle): Readiness =>
   p.culture.family.readiness(p.culture.state, p.culture.params)
-
-/** Steps of a vessel to an age, and what is left of them for a course that was ready by then: shared by its cloud. */
-interface Way {
-  steps: readonly CourseStep[]
-  rest: (readonly CourseStep[] | undefined)[]
-}
-
-/** The way of a vessel to an age: the same for all courses of its age, so that it is worked out once for a cloud. */
-const wayTo = (
-  upkeep: readonly Upkeep[],
-  fromH: number,
-  toH: number,
-  temperature: (day: number) => number,
-): Way => ({ steps: courseSteps(upkeep, fromH, toH - fromH, temperature), rest: [] })
-
-/** Ways of the courses of one vessel: those that are as warm go the same. */
-function waysTo(first: Culture, toH: number, temperature: (day: number) => number) {
-  // As it is now: it goes itself before the others do.
-  const { upkeep, ageH } = first
-  const ways = new Map<number, Way>()
-  return (p: Particle): Way => {
-    const { warmerC } = p.culture
-    const known = ways.get(warmerC)
-    if (known) return known
-    const way = wayTo(upkeep, ageH, toH, temperatureIn(p.culture, temperature))
-    ways.set(warmerC, way)
-    return way
-  }
-}
-
-const restOf = (way: Way, from: number): readonly CourseStep[] =>
-  (way.rest[from] ??= joinedSteps(way.steps.slice(from)))
-
-/** Moves a particle along a way that begins at its age; at the end of each step it is seen whether it is ready. */
-function follow(p: Particle, way: Way, chance: RandomStream): void {
-  const { steps } = way
-  let at = 0
-  for (; p.readyH === null && at < steps.length; at++)
-    p.readyH = stepUntilReady(p.culture, steps[at]!, chance)
-  if (at < steps.length) runSteps(p.culture, restOf(way, at), chance)
-}
-
-/** Moves a particle on and notes when it is first ready. */
-export function advance(
-  p: Particle,
-  toH: number,
-  temperature: (day: number) => number,
-  chance: RandomStream,
-): void {
-  const here = temperatureIn(p.culture, temperature)
-  follow(p, wayTo(p.culture.upkeep, p.culture.ageH, toH, here), chance)
-}
-
-/** Moves all courses of a vessel to an age. */
-function advanceAll(
-  cloud: Cloud,
-  toH: number,
-  temperature: (day: number) => number,
-  chance: RandomStream,
-  mishaps: boolean,
-): void {
-  const [first] = cloud
-  if (!first) return
-  const fromH = first.culture.ageH
-  const wayOf = waysTo(first.culture, toH, temperature)
-  const noise = NOISE_PER_DAY * Math.sqrt(Math.max(0, toH - fromH) / 24)
-  const mishap = 1 - (1 - MISHAP_PER_WEEK) ** ((toH - fromH) / WEEK_H)
-  for (const p of cloud) {
-    if (mishaps && chance.next() < mishap) goWrong(p, toH, temperature, chance)
-    else follow(p, wayOf(p), chance)
-    if (noise > 0) p.culture.family.nudge(p.culture.state, Math.exp(chance.normal(0, noise)))
-  }
-}
-
-/** Now and then something goes wrong that nobody wrote down. Without it a jar that was good could never be found spoilt. */
-function goWrong(
-  p: Particle,
-  toH: number,
-  temperature: (day: number) => number,
-  chance: RandomStream,
-): void {
-  const fromH = p.culture.ageH
-  advance(p, fromH + chance.next() * (toH - fromH), temperature, chance)
-  const { family, state, params } = p.culture
-  family.ail(state, params, chance.next() < 0.5 ? 'contaminated' : 'poisoned')
-  advance(p, toH, temperature, chance)
-}
-
-/** Temperature by the readings, each holding until the next. */
-export function temperatureOf(
-  observations: readonly Observation[],
-  setC: number,
-): (day: number) => number {
-  const read = observations.filter(o => o.kind === 'temperature')
-  return day => read.findLast(t => t.h <= day * 24 + 1e-9)?.c ?? setC
-}
-
-/** Log-likelihood of an observation for one course; null for what tells nothing of it. */
-export function likelihood(o: Observation, p: Particle): number | null {
-  const { culture: c } = p
-  switch (o.kind) {
-    case 'look':
-      return lookLikelihood(o.signs, c.family.look(c.state, c.params), p.lean, p.blur)
-    case 'count':
-      return countLikelihood(o.animals, o.ml, perMl(p))
-    case 'density':
-      return densityLikelihood(o.perMl, o.logSd, perMl(p))
-    case 'yield':
-      return yieldLikelihood(o.seen, c.family.yieldRatio(c.state, c.params))
-    case 'refused':
-      return refusalLikelihood(c.family.yieldRatio(c.state, c.params))
-    case 'temperature':
-    case 'action':
-      return null
-  }
-}
 
 /** What is believed of a cloud under some weights, by what each course is like. */
 function summary(logDensity: Float64Array, readiness: readonly Readiness[], w: Float64Array) {
@@ -267,12 +129,6 @@ function remembered(
   const old = fits(memory.old) && memory.old.done <= oldIndex ? memory.old : null
   const goesOn = fits(memory.last) && old?.done === oldIndex
   return { old, at: goesOn ? memory.last : old }
-}
-
-/** How far the vessel may be from its thermometer. What the vessels of a room have in common is looked for without. */
-function thermometerSdC(subject: Subject, list: readonly Observation[]): number {
-  if (subject.mishaps === false) return 0
-  return list.some(o => o.kind === 'temperature') ? OWN_THERMOMETER_SD_C : ROOM_THERMOMETER_SD_C
 }
 
 /** All courses at the start, before anything was seen. */

@@ -1,3 +1,6 @@
+import type { Observation } from './observation'
+import type { Subject } from './subject'
+
 /** How far a vessel is from the thermometer of its room, and from one that was held into it, degC (working estimates). */
 export const ROOM_THERMOMETER_SD_C = 1
 export const OWN_THERMOMETER_SD_C = 0.5
@@ -12,3 +15,9 @@ const FIFTHS = [-1.4, -0.532, 0, 0.532, 1.4] as const
  */
 export const warmerBy = (at: number, n: number, sdC: number): number =>
   sdC * FIFTHS[Math.floor((at * FIFTHS.length) / n)]!
+
+/** How far the vessel may be from its thermometer. What the vessels of a room have in common is looked for without. */
+export function thermometerSdC(subject: Subject, list: readonly Observation[]): number {
+  if (subject.mishaps === false) return 0
+  return list.some(o => o.kind === 'temperature') ? OWN_THERMOMETER_SD_C : ROOM_THERMOMETER_SD_C
+}
