@@ -105,7 +105,7 @@ test('a new room: from a brood to a fed tank', async ({ page }) => {
     await me.go('Hatch bench')
     await expect(page.getByTestId('in-bottle')).toBeVisible()
     await expect(page.locator('canvas')).toBeVisible()
-    await expect(page.getByText(/Too early: the window opens/)).toBeVisible()
+    await expect(page.getByText(/Pull it \w+ \d\d:\d\d; it is at its best from/)).toBeVisible()
     await expect(page.getByTestId('mixing-result')).toContainText('50 g')
   })
 

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, useId } from 'vue'
-import { harvestWindow } from '@renatus/core/dynamics/hatch/hatch'
+import { harvestWindow, type HarvestWindow } from '@renatus/core/dynamics/hatch/hatch'
 import { modelOfHatch, type HatchCulture } from '@renatus/core/stock/hatchCultures'
 import { movedPulls } from '@renatus/core/stock/movedPulls'
+import { nextPull } from '@renatus/core/stock/nextPull'
 import { pullForecast } from '@renatus/core/stock/pullForecast'
 import { lotOfHatch } from '@renatus/core/stock/roomState'
 import { addHours, hoursBetween } from '@renatus/core/time/localDate'
@@ -41,8 +42,7 @@ const phase = computed(() => {
   const w = window.value
   if (elapsed.value < -0.1) return 'Its start lies ahead of this device’s clock: check the clock.'
   if (!w) return 'Nothing will hatch like this. Check temperature and salt.'
-  if (elapsed.value < w.fromH)
-    return `Too early: the window opens ${units.when(addHours(props.hatch.startedAt, w.fromH))}.`
+  if (elapsed.value < w.fromH) return beforeWindow(w)
   if (elapsed.value <= w.toH)
     return `Harvest now: the window closes ${units.when(addHours(props.hatch.startedAt, w.toH))}.`
   if (elapsed.value <= w.lastCallH)
@@ -52,6 +52,14 @@ const phase = computed(() => {
 const moved = computed(() =>
   movedPulls(props.hatch, model.value, lotOfHatch(state.value, props.hatch), state.value.hatchPH),
 )
+/** A round that is pulled before the window opens is the last that comes in time for the fry: it is said with it. */
+function beforeWindow(w: HarvestWindow): string {
+  const best = units.when(addHours(props.hatch.startedAt, w.fromH))
+  const next = nextPull(props.hatch, moved.value, w)
+  const early = hoursBetween(props.hatch.startedAt, next) < w.fromH
+  if (!early) return `Too early: the window opens ${best}.`
+  return `Pull it ${units.when(next)}; it is at its best from ${best} on.`
+}
 /** "meant for 06:30", or when it is due since it was warmer or colder than was set. */
 function pullText(i: number): string {
   const { meant, at, byH } = moved.value[i]!

@@ -3,8 +3,10 @@ import { computed } from 'vue'
 import { harvestWindow, type HarvestWindow } from '@renatus/core/dynamics/hatch/hatch'
 import type { Vessel } from '@renatus/core/records/records'
 import { modelOfHatch } from '@renatus/core/stock/hatchCultures'
+import { movedPulls } from '@renatus/core/stock/movedPulls'
+import { nextPull } from '@renatus/core/stock/nextPull'
 import { lotOfHatch } from '@renatus/core/stock/roomState'
-import { addHours, hoursBetween } from '@renatus/core/time/localDate'
+import { hoursBetween, type Instant } from '@renatus/core/time/localDate'
 import { hatchLook } from '~/components/vessel/hatchLook'
 import VesselPicture from '~/components/vessel/VesselPicture.vue'
 import { sizeOf } from '~/components/vessel/vesselShape'
@@ -20,17 +22,20 @@ const now = computed(() => {
   const state = room.state!
   const hatch = state.hatches.find(r => r.vesselId === props.vessel.id && r.endedAt === null)
   if (!hatch) return null
-  const { curve } = modelOfHatch(hatch, lotOfHatch(state, hatch), state.hatchPH)
+  const model = modelOfHatch(hatch, lotOfHatch(state, hatch), state.hatchPH)
+  const { curve } = model
   const h = hoursBetween(hatch.startedAt, state.now)
   const window = harvestWindow(curve)
-  return { hatched: Math.min(1, curve.hatchedAt(h)), ...standing(hatch.startedAt, window, h) }
+  const moved = movedPulls(hatch, model, lotOfHatch(state, hatch), state.hatchPH)
+  const next = window && nextPull(hatch, moved, window)
+  return { hatched: Math.min(1, curve.hatchedAt(h)), ...standing(next, window, h) }
 })
 type Standing = { stage: 'building' | 'ready' | 'tiring' | 'failing'; next: string }
 /** Where a hatch stands against its window, and what that asks for. */
-function standing(startedAt: string, window: HarvestWindow | null, h: number): Standing {
-  if (!window || h > window.lastCallH) return { stage: 'failing', next: 'look at it now' }
-  if (h < window.fromH)
-    return { stage: 'building', next: `pull ${units.when(addHours(startedAt, window.fromH))}` }
+function standing(next: Instant | null, window: HarvestWindow | null, h: number): Standing {
+  if (!window || !next || h > window.lastCallH) return { stage: 'failing', next: 'look at it now' }
+  if (h < window.fromH && next > room.state!.now)
+    return { stage: 'building', next: `pull ${units.when(next)}` }
   return { stage: h <= window.toH ? 'ready' : 'tiring', next: 'pull it now' }
 }
 const label = computed(() =>
