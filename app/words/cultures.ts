@@ -1,5 +1,5 @@
 import type { Stranger } from '@renatus/core/records/vocabulary'
-import { saidStage } from '@renatus/core/estimation/saidStage'
+import { perhapsReady, saidStage } from '@renatus/core/estimation/saidStage'
 import { bracket } from '@renatus/core/math/bracket'
 import type { Readiness, Sign } from '@renatus/core/dynamics/contract'
 import type { Estimate } from '@renatus/core/estimation/estimate'
@@ -41,8 +41,7 @@ export function standing(e: Pick<Estimate, 'readiness' | 'moves'>): {
 } {
   const { readiness } = e
   const stage = saidStage(e)
-  const withheld = readiness.ready > readiness[stage]
-  const sure = withheld
+  const sure = perhapsReady(e)
     ? `perhaps ready (${percent(readiness.ready)})`
     : certainty(readiness[stage])
   return { stage, sure }

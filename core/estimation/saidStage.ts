@@ -25,3 +25,8 @@ export function saidStage({ readiness, moves }: Pick<Estimate, 'readiness' | 'mo
   const { resting, building, tiring, failing, failed } = readiness
   return resting + building >= tiring + failing + failed ? 'building' : 'tiring'
 }
+
+/** Whether it is likelier ready than what it is said to be: a look would tell. */
+export function perhapsReady(e: Pick<Estimate, 'readiness' | 'moves'>): boolean {
+  return e.readiness.ready > e.readiness[saidStage(e)]
+}

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { perhapsReady } from '@renatus/core/estimation/saidStage'
 import type { CultureReading } from '@renatus/core/estimation/readCulture'
 import type { CultureState } from '@renatus/core/stock/cultures'
 import { addHours, hoursBetween } from '@renatus/core/time/localDate'
@@ -23,6 +24,7 @@ const next = computed(() => {
   const e = props.reading?.estimate
   if (!e) return 'being read'
   if (e.pFailed > 0.5) return 'look at it: likely lost'
+  if (perhapsReady(e)) return 'perhaps ready: look at it'
   if (view.value.stage === 'failing' || view.value.stage === 'tiring') return 'look at it today'
   if (view.value.stage === 'ready' && e.surplusPerDay.p50 > 0)
     return `${units.count(e.surplusPerDay.p50)} ${view.value.food?.profile.units} a day`

@@ -6,6 +6,7 @@ import { tending } from '@renatus/core/planning/tending'
 import { isLoss } from '@renatus/core/stock/cultures'
 import { backupOf } from '@renatus/core/stock/lines'
 import { adviceOn, HOW_TO_LOOK } from '@renatus/core/estimation/advice'
+import { perhapsReady } from '@renatus/core/estimation/saidStage'
 import { addHours, hoursBetween } from '@renatus/core/time/localDate'
 import CultureActions from '~/components/cultures/CultureActions.vue'
 import CultureMethod from '~/components/cultures/CultureMethod.vue'
@@ -56,6 +57,8 @@ const readyLine = computed(() => {
   const r = e.value
   if (!r?.readyH) return r ? 'It is not expected to become ready.' : ''
   const past = hoursBetween(culture.value!.startedAt, room.now) >= r.readyH.p50
+  if (past && perhapsReady(r))
+    return `Perhaps ready since about ${when(r.readyH.p50)}: a look tells.`
   if (past && view.value.stage === 'building')
     return `It was ready about ${when(r.readyH.p50)}, and builds up again.`
   return past

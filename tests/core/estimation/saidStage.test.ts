@@ -1,7 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import type { Readiness } from '@renatus/core/dynamics/contract'
 import type { Move } from '@renatus/core/estimation/replay'
-import { SAID_READY_FROM, saidStage, UNSEEN_READY_FROM } from '@renatus/core/estimation/saidStage'
+import {
+  perhapsReady,
+  SAID_READY_FROM,
+  saidStage,
+  UNSEEN_READY_FROM,
+} from '@renatus/core/estimation/saidStage'
 
 const NONE = { resting: 0, building: 0, ready: 0, tiring: 0, failing: 0, failed: 0 }
 const SEEN: Move = { index: 0, h: 0, density: 1, ready: [0, 0], failed: [0, 0] }
@@ -26,6 +31,14 @@ describe('where a vessel is said to stand', () => {
       expect(said(sure, looks)).toBe('ready')
       expect(said({ failed: 0.7, ready: 0.3 }, looks)).toBe('failed')
     }
+  })
+
+  it('says so where it may well be ready', () => {
+    const perhaps = (ready: number, building: number) =>
+      perhapsReady({ readiness: { ...NONE, ready, building }, moves: [SEEN] })
+    expect(perhaps(0.6, 0.4)).toBe(true)
+    expect(perhaps(0.4, 0.6)).toBe(false)
+    expect(perhaps(0.95, 0.05)).toBe(false)
   })
 
   it('asks for less with every look, to where many looks leave it', () => {
