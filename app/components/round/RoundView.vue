@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue'
+import { nothingToFeed } from '@renatus/core/round/nothingToFeed'
 import { placeName } from '@renatus/core/round/placeName'
 import { bedtimeLine } from '@renatus/core/round/bedtime'
 import type { Round } from '@renatus/core/round/round'
@@ -12,7 +13,7 @@ import { useUndo } from '~/composables/useUndo'
 import { useUnits } from '~/composables/useUnits'
 import { useWaits } from '~/composables/useWaits'
 import { useRoomStore } from '~/stores/room'
-import { plural, roundLead } from '~/words/round'
+import { NOT_MADE_UP_FOR, plural, roundLead, STILL_NOTHING } from '~/words/round'
 import { cardsCome, STOP_CARDS } from './stopCards'
 
 /** The round that is on: its stops in the order of doing, by the places they are at. */
@@ -77,8 +78,7 @@ const waiting = computed(() => room.state?.broods.length === 0)
         <AheadLine />
         <p v-if="round.missedRounds > 0" class="mt-2 border-l-[6px] border-due pl-3" role="status">
           <strong>{{ plural(round.missedRounds, 'round') }} without a meal logged.</strong>
-          Nothing is made up for: fry are fed for now, not for yesterday. Look at the bellies,
-          siphon what died, and go on below.
+          {{ nothingToFeed(round) ? STILL_NOTHING : NOT_MADE_UP_FOR }}
         </p>
       </div>
       <UndoLine v-if="undoAt === 'top'" />

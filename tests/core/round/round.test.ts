@@ -5,6 +5,7 @@ import type { Reason } from '@renatus/core/reasons/reason'
 import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
 import { anyRecord } from '@renatus/core/records/records'
 import { answerStop } from '@renatus/core/round/answerStop'
+import { nothingToFeed } from '@renatus/core/round/nothingToFeed'
 import { buildRound, roundState, type Round } from '@renatus/core/round/round'
 import { clearDone } from '@renatus/core/round/stops/clear/answer'
 import { demoAt } from '../../../tools/rooms/demoAt'
@@ -92,6 +93,15 @@ describe('the round', () => {
     })
     const { round } = roundFor(records(), [fed], NOW)
     expect(round.missedRounds).toBe(3)
+    // One tank waits, and nothing stands ready: nobody is told to feed for now.
+    expect(nothingToFeed(round)).toBe(true)
+    const { round: chilled } = roundFor(
+      records(),
+      [fed, cup('2026-03-16T18:05:00Z', 9000, 90)],
+      NOW,
+    )
+    expect(nothingToFeed(chilled)).toBe(false)
+    expect(nothingToFeed({ stops: [] })).toBe(false)
     expect(round.reckoning.hatch.meals.every(m => m.at >= round.current.at)).toBe(true)
   })
 
