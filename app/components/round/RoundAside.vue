@@ -9,7 +9,7 @@ import { useUnits } from '~/composables/useUnits'
 import { exportAtOnce } from '~/composables/exportAtOnce'
 import { useExportAge } from '~/composables/useExportAge'
 import { useRoomStore } from '~/stores/room'
-import { foodOf } from '@renatus/core/foods/index'
+import { beginsWith } from '@renatus/core/foods/beginsWith'
 import { useStores } from '~/composables/useStores'
 import { lotHatchWords } from '~/words/cysts'
 import { foodInText, foodName } from '~/words/foods'
@@ -38,7 +38,7 @@ const gaps = computed(() =>
 const lacking = computed(() =>
   props.round.reckoning.lacking.map(l => ({
     ...l,
-    grows: foodOf(l.foodId) !== null,
+    begins: beginsWith(l.foodId),
     names: l.tanks.map(id => room.state?.tanks.find(t => t.id === id)?.name ?? 'a tank'),
   })),
 )
@@ -92,15 +92,20 @@ const nextLot = computed(() => room.state && lotInUse(room.state)?.lot.id)
           {{ l.names.join(', ') }}. Until it is here they get what stands in the room.
         </p>
         <p class="flex flex-wrap gap-2 mt-1">
+          <NuxtLink v-if="l.begins === 'cysts'" class="btn" :prefetch="false" to="/bench"
+            >Hatch {{ foodInText(l.foodId) }}</NuxtLink
+          >
           <NuxtLink
-            v-if="l.grows"
+            v-else-if="l.begins !== 'bought'"
             class="btn"
             :prefetch="false"
             :to="`/shelf/start?food=${l.foodId}`"
             >Start {{ foodInText(l.foodId) }}</NuxtLink
           >
-          <button v-if="l.grows" class="btn" @click="order(l.foodId)">Order a starter</button>
-          <template v-else
+          <button v-if="l.begins === 'starter'" class="btn" @click="order(l.foodId)">
+            Order a starter
+          </button>
+          <template v-if="l.begins === 'bought'"
             ><button class="btn" @click="order(l.foodId)">Order it</button
             ><button class="btn" @click="fill(l.foodId)">It is here</button></template
           >
