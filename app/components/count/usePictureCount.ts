@@ -2,6 +2,7 @@ import { computed, ref } from 'vue'
 import { densityOf } from '@renatus/core/estimation/counting'
 import { tally, type PictureCount } from '@renatus/core/estimation/picture/countPicture'
 import { foundMarks, marksAfter, widened, type Mark } from '@renatus/core/estimation/picture/marks'
+import { patientFetch } from '~/composables/patientFetch'
 import { useEye } from '~/composables/useEye'
 import { PICTURE_PROBLEMS } from '~/words/count'
 
@@ -54,7 +55,7 @@ export function usePictureCount(foodId: () => string) {
   async function practise() {
     const number = 1 + Math.floor(Math.random() * FIELDS)
     try {
-      const answer = await fetch(address(number))
+      const answer = await patientFetch(address(number))
       if (!answer.ok) throw new Error(String(answer.status))
       field.value = number
       await look(await answer.blob())
@@ -64,7 +65,7 @@ export function usePictureCount(foodId: () => string) {
   }
   async function reveal() {
     try {
-      const answer = await fetch(address(field.value!, '/truth'))
+      const answer = await patientFetch(address(field.value!, '/truth'))
       truth.value = ((await answer.json()) as { animals: number }).animals
     } catch {
       failed.value = PICTURE_PROBLEMS['no-camera']
