@@ -10,7 +10,7 @@ export interface Parameter {
   source: string
   confidence: Confidence
   range?: readonly [lo: number, hi: number]
-  /** Log spread between rooms that have taught nothing yet, where it is not what follows from `logSd` (estimation/subject). */
+  /** Log spread between rooms that have taught nothing yet, where `logSd` does not give it (subject). */
   roomLogSd?: number
 }
 export type ParameterSet<P> = { readonly [K in keyof P]: Parameter }

@@ -2,7 +2,8 @@ import type { Readiness } from '../dynamics/contract'
 import type { Estimate } from './estimate'
 
 /**
- * "Ready" is said from this chance on: who goes by it opens a vessel, and a rosy eye or a slow room has it too early (bench "unlike").
+ * "Ready" is said from this chance on: who goes by it opens a vessel, and a rosy eye or a slow room
+ * has it too early (bench "unlike").
  */
 export const SAID_READY_FROM = 0.8
 /**

@@ -1,7 +1,7 @@
 import type { Observation } from './observation'
 import type { Subject } from './subject'
 
-/** How far a vessel is from the thermometer of its room, and from one that was held into it, degC (working estimates). */
+/** How far a vessel is from its room's thermometer, and from one held into it, degC (working estimates). */
 export const ROOM_THERMOMETER_SD_C = 1
 export const OWN_THERMOMETER_SD_C = 0.5
 
