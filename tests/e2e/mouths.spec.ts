@@ -140,9 +140,7 @@ test('wishes: forbid, pin, another school; and an unknown fish in an imported fi
   // Saved before it is left.
   await expect(page.getByRole('link', { name: 'Small fry, any' })).toBeVisible()
   await page.goto('/setup')
-  // A hand ticks one after the other: two in one instant were once saved one over the other.
   await page.getByLabel('Infusoria').check()
-  await page.waitForTimeout(600)
   await page.getByLabel('Vinegar eels').check()
   await page
     .getByRole('navigation', { name: 'Views' })

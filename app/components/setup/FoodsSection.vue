@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, shallowRef } from 'vue'
 import { EDIBLES } from '@renatus/core/fry/edibles'
+import type { Room } from '@renatus/core/records/records'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { useStores } from '~/composables/useStores'
 import { useRoomStore } from '~/stores/room'
@@ -8,12 +9,27 @@ import { useRoomStore } from '~/stores/room'
 /** Foods this room keeps or can have at once: the ladders of its broods are made of them. */
 const room = useRoomStore()
 const { fill } = useStores()
-const kept = computed(() => new Set(room.state!.room.foods))
-async function toggle(id: string) {
+/** As it was saved last: the room that is shown may still be the one before. */
+const saved = shallowRef<Room | null>(null)
+const record = computed(() => {
+  const { room: shown } = room.state!
+  const s = saved.value
+  return s?.id === shown.id && s.updatedAt > shown.updatedAt ? s : shown
+})
+const kept = computed(() => new Set(record.value.foods))
+let turn: Promise<unknown> = Promise.resolve()
+/** One tick after another, each on what the one before has left. */
+const toggle = (id: string) =>
+  (turn = turn.then(
+    () => save(id),
+    () => save(id),
+  ))
+async function save(id: string) {
   const foods = kept.value.has(id)
-    ? room.state!.room.foods.filter(f => f !== id)
-    : [...room.state!.room.foods, id]
-  await room.save([{ ...room.state!.room, foods } as never])
+    ? record.value.foods.filter(f => f !== id)
+    : [...record.value.foods, id]
+  const [stored] = await room.save([{ ...record.value, foods } as never])
+  saved.value = stored as Room
   // A food that does not grow is kept, or it is not there: ticking it says that it stands in the room.
   const grows = 'family' in (EDIBLES.find(f => f.id === id) ?? {})
   const stands = room.state!.stores.some(s => s.foodId === id)
