@@ -1,5 +1,5 @@
 import { useFailures } from './useFailures'
-import { readCultures } from '~/engine/readingClient'
+import { callOff, readCultures } from '~/engine/readingClient'
 import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
 import type { CultureReading } from '@renatus/core/estimation/readCulture'
 import { DATABASES } from '~/db/databaseNames'
@@ -8,7 +8,10 @@ import { useRoomStore } from '~/stores/room'
 export interface ReadingsWanted {
   /** With the days to come. */
   ahead?: boolean
-  /** The instant for which is read; null while it is not known. Without it: now, anew every quarter of an hour. */
+  /**
+   * The instant for which is read, and kept for the next visit; null while it is not known. Without it: now, anew every
+   * quarter of an hour.
+   */
   at?: Ref<string | null>
   /** Handed over all at once when every one was read: nothing changes while somebody looks. */
   together?: boolean
@@ -31,6 +34,7 @@ export function useCultureReadings(ids: Ref<readonly string[]>, wanted: Readings
   let lacking = 0
   onScopeDispose(() => {
     turn++
+    callOff(asker)
   })
 
   async function read() {
@@ -55,6 +59,7 @@ export function useCultureReadings(ids: Ref<readonly string[]>, wanted: Readings
       ids: [...ids.value],
       now: at,
       ahead: wanted.ahead ?? false,
+      kept: wanted.at !== undefined,
       asker,
     }
     try {

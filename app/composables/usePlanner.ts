@@ -69,6 +69,7 @@ export function usePlanner() {
       ids: running(state.cultureStates).map(c => c.id),
       now: state.now,
       ahead: true,
+      kept: false,
       asker: 'planner',
     }
     await readCultures(question, batch => batch.forEach(r => found.set(r.id, r)))

@@ -29,7 +29,6 @@ export function useRoomView(asked: Asked) {
   let turn = 0
   let busy = false
   let again = false
-  let recordsToo = true
 
   async function once(mine: number): Promise<void> {
     const { readings } = asked
@@ -40,9 +39,7 @@ export function useRoomView(asked: Asked) {
       wide: asked.wide.value,
       readings: readings.value ? given : 0,
       held: view.value?.held ?? null,
-      recordsToo,
     }
-    recordsToo = false
     const all = readings.value
     const answer = await askEngine(async engine => {
       const first = await engine.look(question)
@@ -67,7 +64,6 @@ export function useRoomView(asked: Asked) {
       try {
         await once(turn)
       } catch (error) {
-        recordsToo = true
         report(error)
       }
     } while (again)
@@ -76,7 +72,6 @@ export function useRoomView(asked: Asked) {
 
   watch(asked.target, () => {
     turn++
-    recordsToo = true
     view.value = null
   })
   watch(asked.readings, () => given++)
@@ -88,12 +83,8 @@ export function useRoomView(asked: Asked) {
     stop ??= onChange(
       () => asked.target.value.name,
       TABLES,
-      written => {
-        recordsToo ||= written.includes('records')
-        void ask()
-      },
+      () => void ask(),
     )
-    recordsToo = true
     await ask()
   }
   watch(asked.db, db => db && !stop && listen().catch(report), { immediate: true })

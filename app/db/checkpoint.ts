@@ -3,9 +3,11 @@ import type { Entry } from '@renatus/core/records/entries'
 import type { RenatusDatabase } from './database'
 
 /** The working log of a room, and of which log it was made. Derived: it may be thrown away at any time. */
-export interface Checkpoint extends Omit<WorkingLog, 'records'> {
+export interface Checkpoint extends WorkingLog {
   /** Of the log that it was made of (GENERATION_KEY). */
   generation: unknown
+  /** Of the records that it was made of (recordsMark). */
+  mark: unknown
   /** Entries of that log, and the last of them. */
   count: number
   last: string
@@ -36,9 +38,9 @@ const isEntry = (e: unknown): e is Entry =>
 /** A checkpoint that was written to its end and fits itself. Entries were checked when they were written. */
 export function soundCheckpoint(value: unknown): Checkpoint | null {
   if (typeof value !== 'object' || value === null) return null
-  const { entries, settled, count, last, over, quiet } = value as Partial<Checkpoint>
-  if (!Array.isArray(entries) || !Array.isArray(over) || !Array.isArray(quiet)) return null
+  const { records, entries, settled, count, last, over, quiet } = value as Partial<Checkpoint>
+  if (![records, entries, over, quiet].every(Array.isArray)) return null
   if (typeof last !== 'string' || typeof settled?.before !== 'string') return null
-  const fits = entries.length + settled.entries === count && entries.every(isEntry)
+  const fits = entries!.length + settled.entries === count && entries!.every(isEntry)
   return fits ? (value as Checkpoint) : null
 }

@@ -18,7 +18,7 @@ export interface Derived {
 export type StoredKept = KeptRecord & { n?: number }
 
 /** Of the tables as this code knows them. Dexie counts ten of the browser's versions as one. */
-const VERSION = 11
+const VERSION = 12
 const BROWSERS = 10
 
 /** What brings old tables up is fetched by who has such: the transaction is held open meanwhile. */
@@ -36,9 +36,12 @@ export class RenatusDatabase extends Dexie {
   meta!: EntityTable<Meta, 'key'>
   derived!: EntityTable<Derived, 'key'>
 
-  constructor(name: string) {
-    // What is acknowledged is on the disk, not in a buffer that a dead battery takes along.
-    super(name, { chromeTransactionDurability: 'strict' })
+  /**
+   * @param durability what is acknowledged is on the disk, not in a buffer that a dead battery takes along; `relaxed` for
+   * who writes nothing but what can be worked out again: each strict write waits for the disk, and all others with it
+   */
+  constructor(name: string, durability: 'strict' | 'relaxed' = 'strict') {
+    super(name, { chromeTransactionDurability: durability })
     this.version(1).stores({
       records: 'id, type',
       entries: 'id, at, kind, act, answers',
@@ -107,10 +110,12 @@ export class RenatusDatabase extends Dexie {
       keptEntries: '++n, id',
     })
     // Years that come with a file are stored by chapters. Nobody asks for entries by their act.
-    this.version(VERSION).stores({
+    this.version(11).stores({
       entries: 'id, at, answers, supersedes, [kind+at]',
       chapters: 'from, [maxAt+minAt], *kinds',
     })
+    // Whoever changes a record leaves a mark (recordsMark.ts): an older build that did not must not write here.
+    this.version(VERSION).stores({})
     // Dexie would go on in tables that a newer tab has changed; what is older must not write there.
     this.on(
       'ready',

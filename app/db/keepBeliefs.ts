@@ -19,12 +19,12 @@ export async function keepBeliefs(
 ): Promise<void> {
   const records = file.records.toSorted((a, b) => compare(a.id, b.id))
   const of = entriesByCulture(effectiveEntries(file.entries))
-  const signature = readingSignature(records, of, await lastLearned(db), { now, ahead: false })
+  const signature = readingSignature(records, of, await lastLearned(db), now)
   const byId = new Map(readings.map(r => [r.id, r]))
   const batch = records.flatMap(r => {
     const reading = byId.get(r.id)
     if (r.type !== 'culture' || !reading) return []
-    return [{ id: r.id, ahead: false, signature: signature(r), reading }]
+    return [{ id: r.id, signature: signature(r), reading }]
   })
   await keepReadings(db, batch)
 }

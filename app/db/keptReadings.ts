@@ -4,28 +4,26 @@ import type { RenatusDatabase } from './database'
 /** A reading and all that it hangs on. Derived: it may be thrown away at any time. */
 export interface KeptReading {
   id: string
-  ahead: boolean
   signature: string
   reading: CultureReading
 }
 
 /** Another build reads otherwise: what an older one kept is not believed. */
 const BUILD = __RENATUS_BUILD__
-const keyOf = (id: string, ahead: boolean) => `reading ${id}${ahead ? ' ahead' : ''}`
+const keyOf = (id: string) => `reading ${id}`
 
 /** Readings of an earlier visit that still hold, by culture. */
 export async function knownReadings(
   db: RenatusDatabase,
   asked: readonly { id: string; signature: string }[],
 ): Promise<Map<string, CultureReading>> {
-  const keys = asked.flatMap(a => [keyOf(a.id, true), keyOf(a.id, false)])
-  const rows = await db.derived.bulkGet(keys)
+  if (asked.length === 0) return new Map()
+  const rows = await db.derived.bulkGet(asked.map(a => keyOf(a.id)))
   const found = new Map<string, CultureReading>()
   asked.forEach(({ id, signature }, i) => {
-    for (const row of [rows[2 * i], rows[2 * i + 1]]) {
-      const kept = row?.build === BUILD ? (row.value as KeptReading) : null
-      if (kept?.signature === signature) found.set(id, kept.reading)
-    }
+    const row = rows[i]
+    const kept = row?.build === BUILD ? (row.value as KeptReading) : null
+    if (kept?.signature === signature) found.set(id, kept.reading)
   })
   return found
 }
@@ -36,9 +34,7 @@ export async function keepReadings(
   batch: readonly KeptReading[],
 ): Promise<void> {
   try {
-    await db.derived.bulkPut(
-      batch.map(value => ({ key: keyOf(value.id, value.ahead), build: BUILD, value })),
-    )
+    await db.derived.bulkPut(batch.map(value => ({ key: keyOf(value.id), build: BUILD, value })))
   } catch {
     // They are worked out anew at the next visit.
   }

@@ -1,6 +1,8 @@
 import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
 import type { Entry, EntryKind } from '@renatus/core/records/entries'
+import type { AnyRecord } from '@renatus/core/records/records'
 import type { RenatusDatabase } from './database'
+import { otherRecords } from './otherRecords'
 import { entriesBefore, entriesOf, type LogKey } from './storedLog'
 
 /** Which entries are wanted: of one kind, or of all but some; and where something is looked for, those it is found in. */
@@ -19,6 +21,7 @@ export interface LogLine {
 }
 export interface LogPage {
   lines: LogLine[]
+  /** That its lines speak of. */ records: AnyRecord[]
   /** There are older ones. */ more: boolean
 }
 
@@ -40,6 +43,22 @@ async function standing(db: RenatusDatabase, entries: readonly Entry[]): Promise
   return new Set(effectiveEntries(once).map(e => e.id))
 }
 
+/** Every text in something, however deep. */
+function textsIn(value: unknown): string[] {
+  if (typeof value === 'string') return [value]
+  if (typeof value !== 'object' || value === null) return []
+  return Object.values(value).flatMap(textsIn)
+}
+
+/** Records that entries speak of, and whatever is no culture: of those a room of years has thousands. */
+async function spokenOf(db: RenatusDatabase, entries: readonly Entry[]): Promise<AnyRecord[]> {
+  const others = await otherRecords(db)
+  const texts = new Set(entries.flatMap(e => textsIn([e.subject, e.data])))
+  const known = new Set(others.map(r => r.id))
+  const named = await db.records.bulkGet([...texts].filter(t => !known.has(t)))
+  return [...others, ...named.filter(r => r !== undefined)]
+}
+
 /** A page of the log, the newest entry first. Only what is looked through is read. */
 export async function logPage(
   db: RenatusDatabase,
@@ -59,6 +78,7 @@ export async function logPage(
   const shown = found.slice(0, size)
   const stands = await standing(db, shown)
   return {
+    records: await spokenOf(db, shown),
     lines: shown.map(entry => ({
       entry,
       stands: entry.kind === 'undone' || stands.has(entry.id),

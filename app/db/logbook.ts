@@ -4,7 +4,7 @@ import type { Draft } from '@renatus/core/records/draft'
 import { entry as entrySchema, type Entry } from '@renatus/core/records/entries'
 import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
 import type { RenatusDatabase } from './database'
-import { putRecords, type RecordDraft } from './registry'
+import { putRecords, recordTables, type RecordDraft } from './registry'
 import { deviceName } from './device'
 import { GENERATION_KEY } from './generation'
 import { newId, rememberId } from './newId'
@@ -46,7 +46,7 @@ export async function writeAct(
       data: JSON.parse(JSON.stringify(d.data)) as unknown,
     }),
   )
-  const tables = [db.entries, db.records, db.kept, db.meta]
+  const tables = [db.entries, ...recordTables(db)]
   return db.transaction('rw', tables, async (): Promise<WriteResult> => {
     const before = answers === null ? null : await answeredBy(db, answers)
     if (before) return { ok: false, code: 'answered-elsewhere', by: before.by, at: before.at }

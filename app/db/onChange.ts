@@ -1,20 +1,20 @@
 import Dexie from 'dexie'
 
 /**
- * Calls with the tables of a database that something was written into, in this tab or another.
+ * Calls when something was written into some tables of a database, in this tab or another.
  * @param name of the database, asked at each write
  * @returns ends it
  */
 export function onChange(
   name: () => string,
   tables: readonly string[],
-  act: (written: string[]) => void,
+  act: () => void,
 ): () => void {
   const changed = (parts: object) => {
-    const written = tables.filter(t =>
+    const written = tables.some(t =>
       Object.keys(parts).some(part => part.startsWith(`idb://${name()}/${t}/`)),
     )
-    if (written.length > 0) act(written)
+    if (written) act()
   }
   Dexie.on('storagemutated', changed)
   return () => Dexie.on.storagemutated.unsubscribe(changed)

@@ -22,7 +22,7 @@ export function readingSignature(
   records: readonly AnyRecord[],
   of: (id: string) => readonly Entry[],
   learned: Learned | null,
-  { now, ahead }: { now: Instant; ahead: boolean },
+  now: Instant,
 ): (record: CultureRecord) => string {
   const taught = String(hash(JSON.stringify(learned)))
   const where = String(hash(JSON.stringify(placesOf(records))))
@@ -30,6 +30,6 @@ export function readingSignature(
     const entries = of(record.id)
     const last = entries.at(-1)?.id ?? ''
     const ids = entries.reduce((h, e) => (Math.imul(h, 31) + hash(e.id)) | 0, 0)
-    return [now, ahead, record.updatedAt, entries.length, last, ids, taught, where].join(' ')
+    return [now, record.updatedAt, entries.length, last, ids, taught, where].join(' ')
   }
 }

@@ -4,6 +4,7 @@ import type { RecordDraft } from '@renatus/core/records/draft'
 import { anyRecord, type AnyRecord } from '@renatus/core/records/records'
 import type { RenatusDatabase } from './database'
 import { newId } from './newId'
+import { markRecords } from './recordsMark'
 
 export type { RecordDraft }
 
@@ -33,7 +34,10 @@ async function versionsIn(db: RenatusDatabase, ids: string[]): Promise<Map<strin
   return versions
 }
 
-/** Puts versions in the place of those that stand; these go into the history. Within a transaction over records and kept. */
+/** Tables that a transaction which changes records is over. */
+export const recordTables = (db: RenatusDatabase) => [db.records, db.kept, db.meta]
+
+/** Puts versions in the place of those that stand; these go into the history. Within a transaction over `recordTables`. */
 async function putVersions(
   db: RenatusDatabase,
   next: readonly AnyRecord[],
@@ -44,6 +48,7 @@ async function putVersions(
   const versions = await versionsIn(db, ids)
   const records = next.map(r => nextVersion(r, versions.get(r.id)!, now))
   await db.records.bulkPut(records)
+  await markRecords(db)
   await db.kept.bulkAdd(
     olds.flatMap(old => (old ? [{ keptAt: now, reason: 'older' as const, record: old }] : [])),
   )
@@ -51,7 +56,7 @@ async function putVersions(
 }
 
 /**
- * Puts records within a transaction over records and kept. What stood before goes into the history, from which it can be
+ * Puts records within a transaction over `recordTables`. What stood before goes into the history, from which it can be
  * brought back.
  * @returns the records as stored, and those that another tab or device had changed since the form was opened
  */
@@ -74,13 +79,13 @@ export async function saveRecords(
   drafts: readonly RecordDraft[],
 ): Promise<{ records: AnyRecord[]; overtaken: AnyRecord[] }> {
   const now = nowInstant()
-  return db.transaction('rw', [db.records, db.kept], () => putRecords(db, drafts, now))
+  return db.transaction('rw', recordTables(db), () => putRecords(db, drafts, now))
 }
 
 /** Takes a record out of sight. It stays stored, so that the log still reads and a merge cannot bring it back by accident. */
 export async function removeRecord(db: RenatusDatabase, id: string, removed = true): Promise<void> {
   const now = nowInstant()
-  await db.transaction('rw', [db.records, db.kept], async () => {
+  await db.transaction('rw', recordTables(db), async () => {
     const old = await db.records.get(id)
     if (old) await putVersions(db, [{ ...old, removedAt: removed ? now : null }], now)
   })
@@ -88,7 +93,7 @@ export async function removeRecord(db: RenatusDatabase, id: string, removed = tr
 
 /** Brings an older version of a record back as the newest; the one it replaces is kept, as is everything before. */
 export async function restoreKept(db: RenatusDatabase, n: number): Promise<void> {
-  await db.transaction('rw', [db.records, db.kept], async () => {
+  await db.transaction('rw', recordTables(db), async () => {
     const kept = await db.kept.get(n)
     if (kept) await putVersions(db, [kept.record], nowInstant())
   })

@@ -24,8 +24,8 @@ async function isDue(db: RenatusDatabase, now: Instant): Promise<boolean> {
 export async function settle(db: RenatusDatabase, whole: WorkingRoom, now: Instant): Promise<void> {
   if (!(await isDue(db, now))) return
   await whole.fetchWhole()
-  const { records, entries, count, generation } = await whole.read()
+  const { records, mark, entries, count, generation } = await whole.read()
   const made = workingLog(records, entries, addHours(now, -24 * AT_HAND_D))
-  const { records: _, ...rest } = made
-  await keepCheckpoint(db, { ...rest, generation, count, last: entries.at(-1)!.id })
+  const last = entries.at(-1)!.id
+  await keepCheckpoint(db, { ...made, mark, generation, count, last })
 }

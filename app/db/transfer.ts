@@ -6,6 +6,7 @@ import { everything } from './exportRoom'
 import { GENERATION_KEY } from './generation'
 import { newId, rememberId } from './newId'
 import { WORTH_CHAPTERS } from './chapters'
+import { markRecords } from './recordsMark'
 import { putWholeLog } from './storedLog'
 import type { Entry } from '@renatus/core/records/entries'
 
@@ -58,7 +59,9 @@ async function writeMerged(db: RenatusDatabase, mine: Known, merged: MergeResult
   const entries = differing(mine.entries, merged.entries)
   await writeEntries(db, mine, merged.entries, entries)
   for (const e of entries) rememberId(e.id)
-  await db.records.bulkPut(differing(mine.records, merged.records))
+  const records = differing(mine.records, merged.records)
+  if (records.length > 0) await markRecords(db)
+  await db.records.bulkPut(records)
   if (!sameSet(mine.kept, merged.kept)) {
     await db.kept.clear()
     await db.kept.bulkAdd(merged.kept)
@@ -71,6 +74,7 @@ async function writeMerged(db: RenatusDatabase, mine: Known, merged: MergeResult
 
 async function clear(db: RenatusDatabase): Promise<void> {
   await db.meta.put({ key: GENERATION_KEY, value: newId() })
+  await markRecords(db)
   await Promise.all([
     db.records.clear(),
     db.entries.clear(),

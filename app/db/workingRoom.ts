@@ -5,12 +5,16 @@ import { NOTHING_SETTLED, type Settled } from '@renatus/core/stock/settled'
 import { soundCheckpoint, storedCheckpoint, type Checkpoint } from './checkpoint'
 import type { RenatusDatabase } from './database'
 import { GENERATION_KEY } from './generation'
+import { otherRecords } from './otherRecords'
+import { recordsMark } from './recordsMark'
 import { entriesAfter, wholeLog, wholeLogByLots } from './storedLog'
 import { WORTH_SETTLING } from './worthSettling'
 
 /** A room as far as its state hangs on it. */
 export interface RoomRead {
   records: readonly AnyRecord[]
+  /** Of the records (recordsMark). */
+  mark: unknown
   /** In order of the ids; the same list while nothing came. */
   entries: readonly Entry[]
   settled: Settled
@@ -45,8 +49,8 @@ function unlessSame(before: readonly AnyRecord[] | undefined, now: AnyRecord[]) 
 function fromCheckpoint(stored: unknown, generation: unknown): Known | null {
   const checkpoint = soundCheckpoint(stored)
   if (!checkpoint || checkpoint.generation !== generation) return null
-  const { entries, settled, count, last, over } = checkpoint
-  const read = { records: [], entries, settled, count, generation, stale: false }
+  const { records, mark, entries, settled, count, last, over } = checkpoint
+  const read = { records, mark, entries, settled, count, generation, stale: false }
   return { read, last, checkpoint, over: new Set(over), wide: false }
 }
 
@@ -75,12 +79,10 @@ function runsBut(ids: readonly string[], over: ReadonlySet<string>): [string, st
  * Records but the cultures that are over. Those that stay lie together: a run of them is read at once,
  * each alone would take five times as long.
  */
-async function recordsBut(
-  { records }: RenatusDatabase,
-  over: ReadonlySet<string>,
-): Promise<AnyRecord[]> {
+async function recordsBut(db: RenatusDatabase, over: ReadonlySet<string>): Promise<AnyRecord[]> {
+  const { records } = db
   if (over.size === 0) return records.toArray()
-  const others = await records.where('type').notEqual('culture').toArray()
+  const others = await otherRecords(db)
   const ids = await records.where('type').equals('culture').primaryKeys()
   const cultures: AnyRecord[] = []
   for (const [first, last] of runsBut(ids.sort(), over))
@@ -96,9 +98,9 @@ async function recordsBut(
 async function recordsFor(
   db: RenatusDatabase,
   { read, over }: Known,
-  stand: boolean,
+  mark: unknown,
 ): Promise<readonly AnyRecord[]> {
-  if (stand && read.records.length > 0) return read.records
+  if (mark === read.mark && read.records.length > 0) return read.records
   return unlessSame(read.records, await recordsBut(db, over))
 }
 
@@ -142,18 +144,19 @@ export class WorkingRoom {
     const generation = (await db.meta.get(GENERATION_KEY))?.value ?? null
     const entries = await wholeLogByLots(db)
     const count = entries.length
-    const read = { records: [], entries, settled: NOTHING_SETTLED, count, generation, stale: false }
+    const settled = NOTHING_SETTLED
+    const read = { records: [], mark: null, entries, settled, count, generation, stale: false }
     this.keep({ read, last: '', checkpoint: null, over: NOT_LEFT, wide: true })
   }
 
-  /** @param recordsToo false where no record has changed since they were read: those that are known are gone on with */
-  async read(recordsToo = true): Promise<RoomRead> {
+  async read(): Promise<RoomRead> {
     const { db } = this
     return db.transaction(
       'r',
       [db.chapters, db.entries, db.records, db.meta, db.derived],
       async () => {
         const generation = (await db.meta.get(GENERATION_KEY))?.value ?? null
+        const mark = await recordsMark(db)
         const known = this.baseOf(generation)
         // A whole log that is long is left for its working log as soon as there is one.
         const long = known !== null && known.read.count >= WORTH_SETTLING
@@ -166,17 +169,16 @@ export class WorkingRoom {
           const fresh = await entriesAfter(db, base.last)
           const read = withFresh(base, fresh)
           if (!read) continue
-          const stand = base === known && !recordsToo
-          const records = await recordsFor(db, base, stand)
+          const records = await recordsFor(db, base, mark)
           const stale = stored !== null && base.checkpoint === null
-          return this.keep({ ...base, read: { ...read, records, stale } })
+          return this.keep({ ...base, read: { ...read, records, mark, stale } })
         }
         const entries = await wholeLog(db)
         const records = await db.records.toArray()
         const count = entries.length
         const stale = stored !== null
         return this.keep({
-          read: { records, entries, settled: NOTHING_SETTLED, count, generation, stale },
+          read: { records, mark, entries, settled: NOTHING_SETTLED, count, generation, stale },
           last: '',
           checkpoint: null,
           over: NOT_LEFT,

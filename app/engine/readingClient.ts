@@ -24,6 +24,13 @@ export function wakeReaders(): void {
 /** Who asked which reader: the rest of an older question is called off there too. */
 const askers = readers.map(() => new Set<string>())
 
+/** Nobody waits for what an asker asked: readers do not go on with it. */
+export function callOff(asker: string): void {
+  readers.forEach((reader, i) => {
+    if (askers[i]!.delete(asker)) reader.call(r => r.callOff(asker)).catch(() => null)
+  })
+}
+
 /** Reads cultures; readings come in batches, the known ones first. */
 export async function readCultures(
   q: ReadingQuestion,

@@ -82,7 +82,7 @@ export class RoomEngine {
     const working = this.open(q.database)
     if (q.wide) working.widen()
     if (q.readings !== 0 && q.readings !== this.readings.number) return LACKS
-    const log = await this.read(working, q.recordsToo)
+    const log = await this.read(working)
     const untaught = log.learned === null && !q.hasty
     const state = this.stateOf(log, q.now)
     this.roundOf(log, untaught || !state ? null : state.room, q)
@@ -141,8 +141,8 @@ export class RoomEngine {
     return this.working
   }
 
-  private async read(working: WorkingRoom, recordsToo: boolean): Promise<Log> {
-    const [read, learned] = await Promise.all([working.read(recordsToo), lastLearned(this.db!)])
+  private async read(working: WorkingRoom): Promise<Log> {
+    const [read, learned] = await Promise.all([working.read(), lastLearned(this.db!)])
     const before = this.log
     const same =
       before !== null &&

@@ -24,8 +24,6 @@ export interface RoomQuestion {
   /** Which readings the round is reckoned with; 0: there are none yet, and no round. */
   readings: number
   held: Held | null
-  /** Records may have changed since they were asked for last: to read them all takes longer than what one entry changes. */
-  recordsToo: boolean
 }
 
 /** A state without its entries: those are handed over once. */

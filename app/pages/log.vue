@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, toRef, watch } from 'vue'
-import type { EntryKind } from '@renatus/core/records/entries'
+import type { Entry, EntryKind } from '@renatus/core/records/entries'
+import type { AnyRecord } from '@renatus/core/records/records'
 import CorrectForm from '~/components/log/CorrectForm.vue'
 import NoRoom from '~/components/shared/NoRoom.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
@@ -8,10 +9,10 @@ import { download } from '~/composables/download'
 import { useLive } from '~/composables/useLive'
 import { useUndo } from '~/composables/useUndo'
 import { useUnits } from '~/composables/useUnits'
-import { logPage, type LogLine, type LogPlace } from '~/db/logPages'
+import { logPage, type LogPlace } from '~/db/logPages'
 import { useRoomStore } from '~/stores/room'
 import { CORRECTABLE, entrySentence, KIND_NAMES } from '~/words/log'
-import { logTable } from '~/words/logExport'
+import { logTable, type SaidLine } from '~/words/logExport'
 import { plural } from '~/words/round'
 
 const room = useRoomStore()
@@ -26,22 +27,28 @@ const correcting = ref<string | null>(null)
 const note = ref('')
 
 const db = toRef(room, 'db')
-/** All that ever was, for the names in old lines. */
-const records = useLive(d => d.records.toArray(), db)
-const textOf = (entry: Parameters<typeof entrySentence>[0]) =>
-  entrySentence(entry, records.value ?? [], units.measures.value)
+/** All that ever was, for who looks for a name: the lines of a page come with those they speak of. */
+const searches = computed(() => search.value.trim() !== '')
+const all = useLive(
+  d => d.records.toArray(),
+  computed(() => (searches.value ? db.value : null)),
+)
+const textOf = (entry: Entry, records: readonly AnyRecord[]) =>
+  entrySentence(entry, records, units.measures.value)
 
 /** Where each page after the first begins, as far as one has turned them. */
 const turned = ref<LogPlace[]>([])
 const question = computed(() => {
   const wanted = search.value.trim().toLowerCase()
   const one = kind.value === 'work' || kind.value === '' ? null : kind.value
-  const said = (e: Parameters<typeof entrySentence>[0]) =>
-    [units.when(e.at), KIND_NAMES[e.kind], textOf(e), e.by].join(' ').toLowerCase()
+  // Nobody is told that there is nothing like it before the names are here.
+  const records = all.value
+  const said = (e: Entry, records: readonly AnyRecord[]) =>
+    [units.when(e.at), KIND_NAMES[e.kind], textOf(e, records), e.by].join(' ').toLowerCase()
   return {
     kind: one,
     but: kind.value === 'work' ? CLOCKS : [],
-    finds: wanted === '' ? null : (e: Parameters<typeof said>[0]) => said(e).includes(wanted),
+    finds: records ? (e: Entry) => said(e, records).includes(wanted) : null,
   }
 })
 watch([kind, search], () => (turned.value = []))
@@ -61,14 +68,15 @@ const saving = ref(false)
 async function saveTable() {
   saving.value = true
   const asked = question.value
-  const found: LogLine[] = []
+  const found: SaidLine[] = []
   let after: LogPlace = null
-  for (let more = true; more; after = found.at(-1)?.entry ?? null) {
+  for (let more = true; more;) {
     const next = await logPage(await room.database(), asked, after, LOT)
-    found.push(...next.lines)
+    for (const l of next.lines) found.push({ ...l, says: textOf(l.entry, next.records) })
+    after = next.lines.at(-1)?.entry ?? null
     more = next.more
   }
-  download('log.csv', 'text/csv;charset=utf-8', await logTable(found, textOf))
+  download('log.csv', 'text/csv;charset=utf-8', await logTable(found))
   saving.value = false
 }
 
@@ -141,7 +149,7 @@ async function addNote() {
           <span
             class="col-span-2 desk:col-span-1"
             :class="{ 'line-through text-ink2': !row.stands }"
-            >{{ textOf(row.entry)
+            >{{ textOf(row.entry, page!.records)
             }}<span v-if="row.entry.supersedes" class="small"> (correction)</span></span
           >
           <span class="small">{{ row.entry.by }}</span>

@@ -25,7 +25,7 @@ const rooms = new Map<string, Open>()
 function open(name: string): Open {
   const known = rooms.get(name)
   if (known?.db.isOpen() || (known && !known.db.hasFailed())) return known
-  const db = new RenatusDatabase(name)
+  const db = new RenatusDatabase(name, 'relaxed')
   const fresh = { db, working: new WorkingRoom(db), by: null, memories: new Map() }
   rooms.set(name, fresh)
   return fresh
@@ -51,6 +51,8 @@ const turns = new Map<string, number>()
 /** Reads cultures off the page, one after another. What is known of an earlier visit comes at once; remembers where it stood. */
 const reader = {
   awake: (): boolean => true,
+  /** What an asker asked last is not wanted any more. */
+  callOff: (asker: string): void => void turns.delete(asker),
   async read(
     q: ReadingQuestion,
     onReadings: (batch: readonly CultureReading[]) => void,
@@ -65,16 +67,14 @@ const reader = {
     const of = byCulture(room, entries)
     const places = placesOf(records)
     const byId = new Map(records.map(r => [r.id, r]))
-    const signature = readingSignature(records, of, learned, q)
+    const signature = readingSignature(records, of, learned, q.now)
     const asked = q.ids.flatMap(id => {
       const record = byId.get(id)
       if (record?.type !== 'culture') return []
       return [{ record, signature: signature(record) }]
     })
-    const kept = await knownReadings(
-      room.db,
-      asked.map(a => ({ id: a.record.id, ...a })),
-    )
+    const mayStand = q.kept ? asked.map(a => ({ id: a.record.id, ...a })) : []
+    const kept = await knownReadings(room.db, mayStand)
     if (kept.size > 0) onReadings([...kept.values()])
     const open_ = asked.filter(a => !kept.has(a.record.id))
     await readNew(
@@ -96,32 +96,33 @@ async function readNew(
   of: (id: string) => readonly Entry[],
   learned: Learned,
   places: Place[],
-  { now, ahead }: ReadingQuestion,
+  { now, ahead, kept }: ReadingQuestion,
   onReadings: (batch: readonly CultureReading[]) => void,
   wanted: () => boolean,
 ): Promise<void> {
-  let batch: KeptReading[] = []
+  const read: KeptReading[] = []
+  let handed = 0
   let since = performance.now()
   const hand = () => {
-    if (batch.length === 0) return
-    onReadings(batch.map(b => b.reading))
-    void keepReadings(room.db, batch)
-    batch = []
+    if (handed < read.length) onReadings(read.slice(handed).map(b => b.reading))
+    handed = read.length
     since = performance.now()
   }
   for (const { record, signature } of asked) {
     // Lets a newer call in.
     await new Promise(resolve => setTimeout(resolve))
-    if (!wanted()) return
+    if (!wanted()) break
     const { id } = record
     const more = { places, ahead }
     const result = readCulture(record, of(id), learned, now, room.memories.get(id), more)
     if (!result) continue
     room.memories.set(id, result.memory)
-    batch.push({ id, ahead, signature, reading: result.reading })
+    read.push({ id, signature, reading: result.reading })
     if (performance.now() - since > BATCH_MS) hand()
   }
-  hand()
+  if (wanted()) hand()
+  // Nobody waits for the disk.
+  if (kept) void keepReadings(room.db, read)
 }
 
 export type CultureReader = typeof reader

@@ -13,7 +13,7 @@ const rooms = new Map<string, Open>()
 function open(name: string): Open {
   const known = rooms.get(name)
   if (known?.db.isOpen()) return known
-  const db = new RenatusDatabase(name)
+  const db = new RenatusDatabase(name, 'relaxed')
   const whole = new WorkingRoom(db)
   whole.widen()
   rooms.set(name, { db, whole })

@@ -17,7 +17,7 @@ const ShelfArrange = defineAsyncComponent(() => import('~/components/cultures/Sh
 const room = useRoomStore()
 const arranging = ref(false)
 const { cultures, places } = useShelf(arranging)
-const { readings, busy } = useCultureReadings(computed(() => cultures.value.map(c => c.id)))
+const { readings: fresh, busy } = useCultureReadings(computed(() => cultures.value.map(c => c.id)))
 /** Vessels whose line would end with them. */
 const alone = computed(
   () =>
@@ -31,6 +31,8 @@ const alone = computed(
         .map(c => c.id),
     ),
 )
+/** What the round last knew is shown until it is read for now. */
+const readings = computed(() => new Map([...(room.readings ?? []), ...fresh.value]))
 const looks = (id: string) => (readings.value.get(id)?.look ?? {}) as Record<string, number>
 </script>
 

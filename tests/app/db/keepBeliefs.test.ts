@@ -23,7 +23,7 @@ it('what comes with the demo room is known to who reads it from the database, at
   const of = entriesByCulture(effectiveEntries(entries))
   const learned = await lastLearned(db)
   const knownAt = async (now: string) => {
-    const signature = readingSignature(records, of, learned, { now, ahead: false })
+    const signature = readingSignature(records, of, learned, now)
     const asked = records.flatMap(r =>
       r.type === 'culture' ? [{ id: r.id, signature: signature(r) }] : [],
     )

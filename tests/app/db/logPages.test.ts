@@ -2,12 +2,14 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import { byTime, effectiveEntries } from '@renatus/core/records/effectiveEntries'
 import type { Draft } from '@renatus/core/records/draft'
 import type { Entry, EntryKind } from '@renatus/core/records/entries'
+import type { AnyRecord } from '@renatus/core/records/records'
 import { RenatusDatabase } from '~/db/database'
 import { undoAct, writeAct } from '~/db/logbook'
 import { logPage, type LogLine, type LogQuestion } from '~/db/logPages'
+import { entrySentence } from '~/words/log'
 import { demoAt } from '../../../tools/rooms/demoAt'
 
-const { entries } = demoAt('2026-03-24T05:34:00.000Z', 'Europe/Berlin')
+const { records, entries } = demoAt('2026-03-24T05:34:00.000Z', 'Europe/Berlin')
 const db = new RenatusDatabase('log pages')
 let log: Entry[] = []
 
@@ -55,6 +57,16 @@ describe('pages of the log', () => {
       expect(is, entry.id).toBe(entry.kind === 'undone' || stands.has(entry.id))
     expect(all.filter(l => !l.stands).length).toBeGreaterThan(1)
   })
+  it('come with the records that their lines speak of, and say what all records would', async () => {
+    await db.records.bulkPut(records)
+    const page = await logPage(db, { kind: null, but: [], finds: null }, null, 40)
+    const cultures = (of: readonly AnyRecord[]) => of.filter(r => r.type === 'culture')
+    expect(cultures(page.records).length).toBeLessThan(cultures(records).length)
+    for (const { entry } of page.lines)
+      expect(entrySentence(entry, page.records, 'metric')).toBe(
+        entrySentence(entry, records, 'metric'),
+      )
+  })
   it('find what is looked for, however far back, and nothing where there is nothing', async () => {
     const first = newestFirst(() => true).at(-1)!
     const finds = (e: Entry) => e.id === first
@@ -62,6 +74,6 @@ describe('pages of the log', () => {
     expect(found.lines.map(l => l.entry.id)).toEqual([first])
     expect(found.more).toBe(false)
     const none = await logPage(db, { kind: 'note', but: [], finds: () => false }, null, 40)
-    expect(none).toEqual({ lines: [], more: false })
+    expect(none).toMatchObject({ lines: [], more: false })
   })
 })

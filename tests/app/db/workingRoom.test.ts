@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import type { Draft } from '@renatus/core/records/draft'
 import type { Entry } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'
@@ -9,8 +9,9 @@ import { addHours } from '@renatus/core/time/localDate'
 import { RenatusDatabase } from '~/db/database'
 import { everything } from '~/db/exportRoom'
 import { undoAct, writeAct } from '~/db/logbook'
+import { removeRecord, restoreKept, saveRecords } from '~/db/registry'
 import { settle as settleRoom } from '~/db/settling'
-import { importRoom } from '~/db/transfer'
+import { importRoom, putRoom } from '~/db/transfer'
 import { WorkingRoom } from '~/db/workingRoom'
 import { demoAt } from '../../../tools/rooms/demoAt'
 import { yearsOf } from '../../../tools/rooms/yearsOf'
@@ -38,18 +39,42 @@ describe('a room by its tail', () => {
     expect(before.entries).toHaveLength(1)
     db.close()
   })
-  it('records are read anew where somebody says that some changed, entries always', async () => {
+  it('records are read anew after any way of changing one, entries always', async () => {
     const db = fresh()
     const room = new WorkingRoom(db)
     await note(db, 'one')
-    await db.records.bulkPut(records().slice(1))
-    const before = await room.read()
     await db.records.bulkPut(records())
+    let before = await room.read()
     await note(db, 'two')
-    const without = await room.read(false)
-    expect(without.records).toBe(before.records)
-    expect(without.entries).toHaveLength(2)
-    expect((await room.read()).records).toHaveLength(records().length)
+    const all = vi.spyOn(db.records, 'toArray')
+    expect((await room.read()).records).toBe(before.records)
+    expect(all).not.toHaveBeenCalled()
+    all.mockRestore()
+    const file = {
+      format: 'renatus-room' as const,
+      version: 8 as const,
+      exportedAt: '2026-03-01T00:00:00.000Z',
+      by: 'there',
+      ...(await everything(db)),
+    }
+    const tank = records().find(r => r.type === 'tank')!
+    const renamed = (name: string) => ({ ...tank, name, updatedAt: '2027-01-01T00:00:00.000Z' })
+    const ways = [
+      () => saveRecords(db, [{ ...tank, name: 'saved' }]),
+      () => removeRecord(db, tank.id),
+      async () => restoreKept(db, (await db.kept.toCollection().primaryKeys())[0]!),
+      () => writeAct(db, [], null, [{ ...tank, name: 'with an act' }]),
+      () => importRoom(db, { ...file, records: [renamed('merged')] }, 'merge'),
+      () => importRoom(db, file, 'replace'),
+      () => putRoom(db, { ...file, records: [renamed('put')] }),
+    ]
+    for (const [i, way] of ways.entries()) {
+      await way()
+      const after = await room.read()
+      expect(after.records, `way ${i}`).toEqual(await db.records.toArray())
+      expect(after.mark, `way ${i}`).not.toBe(before.mark)
+      before = after
+    }
     db.close()
   })
   it('what is written after something of tomorrow comes after it, and nothing is missed', async () => {
@@ -125,6 +150,20 @@ describe('a room of years by its checkpoint', () => {
     expect(told(read)).toEqual(await whole(db))
     db.close()
   })
+  it('takes the records it was made with as long as none has changed', async () => {
+    const db = await settled()
+    const asked = vi.spyOn(db.records, 'where')
+    const { records } = await new WorkingRoom(db).read()
+    expect(asked).not.toHaveBeenCalled()
+    asked.mockRestore()
+    const tank = records.find(r => r.type === 'tank')!
+    await saveRecords(db, [{ ...tank, name: 'Another name' }])
+    const read = await new WorkingRoom(db).read()
+    expect(read.records.find(r => r.id === tank.id)!.name).toBe('Another name')
+    expect(read.entries.length).toBeLessThan(0.6 * years.entries.length)
+    expect(told(read)).toEqual(await whole(db))
+    db.close()
+  })
   it('goes on with what comes, and is not made again for that', async () => {
     const db = await settled()
     const room = new WorkingRoom(db)
@@ -141,6 +180,7 @@ describe('a room of years by its checkpoint', () => {
       { build: 'older' },
       { 'value.entries': [] },
       { 'value.entries': null },
+      { 'value.records': null },
       { 'value.count': 12 },
       { 'value.last': '0' },
       { 'value.generation': 'other' },

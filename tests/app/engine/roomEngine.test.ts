@@ -28,7 +28,6 @@ async function opened() {
     wide: false,
     readings: 1,
     held: null,
-    recordsToo: true,
   }
   return { db, question }
 }
