@@ -19,8 +19,9 @@ export function useLabelCodes(
     const mine = ++drawing
     for (const id of list) {
       if (codes.value.has(id)) continue
-      const code = await QRCode.toString(`${at}/shelf/${id}`, DRAWN)
+      // Before each: the first is asked for while the view is being drawn.
       await breath()
+      const code = await QRCode.toString(`${at}/shelf/${id}`, DRAWN)
       if (mine !== drawing) return
       codes.value = new Map(codes.value).set(id, code)
     }

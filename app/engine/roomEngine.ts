@@ -1,5 +1,6 @@
 import type { Costs } from '@renatus/core/provision/costs'
 import type { Larder } from '@renatus/core/provision/larderOf'
+import type { GelBrood } from '@renatus/core/planning/gelBrood'
 import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
 import type { Entry } from '@renatus/core/records/entries'
 import { answerStop, type Answered } from '@renatus/core/round/answerStop'
@@ -113,6 +114,13 @@ export class RoomEngine {
   /** How long each gel diet lasts: two months of ladders, for the view that asks. Null before anything was looked at. */
   gelCover(): ReturnType<typeof coverNow> | null {
     return this.state.value && coverNow(this.state.value)
+  }
+
+  /** What each brood eats of gel, in what size, and when its diet changes, for the view that asks. Null before anything was looked at. */
+  async gelBroods(): Promise<GelBrood[] | null> {
+    const state = this.state.value
+    const { gelBroods } = await import('@renatus/core/planning/gelBrood')
+    return state && gelBroods(state)
   }
 
   /** What is kept, how long it lasts, what to buy and what it costs, for the view that asks. Null before anything was looked at. */

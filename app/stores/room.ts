@@ -31,8 +31,13 @@ const LEARNS_AFTER_MS = { short: 3000, long: 45_000 }
 const logbook = () => import('~/db/logbook')
 const registry = () => import('~/db/registry')
 const WRITERS = [
-  () => import('@renatus/core/records/entries'),
   () => import('@renatus/core/records/records'),
+  // The shapes of all entries at once take longer to set up than a page may stand still.
+  () => import('@renatus/core/records/entryData/cultureEntries'),
+  () => import('@renatus/core/records/entryData/storeEntries'),
+  () => import('@renatus/core/records/entryData/materialEntries'),
+  () => import('@renatus/core/records/entryData/planEntries'),
+  () => import('@renatus/core/records/entries'),
   logbook,
   registry,
   () => import('~/db/markerSchema'),
@@ -214,6 +219,7 @@ export const useRoomStore = defineStore('room', () => {
     larder: (days: number, certainty: number) =>
       attempt(() => askEngine(async engine => engine.larder(days, certainty))),
     costs: () => attempt(() => askEngine(async engine => engine.costs())),
+    gelBroods: () => attempt(() => askEngine(async engine => engine.gelBroods())),
     gelCover: () => attempt(() => askEngine(async engine => engine.gelCover())),
     /** What a tap on a stop writes, as the engine words it; null where no round stands. */
     answer: async (said: StopQuestion): Promise<Answered | null> => {

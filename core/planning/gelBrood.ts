@@ -56,6 +56,10 @@ export function gelBrood(state: RoomState, brood: BroodState): GelBrood | null {
   }
 }
 
+/** Every brood that feeds, with its gel. */
+export const gelBroods = (state: RoomState): GelBrood[] =>
+  state.broods.flatMap(b => gelBrood(state, b) ?? [])
+
 /** The weeks ahead are worked out for those only that eat of it. */
 function nextChange(state: RoomState, brood: BroodState, mix: GelMix | null): GelBrood['next'] {
   const ahead = broodLadder(brood, state.room, brood.day, LOOK_AHEAD)

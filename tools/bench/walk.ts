@@ -1,7 +1,7 @@
 import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import type { Browser, Page } from '@playwright/test'
+import type { Browser, CDPSession, Page } from '@playwright/test'
 import { writeRoomFile } from '@renatus/core/formats/writeRoomFile'
 import { largeRoom } from '../rooms/manyRooms'
 import { served } from './served'
@@ -28,40 +28,69 @@ const VIEWS = [
 /** Until a view is done with what it began, ms. */
 const SETTLES_MS = 2500
 
-interface LongTask {
+/** A task on the page's thread, by the clock and by what the processor gave it: workers and other machines take the rest, ms. */
+interface Task {
   view: string
-  ms: number
+  clockMs: number
+  ownMs: number
+}
+/** An event as the browser traces it, us. */
+interface Traced {
+  name: string
+  ph: string
+  pid: number
+  tid: number
+  dur?: number
+  tdur?: number
+}
+const threadOf = (e: Traced) => `${e.pid} ${e.tid}`
+
+/** The thread that lays the page out. */
+function pageThread(events: readonly Traced[]): string | null {
+  const layouts = new Map<string, number>()
+  for (const e of events.filter(e => e.name === 'Layout'))
+    layouts.set(threadOf(e), (layouts.get(threadOf(e)) ?? 0) + 1)
+  return [...layouts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? null
 }
 
-/** Tasks over 50 ms on the page, by the view that was open. */
-async function watch(page: Page): Promise<void> {
-  await page.addInitScript(`
-    window.longTasks = []
-    new PerformanceObserver(list => {
-      for (const e of list.getEntries()) window.longTasks.push(Math.round(e.duration))
-    }).observe({ type: 'longtask', buffered: true })
-  `)
+/** What runs on the page's thread while something is done. */
+async function tasksOf(wire: CDPSession, view: string, act: () => Promise<void>): Promise<Task[]> {
+  const events: Traced[] = []
+  const take = (part: { value: object[] }) => void events.push(...(part.value as Traced[]))
+  wire.on('Tracing.dataCollected', take)
+  const categories = 'devtools.timeline,toplevel'
+  await wire.send('Tracing.start', { transferMode: 'ReportEvents', categories })
+  await act()
+  const ended = new Promise<void>(resolve => wire.once('Tracing.tracingComplete', () => resolve()))
+  await wire.send('Tracing.end')
+  await ended
+  wire.off('Tracing.dataCollected', take)
+  const thread = pageThread(events)
+  return events
+    .filter(e => e.name === 'ThreadControllerImpl::RunTask' && threadOf(e) === thread)
+    .map(e => ({ view, clockMs: (e.dur ?? 0) / 1000, ownMs: (e.tdur ?? 0) / 1000 }))
 }
-const taken = (page: Page) =>
-  page.evaluate(() => {
-    const w = window as unknown as { longTasks: number[] }
-    return w.longTasks.splice(0)
-  })
 /** Goes to a view by the router of the page, and does not wait for its answer: where it ends is seen in `walk`. */
 const visit = (page: Page, path: string) =>
   page.evaluate(`void window.useNuxtApp().$router.push(${JSON.stringify(path)})`)
 
-async function walk(page: Page): Promise<LongTask[]> {
-  const found: LongTask[] = []
+async function walk(page: Page, wire: CDPSession): Promise<Task[]> {
+  const found: Task[] = []
   for (const view of VIEWS) {
-    await taken(page)
-    await visit(page, view)
-    await page.waitForTimeout(view === '/ahead' ? 4 * SETTLES_MS : SETTLES_MS)
+    const seen = async () => {
+      await visit(page, view)
+      await page.waitForTimeout(view === '/ahead' ? 4 * SETTLES_MS : SETTLES_MS)
+    }
+    found.push(...(await tasksOf(wire, view, seen)))
     if (!page.url().includes(view)) throw new Error(`walk: ${page.url()} instead of ${view}`)
-    for (const ms of await taken(page)) found.push({ view, ms })
   }
   return found
 }
+const listed = (tasks: readonly Task[], limit: number, of: 'ownMs' | 'clockMs') =>
+  tasks
+    .filter(t => t[of] > limit)
+    .map(t => `${t.view} ${t[of].toFixed(0)}`)
+    .join(', ') || 'none'
 
 async function walked(browser: Browser, base: string, name: string, slow: number, file?: string) {
   const context = await browser.newContext({
@@ -70,11 +99,8 @@ async function walked(browser: Browser, base: string, name: string, slow: number
     serviceWorkers: 'block',
   })
   const page = await context.newPage()
-  await watch(page)
-  if (slow > 1) {
-    const wire = await context.newCDPSession(page)
-    await wire.send('Emulation.setCPUThrottlingRate', { rate: slow })
-  }
+  const wire = await context.newCDPSession(page)
+  if (slow > 1) await wire.send('Emulation.setCPUThrottlingRate', { rate: slow })
   if (file) {
     await page.goto(`${base}/setup?room=own`)
     await page.getByTestId('import').setInputFiles(file)
@@ -82,16 +108,17 @@ async function walked(browser: Browser, base: string, name: string, slow: number
       .getByText(/Merged:|Imported|Last export/)
       .first()
       .waitFor({ timeout: 120_000 })
-    await page.goto(`${base}/`)
-  } else await page.goto(`${base}/?room=demo`)
-  await page.getByRole('article').first().waitFor({ timeout: 240_000 })
-  await page.waitForTimeout(SETTLES_MS)
-  const opening = await taken(page)
-  const tasks = [...opening.map(ms => ({ view: 'opening', ms })), ...(await walk(page))]
+  }
+  const opened = async () => {
+    await page.goto(file ? `${base}/` : `${base}/?room=demo`)
+    await page.getByRole('article').first().waitFor({ timeout: 240_000 })
+    await page.waitForTimeout(SETTLES_MS)
+  }
+  const tasks = [...(await tasksOf(wire, 'opening', opened)), ...(await walk(page, wire))]
   const limit = slow > 1 ? 200 : 50
-  const over = tasks.filter(t => t.ms > limit)
+  const speed = slow > 1 ? `, CPU slowed ${slow} times` : ''
   console.log(
-    `walk: ${name}${slow > 1 ? `, CPU slowed ${slow} times` : ''}: ${over.length === 0 ? `no task over ${limit} ms` : `tasks over ${limit} ms: ${over.map(t => `${t.view} ${t.ms}`).join(', ')}`}`,
+    `walk: ${name}${speed}: tasks over ${limit} ms of its own: ${listed(tasks, limit, 'ownMs')}; by the clock: ${listed(tasks, limit, 'clockMs')}`,
   )
   await context.close()
 }

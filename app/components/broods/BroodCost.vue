@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
-import type { Costs } from '@renatus/core/provision/costs'
+import { computed } from 'vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
+import { useEngineAnswer } from '~/composables/useEngineAnswer'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
 import { moneyText } from '~/words/stores'
@@ -10,12 +10,7 @@ import { moneyText } from '~/words/stores'
 const props = defineProps<{ broodId: string }>()
 const room = useRoomStore()
 const units = useUnits()
-const all = ref<Costs | null>(null)
-watch(
-  () => room.version,
-  async () => (all.value = (await room.costs()) ?? all.value),
-  { immediate: true },
-)
+const all = useEngineAnswer(room.costs)
 const cost = computed(() => all.value?.byBrood.find(b => b.brood === props.broodId) ?? null)
 const currency = computed(() => room.state?.room.currency ?? '€')
 const since = computed(() => room.settled.before)

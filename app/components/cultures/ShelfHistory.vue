@@ -3,6 +3,7 @@ import { compare } from '@renatus/core/math/compare'
 import { computed } from 'vue'
 import type { EntryKind } from '@renatus/core/records/entries'
 import { addHours, hoursBetween } from '@renatus/core/time/localDate'
+import InTurn from '~/components/shared/InTurn.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
@@ -79,48 +80,46 @@ function said({ lives, last }: (typeof rows.value)[number]): string {
       ><span><span aria-hidden="true">❘</span> ended otherwise</span>
     </p>
     <ul class="grid gap-1">
-      <li
-        v-for="r in rows"
-        :key="r.key"
-        class="grid grid-cols-[7.5rem_1fr] sm:grid-cols-[15rem_1fr] gap-3 items-center"
-      >
-        <p class="min-w-0 leading-tight">
-          <NuxtLink :to="`/shelf/${r.last.id}`" :prefetch="false" class="link">{{
-            r.last.record.name
-          }}</NuxtLink>
-          {{ ' ' }}
-          <span class="small hidden sm:inline">{{ foodName(r.last.record.foodId) }}</span>
-        </p>
-        <div class="relative h-9" role="img" :aria-label="said(r)">
-          <span
-            v-for="w in weeks"
-            :key="w"
-            class="absolute inset-y-0 border-l border-line"
-            :style="{ left: `${(100 * w) / WEEKS}%` }"
-          />
-          <template v-for="l in r.lives" :key="l.c.id">
+      <InTurn v-for="r in rows" :key="r.key"
+        ><li class="grid grid-cols-[7.5rem_1fr] sm:grid-cols-[15rem_1fr] gap-3 items-center">
+          <p class="min-w-0 leading-tight">
+            <NuxtLink :to="`/shelf/${r.last.id}`" :prefetch="false" class="link">{{
+              r.last.record.name
+            }}</NuxtLink>
+            {{ ' ' }}
+            <span class="small hidden sm:inline">{{ foodName(r.last.record.foodId) }}</span>
+          </p>
+          <div class="relative h-9" role="img" :aria-label="said(r)">
             <span
-              class="absolute top-3 h-3 border-2 border-ink"
-              :class="l.c.ended ? 'bg-ground' : 'bg-plan/30'"
-              :style="{ left: `${l.left}%`, width: `${Math.max(0.5, l.right - l.left)}%` }"
+              v-for="w in weeks"
+              :key="w"
+              class="absolute inset-y-0 border-l border-line"
+              :style="{ left: `${(100 * w) / WEEKS}%` }"
             />
-            <span
-              v-for="(m, i) in l.marks"
-              :key="i"
-              class="absolute -translate-x-1/2 text-[0.9375rem] leading-none"
-              :class="m.kind === 'harvest' ? 'top-0' : 'bottom-0'"
-              :style="{ left: `${m.at}%` }"
-              >{{ m.kind === 'harvest' ? '▾' : '•' }}</span
-            >
-            <span
-              v-if="l.c.ended && !l.c.hatch"
-              class="absolute top-2 -translate-x-1/2 font-bold leading-none"
-              :style="{ left: `${l.right}%` }"
-              >{{ l.c.ended.how === 'failed' ? '✕' : '❘' }}</span
-            >
-          </template>
-        </div>
-      </li>
+            <template v-for="l in r.lives" :key="l.c.id">
+              <span
+                class="absolute top-3 h-3 border-2 border-ink"
+                :class="l.c.ended ? 'bg-ground' : 'bg-plan/30'"
+                :style="{ left: `${l.left}%`, width: `${Math.max(0.5, l.right - l.left)}%` }"
+              />
+              <span
+                v-for="(m, i) in l.marks"
+                :key="i"
+                class="absolute -translate-x-1/2 text-[0.9375rem] leading-none"
+                :class="m.kind === 'harvest' ? 'top-0' : 'bottom-0'"
+                :style="{ left: `${m.at}%` }"
+                >{{ m.kind === 'harvest' ? '▾' : '•' }}</span
+              >
+              <span
+                v-if="l.c.ended && !l.c.hatch"
+                class="absolute top-2 -translate-x-1/2 font-bold leading-none"
+                :style="{ left: `${l.right}%` }"
+                >{{ l.c.ended.how === 'failed' ? '✕' : '❘' }}</span
+              >
+            </template>
+          </div>
+        </li></InTurn
+      >
       <li
         class="grid grid-cols-[7.5rem_1fr] sm:grid-cols-[15rem_1fr] gap-3 small"
         aria-hidden="true"

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { toRef } from 'vue'
+import type { GelBrood } from '@renatus/core/planning/gelBrood'
 import { numberText } from '@renatus/core/units/numberText'
 import { useRouter } from '#app/composables/router'
 import { BINDERS, binderFor, binderOf, FIRMNESS } from '@renatus/core/gel/binders'
@@ -15,8 +17,9 @@ import { useFormulaKitchen } from './useFormulaKitchen'
 /** A formula for a brood, or for fish of a size: targets, what is at hand, and the mix that keeps them. */
 const units = useUnits()
 const router = useRouter()
-const kitchen = useFormulaKitchen()
-const { old, broods, broodId, brood, hand, fish, fishProblem, job } = kitchen
+const props = defineProps<{ broods: readonly GelBrood[] }>()
+const kitchen = useFormulaKitchen(toRef(props, 'broods'))
+const { old, broodId, brood, hand, fish, fishProblem, job } = kitchen
 const { targets, propose, proposed, read, objective } = kitchen
 const { binder, firmness, water, gel, shape, softens, sieveUm } = kitchen
 const { ingredients, feeds, ticked, limits } = kitchen

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { shallowRef, watch } from 'vue'
+import { useEngineAnswer } from '~/composables/useEngineAnswer'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
 import { plural } from '~/words/round'
@@ -7,15 +7,7 @@ import { plural } from '~/words/round'
 /** How long each diet lasts, and by when it is to be cooked. */
 const room = useRoomStore()
 const units = useUnits()
-const cover = shallowRef<NonNullable<Awaited<ReturnType<typeof room.gelCover>>>>([])
-watch(
-  [() => room.version, () => room.state?.today],
-  async () => {
-    // An engine that has just been started anew knows nothing yet: what stood here stands on.
-    cover.value = (await room.gelCover()) ?? cover.value
-  },
-  { immediate: true },
-)
+const cover = useEngineAnswer(room.gelCover)
 const firstBox = (mixId: string) => room.state?.gel.boxes.find(b => b.mixId === mixId)
 </script>
 

@@ -5,7 +5,7 @@ import type { GelMix } from '@renatus/core/records/records'
 import type { GelForm } from '@renatus/core/records/vocabulary'
 import type { KitchenBatch } from '@renatus/core/stock/gelKitchen'
 import { useGelActions } from '~/composables/useGelActions'
-import { useGelBroods } from '~/composables/useGelBrood'
+import { useGelBroods } from '~/composables/useGelBroods'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
 import { numberField, optionalNumber, textField } from '~/words/fields'
@@ -50,7 +50,7 @@ export function useBatchLanding(props: LandingProps) {
   /** What the fry that eat of it want a piece to be. */
   const broods = useGelBroods()
   const advice = computed(() =>
-    broods.value
+    (broods.value ?? [])
       .filter(b => b.mix?.id === props.mix.id && b.dryMg > 0)
       .map(b =>
         b.edgeMm !== null

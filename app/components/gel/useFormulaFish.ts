@@ -1,7 +1,7 @@
 import { temperatureOn } from '@renatus/core/stock/tankTemperature'
-import { computed, reactive, ref } from 'vue'
+import { computed, reactive, ref, type Ref } from 'vue'
 import type { Guild } from '@renatus/core/fry/species/species'
-import { useGelBroods } from '~/composables/useGelBrood'
+import type { GelBrood } from '@renatus/core/planning/gelBrood'
 import { useRoomStore } from '~/stores/room'
 import { numberField } from '~/words/fields'
 
@@ -12,9 +12,8 @@ const UNREADABLE =
   'Length 2 to 500 mm, mouth 0.1 to 40 mm, temperature 5 to 36 °C, please: one of them cannot be read.'
 
 /** For whom a formula is: a brood of the room, or fish of a size that was typed. */
-export function useFormulaFish(first: string) {
+export function useFormulaFish(broods: Ref<readonly GelBrood[]>, first: string) {
   const room = useRoomStore()
-  const broods = useGelBroods()
   const broodId = ref(first)
   const brood = computed(() => broods.value.find(b => b.brood.id === broodId.value) ?? null)
   const hand = reactive({
@@ -46,5 +45,5 @@ export function useFormulaFish(first: string) {
     }
   })
   const fishProblem = computed(() => (fish.value ? '' : UNREADABLE))
-  return { broods, broodId, brood, hand, fish, fishProblem }
+  return { broodId, brood, hand, fish, fishProblem }
 }

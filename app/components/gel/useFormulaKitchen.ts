@@ -1,10 +1,11 @@
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, reactive, ref, watch, type Ref } from 'vue'
 import { useRoute } from '#app/composables/router'
 import { PARTS, POWDER_G_PER_ML } from '@renatus/core/gel/batch'
 import { binderFor, binderOf, shapeHours, type Firmness } from '@renatus/core/gel/binders'
 import type { Guild } from '@renatus/core/fry/species/species'
 import type { Clash } from '@renatus/core/gel/formulate'
 import type { Objective } from '@renatus/core/gel/formulaProgram'
+import type { GelBrood } from '@renatus/core/planning/gelBrood'
 import { grainSieve, jobOf, type Job } from '@renatus/core/gel/particles'
 import { stageAt, targetsFor } from '@renatus/core/gel/targets'
 import { kitchenIngredients, type KitchenIngredient } from '@renatus/core/stock/gelKitchen'
@@ -30,14 +31,15 @@ const usual = (guild: Guild, binder: string) => ({
 })
 
 /** A formula for a brood, or for fish of a size: what stands in the fields, the mix that follows, and keeping it. */
-export function useFormulaKitchen() {
+export function useFormulaKitchen(broods: Ref<readonly GelBrood[]>) {
   const room = useRoomStore()
   const { query } = useRoute()
   const old = room.state?.gel.mixes.find(m => m.id === query.id && m.formula !== null) ?? null
   const formula = old?.formula ?? null
   const ingredients = computed(() => kitchenIngredients(room.state?.gel.ingredients ?? []))
   const asked = typeof query.brood === 'string' ? query.brood : null
-  const { broods, broodId, brood, hand, fish, fishProblem } = useFormulaFish(
+  const { broodId, brood, hand, fish, fishProblem } = useFormulaFish(
+    broods,
     asked ?? old?.broodIds[0] ?? '',
   )
   const guild = () => fish.value?.guild ?? 'omnivore'
@@ -162,7 +164,7 @@ export function useFormulaKitchen() {
     await room.save([record as unknown as RecordDraft])
     return true
   }
-  const forWhom = { broods, broodId, brood, hand, fish, fishProblem, job }
+  const forWhom = { broodId, brood, hand, fish, fishProblem, job }
   const wanted = { targets, propose, proposed, read, objective }
   const gelFields = { binder, firmness, water, gel, shape, softens, sieveUm }
   const larder = { ingredients, feeds, ticked, limits }

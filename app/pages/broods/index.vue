@@ -5,6 +5,7 @@ import { sheetRequest } from '@renatus/core/stock/sheetRequest'
 import { urgency } from '@renatus/core/stock/urgency'
 import BroodCard from '~/components/broods/BroodCard.vue'
 import BroodForm from '~/components/broods/BroodForm.vue'
+import InTurn from '~/components/shared/InTurn.vue'
 import NoRoom from '~/components/shared/NoRoom.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
 import { useSummaries } from '~/composables/useSheets'
@@ -64,13 +65,9 @@ const rows = computed(() =>
       works out what fits its mouth, how much, and what must be started.
     </p>
     <div>
-      <BroodCard
-        v-for="row in rows"
-        :key="row.brood.id"
-        :brood="row.brood"
-        :sheet="row.sheet"
-        :urgency="row.urgency"
-      />
+      <InTurn v-for="(row, i) in rows" :key="row.brood.id" :at-once="i === 0"
+        ><BroodCard :brood="row.brood" :sheet="row.sheet" :urgency="row.urgency"
+      /></InTurn>
     </div>
   </div>
 </template>

@@ -10,13 +10,14 @@ import RecordList from '~/components/setup/RecordList.vue'
 import NoRoom from '~/components/shared/NoRoom.vue'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
-import { useGelBroods } from '~/composables/useGelBrood'
+import { useGelBroods } from '~/composables/useGelBroods'
 import { useRoomStore } from '~/stores/room'
 import { plural } from '~/words/round'
 
 /** A diet for these fry, cooked without waste: boxes, who gets what, diets, trays. */
 const room = useRoomStore()
-const broods = useGelBroods()
+const told = useGelBroods()
+const broods = computed(() => told.value ?? [])
 const boxes = computed(() => room.state?.gel.boxes ?? [])
 const firstOf = (mixId: string) => boxes.value.find(b => b.mixId === mixId)?.id
 const adding = ref(false)
