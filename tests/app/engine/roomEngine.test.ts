@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { gelBroods } from '@renatus/core/planning/gelBrood'
 import { answerStop } from '@renatus/core/round/answerStop'
 import { buildRound, roundState } from '@renatus/core/round/round'
 import { roomState } from '@renatus/core/stock/roomState'
@@ -52,6 +53,17 @@ describe('the engine of a room', () => {
     expect(view.roundState).toEqual(structuredClone(state))
     expect(view.round).toEqual(structuredClone(buildRound(state, new Map())))
     expect(view.log.count).toBe(demo.entries.length)
+    db.close()
+  })
+  it('says for a view that asks what a view of the state would work out, and nothing before it has looked', async () => {
+    const { db, question } = await opened()
+    const engine = new RoomEngine()
+    expect(await engine.gelBroods()).toBeNull()
+    await told(engine, question)
+    const state = roomState(demo.records, demo.entries, NOW)!
+    const broods = structuredClone(await engine.gelBroods())
+    expect(broods).toEqual(structuredClone(gelBroods(state)))
+    expect(broods!.some(b => b.dryMg > 0)).toBe(true)
     db.close()
   })
   it('hands over what has changed: a minute is a state, an entry is one entry', async () => {
