@@ -69,7 +69,7 @@ export function usePlanner() {
       ids: running(state.cultureStates).map(c => c.id),
       now: state.now,
       ahead: true,
-      kept: false,
+      kept: true,
       asker: 'planner',
     }
     await readCultures(question, batch => batch.forEach(r => found.set(r.id, r)))

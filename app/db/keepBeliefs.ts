@@ -24,7 +24,7 @@ export async function keepBeliefs(
   const batch = records.flatMap(r => {
     const reading = byId.get(r.id)
     if (r.type !== 'culture' || !reading) return []
-    return [{ id: r.id, signature: signature(r), reading }]
+    return [{ id: r.id, ahead: false, signature: signature(r), reading }]
   })
   await keepReadings(db, batch)
 }

@@ -25,8 +25,9 @@ export interface LogPage {
   /** There are older ones. */ more: boolean
 }
 
-/** Entries that are looked through at a time: between two lots others have their turn. */
+/** Entries that are read at a time, and those that are looked through: between two lots others have their turn. */
 const LOT = 400
+const SEARCHED = 1200
 
 /** Tells of some entries whether they stand: by all undos, and the corrections of them. */
 async function standing(db: RenatusDatabase, entries: readonly Entry[]): Promise<Set<string>> {
@@ -68,9 +69,10 @@ export async function logPage(
 ): Promise<LogPage> {
   const found: Entry[] = []
   let key: LogKey = after ? [after.at, after.id] : ['\uffff', '\uffff']
-  for (let lot = LOT; lot === LOT && found.length <= size;) {
-    const next = await entriesBefore(db, kind, key, LOT)
-    lot = next.length
+  const lot = finds ? SEARCHED : LOT
+  for (let came = lot; came === lot && found.length <= size;) {
+    const next = await entriesBefore(db, kind, key, lot)
+    came = next.length
     const last = next.at(-1)
     if (last) key = [last.at, last.id]
     found.push(...next.filter(e => !but.includes(e.kind) && (finds?.(e) ?? true)))

@@ -1,4 +1,3 @@
-import Dexie from 'dexie'
 import type { Entry, EntryKind } from '@renatus/core/records/entries'
 import { inChapters } from './chapters'
 import type { RenatusDatabase } from './database'
@@ -81,16 +80,31 @@ export type LogKey = readonly [at: string, id: string]
 
 const isOlder = (e: Entry, [at, id]: LogKey) => e.at < at || (e.at === at && e.id < id)
 
-function rowsOlder(db: RenatusDatabase, kind: EntryKind | null, key: LogKey, limit: number) {
-  const index =
-    kind === null
-      ? db.entries.where('at').belowOrEqual(key[0])
-      : db.entries.where('[kind+at]').between([kind, Dexie.minKey], [kind, key[0]], true, true)
-  return index
-    .reverse()
-    .filter(e => isOlder(e, key))
-    .limit(limit)
-    .toArray()
+/** Rows of a kind within a time, of all kinds where none is asked for. */
+function rowsWithin(db: RenatusDatabase, kind: EntryKind | null, from: string, to: string) {
+  return kind === null
+    ? db.entries.where('at').between(from, to, true, true)
+    : db.entries.where('[kind+at]').between([kind, from], [kind, to], true, true)
+}
+
+/**
+ * The newest rows before a place. Where the last of them lies is asked of the index, and all from there on are read at once:
+ * from the newest down each would be a question of its own, ten times as long.
+ */
+async function rowsOlder(
+  db: RenatusDatabase,
+  kind: EntryKind | null,
+  key: LogKey,
+  limit: number,
+): Promise<Entry[]> {
+  for (let reach = limit; ; reach *= 2) {
+    const edge = await rowsWithin(db, kind, '', key[0]).reverse().offset(reach).limit(1).keys()
+    const from = edge[0] === undefined ? '' : String([edge[0]].flat().at(-1))
+    const rows = await rowsWithin(db, kind, from, key[0]).toArray()
+    const older = rows.filter(e => isOlder(e, key))
+    // Those of the very instant of the place itself may be so many that too few are left.
+    if (older.length >= limit || from === '') return older.sort(newestFirst).slice(0, limit)
+  }
 }
 
 interface Head {
@@ -119,7 +133,7 @@ export async function entriesBefore(
   key: LogKey,
   limit: number,
 ): Promise<Entry[]> {
-  let found = (await rowsOlder(db, kind, key, limit)).sort(newestFirst)
+  let found = await rowsOlder(db, kind, key, limit)
   for (const { from, maxAt } of await headsOlder(db, kind, key[0])) {
     if (found.length >= limit && maxAt < found[limit - 1]!.at) break
     const chapter = await db.chapters.get(from)

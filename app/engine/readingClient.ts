@@ -1,5 +1,5 @@
 import type { CultureReading } from '@renatus/core/estimation/readCulture'
-import type { CultureReader } from '~/workers/cultures.worker'
+import type { CultureReader } from './cultureReader'
 import type { ReadingQuestion } from './readingQuestion'
 import { sharedOut } from './sharedOut'
 import { workerClient } from './workerClient'

@@ -53,11 +53,16 @@ const question = computed(() => {
 })
 watch([kind, search], () => (turned.value = []))
 const page = useLive(
-  d => logPage(d, question.value, turned.value.at(-1) ?? null, PAGE),
+  async d => {
+    const asked = question.value
+    return { asked, ...(await logPage(d, asked, turned.value.at(-1) ?? null, PAGE)) }
+  },
   db,
   computed(() => [question.value, turned.value]),
 )
 const lines = computed(() => page.value?.lines ?? [])
+/** A word of long ago takes a while in the log of years. */
+const looking = computed(() => searches.value && page.value?.asked !== question.value)
 const older = () => (turned.value = [...turned.value, lines.value.at(-1)?.entry ?? null])
 const newer = () => (turned.value = turned.value.slice(0, -1))
 
@@ -102,9 +107,15 @@ async function addNote() {
   <div v-else class="grid grid-cols-1 gap-3">
     <UndoLine />
     <div class="flex flex-wrap gap-x-4 gap-y-2 items-end">
-      <div class="desk:max-w-60">
+      <div class="desk:w-60">
         <h1>Log</h1>
-        <p class="small">{{ plural(room.count, 'entry', 'entries') }}, none ever erased.</p>
+        <p class="small" role="status">
+          {{
+            looking
+              ? 'Looking through the log.'
+              : `${plural(room.count, 'entry', 'entries')}, none ever erased.`
+          }}
+        </p>
       </div>
       <label class="font-semibold"
         >Show<select v-model="kind" class="field mt-1 block font-normal">

@@ -6,7 +6,7 @@ import { makeId } from '@renatus/core/records/id'
 import { roomState } from '@renatus/core/stock/roomState'
 import { toldOf } from '@renatus/core/stock/toldOf'
 import { addHours } from '@renatus/core/time/localDate'
-import { RenatusDatabase } from '~/db/database'
+import { RenatusDatabase, type Derived } from '~/db/database'
 import { everything } from '~/db/exportRoom'
 import { undoAct, writeAct } from '~/db/logbook'
 import { removeRecord, restoreKept, saveRecords } from '~/db/registry'
@@ -121,12 +121,15 @@ describe('a room of years by its checkpoint', () => {
     return settleRoom(db, whole, now)
   }
   const here = (e: Entry) => e.at > addHours(NOW, -24 * 50)
-  /** A database of some thousands of entries that was settled. */
+  let derived: Derived[] | null = null
+  /** A database of some thousands of entries that was settled: once, and copied for the next who asks. */
   async function settled() {
     const db = fresh()
     await db.records.bulkPut(years.records)
     await db.entries.bulkPut(years.entries)
-    await settle(db, NOW)
+    if (derived) await db.derived.bulkPut(derived)
+    else await settle(db, NOW)
+    derived ??= await db.derived.toArray()
     return db
   }
   const told = ({ records, entries, settled }: Awaited<ReturnType<WorkingRoom['read']>>) =>
@@ -188,14 +191,16 @@ describe('a room of years by its checkpoint', () => {
       { 'value.settled': {} },
     ]
     const db = await settled()
+    const made = await db.derived.toArray()
     for (const one of broken) {
+      await db.derived.bulkPut(made)
       await change(db, one)
       const read = await new WorkingRoom(db).read()
       expect(read.entries, JSON.stringify(one)).toHaveLength(years.entries.length)
-      await settle(db, NOW)
-      const again = await new WorkingRoom(db).read()
-      expect(again.entries.length, JSON.stringify(one)).toBeLessThan(0.6 * years.entries.length)
     }
+    await settle(db, NOW)
+    const again = await new WorkingRoom(db).read()
+    expect(again.entries.length).toBeLessThan(0.6 * years.entries.length)
     db.close()
   })
   it('a late entry of last year, and one of what is over, read the whole log and make it anew', async () => {
