@@ -64,12 +64,11 @@ export class CultureReader {
 
   /** What an asker asked last is not wanted any more. */
   callOff(asker: string): void {
-    this.turns.delete(asker)
+    this.nextTurn(asker)
   }
 
   async read(q: ReadingQuestion, onReadings: HandOver): Promise<void> {
-    const mine = (this.turns.get(q.asker) ?? 0) + 1
-    this.turns.set(q.asker, mine)
+    const mine = this.nextTurn(q.asker)
     const room = this.open(q.database)
     const [{ records, entries }, learned] = await Promise.all([
       roomFor(room, q.ids),
@@ -89,6 +88,13 @@ export class CultureReader {
     const made = { room, of, learned: learned ?? NOTHING_LEARNED, places: placesOf(records) }
     const rest = asked.filter(a => !kept.has(a.record.id))
     await this.readNew(rest, made, q, onReadings, () => this.turns.get(q.asker) === mine)
+  }
+
+  /** Ends what an asker asked before: a number is never given twice. */
+  private nextTurn(asker: string): number {
+    const turn = (this.turns.get(asker) ?? 0) + 1
+    this.turns.set(asker, turn)
+    return turn
   }
 
   private open(name: string): Open {
