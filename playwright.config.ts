@@ -15,6 +15,8 @@ export default defineConfig({
   use: {
     // What does not stand after a minute and a half does not come: no test waits for it to its own end.
     actionTimeout: 90_000,
+    // What is fetched for later takes a quarter of a test's time: those that live by it ask for it.
+    serviceWorkers: 'block',
     baseURL: `http://localhost:${port}`,
     locale: 'en-GB',
     timezoneId: 'Europe/Berlin',

@@ -18,7 +18,7 @@ export default defineConfig({
           name: 'core',
           environment: 'node',
           isolate: false,
-          testTimeout: 30_000,
+          testTimeout: 120_000,
           setupFiles: ['./tests/setup/frozenSeed.ts'],
           include: [
             'tests/core/**/*.test.ts',
@@ -36,7 +36,7 @@ export default defineConfig({
           name: 'app',
           environment: 'happy-dom',
           isolate: false,
-          testTimeout: 30_000,
+          testTimeout: 120_000,
           include: ['tests/app/**/*.test.ts'],
           setupFiles: ['fake-indexeddb/auto', './tests/setup/frozenSeed.ts'],
         },

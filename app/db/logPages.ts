@@ -25,9 +25,9 @@ export interface LogPage {
   /** There are older ones. */ more: boolean
 }
 
-/** Entries that are read at a time, and those that are looked through: between two lots others have their turn. */
-const LOT = 400
-const SEARCHED = 1200
+/** Entries that are read at first and at most at a time: what is rare is looked for in ever larger lots, between which others have their turn. */
+const FIRST_LOT = 300
+const LARGEST_LOT = 2400
 
 /** Tells of some entries whether they stand: by all undos, and the corrections of them. */
 async function standing(db: RenatusDatabase, entries: readonly Entry[]): Promise<Set<string>> {
@@ -69,10 +69,10 @@ export async function logPage(
 ): Promise<LogPage> {
   const found: Entry[] = []
   let key: LogKey = after ? [after.at, after.id] : ['\uffff', '\uffff']
-  const lot = finds ? SEARCHED : LOT
-  for (let came = lot; came === lot && found.length <= size;) {
+  for (let lot = FIRST_LOT, ended = false; !ended && found.length <= size;) {
     const next = await entriesBefore(db, kind, key, lot)
-    came = next.length
+    ended = next.length < lot
+    lot = Math.min(2 * lot, LARGEST_LOT)
     const last = next.at(-1)
     if (last) key = [last.at, last.id]
     found.push(...next.filter(e => !but.includes(e.kind) && (finds?.(e) ?? true)))

@@ -22,7 +22,7 @@ const LINES = [
   ...Array.from({ length: 40 }, (_, i) => reading(i + 11)),
 ]
 
-test.use({ baseURL: `http://localhost:${PORT}`, serviceWorkers: 'block' })
+test.use({ baseURL: `http://localhost:${PORT}` })
 test.beforeAll(async () => {
   bridge = createServer((_, res) => {
     res.writeHead(200, { 'content-type': 'text/event-stream' })

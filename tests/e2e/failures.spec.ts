@@ -2,8 +2,6 @@ import { readFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
 import { addBrood, setUp } from './person'
 
-test.use({ serviceWorkers: 'block' })
-
 const notice = (page: Page, code: string) => page.locator(`[data-failure="${code}"]`)
 
 /** Every write to a store fails from now on, as on a full disk. */

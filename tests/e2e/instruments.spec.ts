@@ -2,8 +2,6 @@ import { writeFile } from 'node:fs/promises'
 import { expect, test } from '@playwright/test'
 import { addBrood, at as moveTo, faults, setUp, visit } from './person'
 
-test.use({ serviceWorkers: 'block' })
-
 test('cysts lose their shells by the clock, hatch, and feed fry', async ({ page }) => {
   const START = Date.parse('2026-03-17T17:30:00Z')
   const at = (min: number) => new Date(START + min * 60_000).toISOString()

@@ -22,6 +22,8 @@ async function kill(server: ChildProcess, port: number) {
   server.kill('SIGKILL')
   await expect.poll(() => answers(port)).toBe(false)
 }
+test.use({ serviceWorkers: 'allow' })
+
 const ready = (page: Page) =>
   page.evaluate(async () => {
     await navigator.serviceWorker.ready

@@ -3,8 +3,6 @@ import { mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync }
 import { join } from 'node:path'
 import { faults, Person, setUp } from './person'
 
-test.use({ serviceWorkers: 'block' })
-
 /** Lets the page pick a folder of this machine, and a file in it, as a browser's own picker would. */
 async function giveFolder(page: Page, dir: string) {
   await page.exposeFunction('diskList', () => {

@@ -35,7 +35,7 @@ test.beforeAll(async () => {
 test.afterAll(() => {
   server.close()
 })
-test.use({ baseURL: `http://localhost:${PORT}` })
+test.use({ baseURL: `http://localhost:${PORT}`, serviceWorkers: 'allow' })
 
 test('a new version is offered, never forced while somebody types', async ({ page }) => {
   await begin(page)

@@ -1,8 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
 import { pickFish, setUp } from './person'
 
-test.use({ serviceWorkers: 'block' })
-
 /** The app's own clock is set; that of the browser stays, and its zones with it. */
 const at = (page: Page, instant: string) =>
   page.addInitScript(`globalThis.renatusNow = () => ${Date.parse(instant)}`)

@@ -53,9 +53,9 @@ describe('a log whose past is stored by chapters', () => {
     await alike(wholeLog)
     await alike(wholeLogByLots)
     await alike(async db => (await new WorkingRoom(db).read()).entries)
-    await alike(db => pages(db, null, 9))
+    await alike(db => pages(db, null, 4))
     for (const kind of ['tank.fed', 'store.counted', 'brood.counted'] as const)
-      await alike(db => pages(db, kind, 6))
+      await alike(db => pages(db, kind, 4))
   })
 
   it('an undo of something years ago stands beside it', async () => {

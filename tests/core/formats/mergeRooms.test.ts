@@ -227,7 +227,7 @@ describe('laws of the merge, over three devices', () => {
           expect(after.conflicts.filter(x => x.id === last.id)).toEqual([])
         }
       }),
-      { seed: 41, numRuns: 800 },
+      { seed: 41, numRuns: 300 },
     )
   })
 })
