@@ -8,10 +8,13 @@ import FailureNotices from '~/components/shell/FailureNotices.vue'
 import { liveOn } from '~/composables/liveOn'
 import ClockBar from '~/components/shell/ClockBar.vue'
 import { useEscape } from '~/composables/useEscape'
+import { useInTurn } from '~/composables/useInTurn'
 
 /** One thing fills the screen: nothing stands around it. */
 const route = useRoute()
 const bare = computed(() => route.meta.bare === true)
+/** The frame is drawn first, and the view in it in a task of its own. */
+const framed = useInTurn()
 const FinderDialog = defineAsyncComponent(() => import('~/components/finder/FinderDialog.vue'))
 const AlarmBar = defineAsyncComponent(() => import('~/components/shell/AlarmBar.vue'))
 const finding = ref(false)
@@ -35,7 +38,7 @@ useEventListener('keydown', (e: KeyboardEvent) => {
     <main v-if="bare" id="main" class="desk:col-span-2 min-w-0 h-dvh flex flex-col">
       <!-- What is told takes of the screen, and never the answers below it. -->
       <div class="shrink-0 max-h-[36dvh] overflow-y-auto"><FailureNotices /></div>
-      <NuxtPage />
+      <NuxtPage v-if="framed" />
     </main>
     <AppSpine v-if="!bare" />
     <div v-if="!bare" class="pb-24 desk:pb-8 min-w-0">
@@ -43,7 +46,8 @@ useEventListener('keydown', (e: KeyboardEvent) => {
       <AppBanners />
       <AlarmBar v-if="liveOn" />
       <main id="main" class="px-4 pt-5 desk:px-6 desk:pt-4 max-w-[74rem]">
-        <NuxtPage />
+        <NuxtPage v-if="framed" />
+        <p v-else class="small">Opening the room</p>
       </main>
     </div>
     <FinderDialog v-if="finding" @close="finding = false" />

@@ -1,5 +1,6 @@
 import type { Entry } from '@renatus/core/records/entries'
-import { material, type MaterialRecord } from '@renatus/core/records/records'
+import type { MaterialRecord } from '@renatus/core/records/records'
+import { material } from '@renatus/core/records/storeRecords'
 import { materialOf } from '@renatus/core/foods/materials'
 import type { MaterialId } from '@renatus/core/records/vocabulary'
 import { addHours, type Instant } from '@renatus/core/time/localDate'

@@ -1,3 +1,4 @@
+import { deviceZone } from '~/composables/deviceZone'
 import { HATCH_SALT } from '@renatus/core/water/salinity'
 import { newId } from '~/db/newId'
 import type { RecordDraft } from '~/db/registry'
@@ -8,7 +9,7 @@ export const bareRoom = (): RecordDraft[] =>
     {
       type: 'room',
       name: 'My fishroom',
-      timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+      timeZone: deviceZone(),
       measures: 'metric',
       rounds: [
         { name: 'Morning round', at: '06:30' },

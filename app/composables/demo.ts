@@ -1,3 +1,4 @@
+import { deviceZone } from '~/composables/deviceZone'
 import { nowInstant } from '~/composables/clock'
 import { useFailures } from './useFailures'
 import { workerClient } from '~/engine/workerClient'
@@ -41,7 +42,7 @@ const demoMaker = () =>
 export async function openDemoRoom(by: 'choice' | 'link' = 'choice'): Promise<void> {
   const room = useRoomStore()
   if (room.which !== 'demo') room.open('demo', by)
-  const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC'
+  const timeZone = deviceZone()
   const now = nowInstant()
   const today = `${localDateOf(now, timeZone)} ${timeZone}`
   demoComes.value = true

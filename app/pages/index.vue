@@ -20,6 +20,7 @@ async function fetchRound(): Promise<void> {
     roundWaits,
     () => import('~/engine/readingClient').then(({ wakeReaders }) => wakeReaders()),
     // What the cards stand on.
+    () => import('@renatus/core/records/roomRecords'),
     () => import('@renatus/core/records/records'),
     () => import('@renatus/core/foods/index'),
     roundView,

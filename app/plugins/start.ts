@@ -2,6 +2,7 @@ import { watch } from 'vue'
 import { defineNuxtPlugin } from '#app/nuxt'
 import { breath } from '~/composables/breath'
 import { openDemoRoom } from '~/composables/demo'
+import { deviceZone } from '~/composables/deviceZone'
 import { followTheme } from '~/composables/useTheme'
 import { useRoomStore } from '~/stores/room'
 
@@ -10,6 +11,8 @@ export default defineNuxtPlugin({
   name: 'start',
   dependsOn: ['pinia'],
   async setup() {
+    await breath()
+    deviceZone()
     await breath()
     followTheme()
     const room = useRoomStore()
@@ -21,6 +24,8 @@ export default defineNuxtPlugin({
       async is => is && (await import('~/composables/useSafekeeping')).useSafekeeping(),
       { once: true },
     )
-    if (asked === 'demo' || room.which === 'demo') void openDemoRoom('link')
+    if (asked !== 'demo' && room.which !== 'demo') return
+    await breath()
+    void openDemoRoom('link')
   },
 })

@@ -1,3 +1,4 @@
+import { deviceZone } from '~/composables/deviceZone'
 import { useFailures } from '~/composables/useFailures'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
@@ -31,8 +32,12 @@ const LEARNS_AFTER_MS = { short: 3000, long: 45_000 }
 const logbook = () => import('~/db/logbook')
 const registry = () => import('~/db/registry')
 const WRITERS = [
+  // The shapes of all records and entries at once take longer to set up than a page may stand still.
+  () => import('@renatus/core/records/roomRecords'),
+  () => import('@renatus/core/records/storeRecords'),
+  () => import('@renatus/core/records/broodRecords'),
+  () => import('@renatus/core/records/gelRecords'),
   () => import('@renatus/core/records/records'),
-  // The shapes of all entries at once take longer to set up than a page may stand still.
   () => import('@renatus/core/records/entryData/cultureEntries'),
   () => import('@renatus/core/records/entryData/storeEntries'),
   () => import('@renatus/core/records/entryData/materialEntries'),
@@ -90,7 +95,7 @@ export const useRoomStore = defineStore('room', () => {
   watch(on, is => is && whenIdle(() => void fetchInParts(WRITERS)), { immediate: true })
   const measures = computed(() => state.value?.room.measures ?? 'metric')
   const timeZone = computed(
-    () => state.value?.room.timeZone ?? Intl.DateTimeFormat().resolvedOptions().timeZone,
+    () => state.value?.room.timeZone ?? deviceZone(),
   )
   /** The newest entry lies ahead of this device's clock: the clock was set back, or another device runs fast. */
   const clockBehind = computed(() => {

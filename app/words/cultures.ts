@@ -34,6 +34,10 @@ export function certainty(p: number): string {
   return `${word} (${percent(p)})`
 }
 
+/** That it may be ready though that is not said: not yet, or no longer. */
+export const mayBeReady = (e: Pick<Estimate, 'readiness' | 'moves'>): string =>
+  ['resting', 'building'].includes(saidStage(e)) ? 'perhaps ready' : 'perhaps still good'
+
 /** Where a vessel is said to stand, and how sure that is: "likely (84 %)". */
 export function standing(e: Pick<Estimate, 'readiness' | 'moves'>): {
   stage: Readiness
@@ -42,7 +46,7 @@ export function standing(e: Pick<Estimate, 'readiness' | 'moves'>): {
   const { readiness } = e
   const stage = saidStage(e)
   const sure = perhapsReady(e)
-    ? `perhaps ready (${percent(readiness.ready)})`
+    ? `${mayBeReady(e)} (${percent(readiness.ready)})`
     : certainty(readiness[stage])
   return { stage, sure }
 }

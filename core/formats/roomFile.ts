@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { entry } from '../records/entries'
-import { anyRecord, instant } from '../records/records'
+import { instant } from '../records/recordFields'
+import { anyRecord } from '../records/records'
 import type { Instant } from '../time/localDate'
 import { setAside, type Aside } from './setAside'
 import { upgradeFile } from './upgradeRoom'

@@ -10,7 +10,7 @@ import { roundEntries } from './entryData/roundEntries'
 import { storeEntries } from './entryData/storeEntries'
 import { tankEntries } from './entryData/tankEntries'
 import { trialEntries } from './entryData/trialEntries'
-import { id, instant } from './records'
+import { id, instant } from './recordFields'
 
 /** Facts of the log. An entry is never changed: a correction supersedes it, an undo strikes out its act. */
 const data = {

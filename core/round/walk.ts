@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import { ANSWERS, type Answer } from '../records/vocabulary'
-import { instant } from '../records/records'
+import { instant } from '../records/recordFields'
 import type { Instant } from '../time/localDate'
 
 /** What became of a stop on a walk: not answered yet, answered, or no longer asked without an answer here. */

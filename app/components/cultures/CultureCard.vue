@@ -7,7 +7,7 @@ import { addHours, hoursBetween } from '@renatus/core/time/localDate'
 import VesselPicture from '~/components/vessel/VesselPicture.vue'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
-import { STAGES } from '~/words/cultures'
+import { mayBeReady, STAGES } from '~/words/cultures'
 import { cultureView } from './cultureView'
 
 /** One culture on its shelf: the vessel as it should look, its name, its stage, and what comes next. */
@@ -24,7 +24,7 @@ const next = computed(() => {
   const e = props.reading?.estimate
   if (!e) return 'being read'
   if (e.pFailed > 0.5) return 'look at it: likely lost'
-  if (perhapsReady(e)) return 'perhaps ready: look at it'
+  if (perhapsReady(e)) return `${mayBeReady(e)}: look at it`
   if (view.value.stage === 'failing' || view.value.stage === 'tiring') return 'look at it today'
   if (view.value.stage === 'ready' && e.surplusPerDay.p50 > 0)
     return `${units.count(e.surplusPerDay.p50)} ${view.value.food?.profile.units} a day`

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import * as z from 'zod'
+import { deviceZone } from '~/composables/deviceZone'
 import { LOT_DEFAULTS } from '@renatus/core/dynamics/hatch/parameters'
 import { HATCH_SALT } from '@renatus/core/water/salinity'
 import { celsiusToFahrenheit } from '@renatus/core/units/convert'
@@ -24,7 +25,7 @@ import { densityOf, SALT_CHOICES, saltName } from './salts'
 
 const room = useRoomStore()
 const zones = Intl.supportedValuesOf('timeZone')
-const here = Intl.DateTimeFormat().resolvedOptions().timeZone
+const here = deviceZone()
 const zoneOptions = [...new Set([here, 'UTC', ...zones])].map(z => ({
   value: z,
   label: z.replaceAll('_', ' '),

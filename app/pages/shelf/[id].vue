@@ -58,7 +58,9 @@ const readyLine = computed(() => {
   if (!r?.readyH) return r ? 'It is not expected to become ready.' : ''
   const past = hoursBetween(culture.value!.startedAt, room.now) >= r.readyH.p50
   if (past && perhapsReady(r))
-    return `Perhaps ready since about ${when(r.readyH.p50)}: a look tells.`
+    return view.value.stage === 'building'
+      ? `Perhaps ready since about ${when(r.readyH.p50)}: a look tells.`
+      : `It was ready about ${when(r.readyH.p50)}, and perhaps is still: a look tells.`
   if (past && view.value.stage === 'building')
     return `It was ready about ${when(r.readyH.p50)}, and builds up again.`
   return past

@@ -1,6 +1,7 @@
 import { LOT_DEFAULTS } from '../../dynamics/hatch/parameters'
 import { NAUPLII } from '../../foods/hatchProfile'
-import { lot as lotRecord, vessel as vesselRecord } from '../../records/records'
+import { vessel as vesselRecord } from '../../records/roomRecords'
+import { lot as lotRecord } from '../../records/storeRecords'
 import { lotState } from '../../stock/lotState'
 import { lotInUse, type HatchVessel, type LotInUse, type RoomState } from '../../stock/roomState'
 import { NOTHING_SETTLED } from '../../stock/settled'

@@ -1,5 +1,6 @@
 import * as z from 'zod'
-import { foodId, id, lifeAnchor, localDate } from '../records'
+import { lifeAnchor } from '../broodRecords'
+import { foodId, id, localDate } from '../recordFields'
 
 const fryCount = z.number().int().min(0).max(100_000)
 

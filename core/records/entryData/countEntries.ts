@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { foodId, id } from '../records'
+import { foodId, id } from '../recordFields'
 import { about } from './fields'
 
 /** What was counted or measured, and what is to be forgotten of it. */

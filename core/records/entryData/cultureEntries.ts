@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { id, instant } from '../records'
+import { id, instant } from '../recordFields'
 import {
   ACTION_KINDS,
   AMOUNT_UNITS,

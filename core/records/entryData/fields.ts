@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { instant } from '../records'
+import { instant } from '../recordFields'
 import { COURSE_SOURCES, HARVEST_GRADES } from '../vocabulary'
 
 /** Fields that entries of several kinds share. */

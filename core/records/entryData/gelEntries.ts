@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { id } from '../records'
+import { id } from '../recordFields'
 import { COLD_STORES, GEL_FORMS } from '../vocabulary'
 import { positive } from './fields'
 

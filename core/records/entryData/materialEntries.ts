@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { id } from '../records'
+import { id } from '../recordFields'
 import { MATERIAL_UNITS } from '../vocabulary'
 import { about } from './fields'
 

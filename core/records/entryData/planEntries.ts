@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { foodId, id, localDate } from '../records'
+import { foodId, id, localDate } from '../recordFields'
 
 const startLine = z.object({
   food: foodId,

@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { foodId, id, instant, localDate } from '../records'
+import { foodId, id, instant, localDate } from '../recordFields'
 import { HAND_UNITS, LOT_KEEPS, NAKED_CYSTS, ORDERS, STORE_KEEPS } from '../vocabulary'
 
 const storeName = z.string().max(60).default('')

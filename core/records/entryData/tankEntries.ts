@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { foodId, id, localDate } from '../records'
+import { foodId, id, localDate } from '../recordFields'
 import { HAND_UNITS, SOURCE_KINDS } from '../vocabulary'
 import { celsius, course } from './fields'
 

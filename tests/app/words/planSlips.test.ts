@@ -185,5 +185,9 @@ describe('no sentence says against another', () => {
     const readiness = { resting: 0, building: 0.35, ready: 0.65, tiring: 0, failing: 0, failed: 0 }
     const perhaps = { stage: 'building', sure: 'perhaps ready (65 %)' }
     expect(standing({ readiness, moves: [] })).toEqual(perhaps)
+    // What is past it is not about to become ready.
+    const past = { ...readiness, building: 0, tiring: 0.35 }
+    const still = { stage: 'tiring', sure: 'perhaps still good (65 %)' }
+    expect(standing({ readiness: past, moves: [] })).toEqual(still)
   })
 })

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { readCulture } from '@renatus/core/estimation/readCulture'
 import { foods } from '@renatus/core/foods/index'
-import { culture, type CultureRecord } from '@renatus/core/records/records'
+import { culture } from '@renatus/core/records/cultureRecord'
+import type { CultureRecord } from '@renatus/core/records/records'
 import { NOTHING_LEARNED } from '@renatus/core/stock/learned'
 import { log, uid } from '../room'
 

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { place as placeSchema } from '@renatus/core/records/records'
+import { place as placeSchema } from '@renatus/core/records/roomRecords'
 import { cultureOf } from '../cultureRoom'
 import { log, NAMED, records, roundFor, uid } from '../room'
 

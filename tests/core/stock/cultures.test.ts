@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { rollingSet } from '@renatus/core/records/records'
+import { rollingSet } from '@renatus/core/records/roomRecords'
 import { codeFor } from '@renatus/core/stock/codes'
 import { cultureStates } from '@renatus/core/stock/cultures'
 import { backupOf, lineageAt, lineOf, lineTree } from '@renatus/core/stock/lines'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { powderBatch } from '@renatus/core/gel/batch'
-import { gelMix, gelTray } from '@renatus/core/records/records'
+import { gelMix, gelTray } from '@renatus/core/records/gelRecords'
 import { fillByPowder, fillByTrays } from '@renatus/core/stock/gelFill'
 import { uid } from '../room'
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { roomState } from '@renatus/core/stock/roomState'
-import { culture } from '@renatus/core/records/records'
+import { culture } from '@renatus/core/records/cultureRecord'
 import { likeCulture, newCultures } from '@renatus/core/stock/newCultures'
 import { cultureOf } from '../cultureRoom'
 import { log, records, uid } from '../room'
