@@ -7,6 +7,7 @@ import DropCounter from '~/components/count/DropCounter.vue'
 import { samples } from '~/components/count/sample'
 import NoRoom from '~/components/shared/NoRoom.vue'
 import UndoLine from '~/components/shared/UndoLine.vue'
+import { useInTurn } from '~/composables/useInTurn'
 import { useUndo } from '~/composables/useUndo'
 import { useRoomStore } from '~/stores/room'
 
@@ -15,6 +16,8 @@ const GreenReader = defineAsyncComponent(() => import('~/components/count/GreenR
 const room = useRoomStore()
 const undo = useUndo()
 const id = useId()
+/** What is counted with is drawn after what is asked. */
+const hasWays = useInTurn()
 const all = computed(() => (room.state ? samples(room.state) : []))
 const groups = computed(() =>
   [...new Set(all.value.map(s => s.group))].map(name => ({
@@ -80,7 +83,7 @@ const tab = ({ selected }: { selected: boolean }) =>
         </optgroup>
       </select>
     </div>
-    <TabGroup :key="String(isGreen)">
+    <TabGroup v-if="hasWays" :key="String(isGreen)">
       <TabList class="flex gap-1 border-b border-line overflow-x-auto" aria-label="Way of counting">
         <Tab v-if="isGreen" v-slot="t" as="template"
           ><button :class="tab(t)">Stick or colour</button></Tab

@@ -94,9 +94,7 @@ export const useRoomStore = defineStore('room', () => {
   // A tap is written at once, also where the network has gone meanwhile.
   watch(on, is => is && whenIdle(() => void fetchInParts(WRITERS)), { immediate: true })
   const measures = computed(() => state.value?.room.measures ?? 'metric')
-  const timeZone = computed(
-    () => state.value?.room.timeZone ?? deviceZone(),
-  )
+  const timeZone = computed(() => state.value?.room.timeZone ?? deviceZone())
   /** The newest entry lies ahead of this device's clock: the clock was set back, or another device runs fast. */
   const clockBehind = computed(() => {
     const newest = log.value?.newestAt ?? ''

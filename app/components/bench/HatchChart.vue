@@ -4,6 +4,7 @@ import {
   Chart,
   Filler,
   LinearScale,
+  LineController,
   LineElement,
   PointElement,
   Tooltip,
@@ -15,7 +16,17 @@ import type { HatchCurve } from '@renatus/core/dynamics/hatch/hatchCurve'
 import { useInTurn } from '~/composables/useInTurn'
 import { useTheme } from '~/composables/useTheme'
 
-Chart.register(CategoryScale, Filler, LinearScale, LineElement, PointElement, Tooltip, annotation)
+// The kind of chart too: left to the component it would be set up while the first one is drawn.
+Chart.register(
+  CategoryScale,
+  Filler,
+  LinearScale,
+  LineController,
+  LineElement,
+  PointElement,
+  Tooltip,
+  annotation,
+)
 Chart.defaults.font.family = '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif'
 Chart.defaults.font.size = 14
 
@@ -49,7 +60,8 @@ const endH = computed(
     Math.ceil(Math.max(48, (props.window?.lastCallH ?? 48) + 6, (props.nowH ?? 0) + 4) / 12) * 12,
 )
 const hours = computed(() => Array.from({ length: endH.value * 2 + 1 }, (_, i) => i / 2))
-/** Its axes, then its lines, then its marks: in one piece the first chart of a visit holds the page up. */
+/** Its frame, its axes, its lines, then its marks: in one piece the first chart of a visit holds the page up. */
+const hasAxes = useInTurn()
 const hasLines = useInTurn()
 const hasMarks = useInTurn()
 const data = computed(() => ({
@@ -144,6 +156,7 @@ const options = computed(() => {
     interaction: { mode: 'index' as const, intersect: false },
     scales: {
       x: {
+        display: hasAxes.value,
         type: 'linear' as const,
         min: 0,
         max: endH.value,
@@ -152,6 +165,7 @@ const options = computed(() => {
         grid: { color: c.line },
       },
       y: {
+        display: hasAxes.value,
         min: 0,
         max: 100,
         title: { display: true, text: 'share of all nauplii, %', color: c.ink2 },

@@ -7,6 +7,7 @@ import DayMinutes from './DayMinutes.vue'
 import FormCheck from '~/components/shared/FormCheck.vue'
 import FormField from '~/components/shared/FormField.vue'
 import type { RecordDraft } from '~/db/registry'
+import { useInTurn } from '~/composables/useInTurn'
 import { useTheme } from '~/composables/useTheme'
 import { useZodForm } from '~/composables/useZodForm'
 import { useRoomStore } from '~/stores/room'
@@ -26,6 +27,9 @@ import {
 const room = useRoomStore()
 const theme = useTheme()
 const current = computed(() => room.state!.room)
+/** The form is drawn in three goes: half of its fields, the others, the rounds. */
+const hasMore = useInTurn()
+const hasRounds = useInTurn()
 const MOST_ROUNDS = 5
 const rounds = ref(
   current.value.rounds.map(r => ({ ...r, minutesByDay: r.minutesByDay && [...r.minutesByDay] })),
@@ -140,30 +144,32 @@ function minutesFrom(text: string): number | null {
         numeric
         hint="25 is best, 15 to 35 does no harm (Lavens &amp; Sorgeloos 1996)"
       />
-      <FormField
-        name="lotOrder"
-        label="Cysts used next"
-        :options="[
-          { value: 'ages-first', label: 'the lot that loses most by waiting' },
-          { value: 'newest-first', label: 'the newest lot' },
-        ]"
-      />
-      <FormField name="hatchSchool" label="Hatches are run" :options="SCHOOL_NAMES" />
-      <FormField
-        name="address"
-        label="Address for phones"
-        hint="Labels open it, such as http://loft.local:3000; empty: the address this page is at"
-      />
-      <FormField
-        name="cubes"
-        label="Cubes of nauplii wanted"
-        numeric
-        hint="Frozen out of what hatches have over; empty for none"
-      />
-      <FormField name="cubesBy" label="Wanted by" type="date" />
-      <FormCheck name="soft" label="The water is soft (under 3 °dKH)" />
+      <template v-if="hasMore">
+        <FormField
+          name="lotOrder"
+          label="Cysts used next"
+          :options="[
+            { value: 'ages-first', label: 'the lot that loses most by waiting' },
+            { value: 'newest-first', label: 'the newest lot' },
+          ]"
+        />
+        <FormField name="hatchSchool" label="Hatches are run" :options="SCHOOL_NAMES" />
+        <FormField
+          name="address"
+          label="Address for phones"
+          hint="Labels open it, such as http://loft.local:3000; empty: the address this page is at"
+        />
+        <FormField
+          name="cubes"
+          label="Cubes of nauplii wanted"
+          numeric
+          hint="Frozen out of what hatches have over; empty for none"
+        />
+        <FormField name="cubesBy" label="Wanted by" type="date" />
+        <FormCheck name="soft" label="The water is soft (under 3 °dKH)" />
+      </template>
     </div>
-    <fieldset class="grid gap-2">
+    <fieldset v-if="hasRounds" class="grid gap-2">
       <legend class="font-semibold mb-1">Rounds</legend>
       <div v-for="(r, i) in rounds" :key="i" class="flex flex-wrap gap-2 items-center">
         <input
