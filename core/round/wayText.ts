@@ -10,6 +10,10 @@ export function foodNamed(id: string): string {
   return food ? foodInSentence(food) : id
 }
 
+/** Whether something bears no name but that of its food: who hears both hears it twice. */
+export const namedAsFood = (name: string, foodId: string): boolean =>
+  name.toLowerCase() === foodNamed(foodId).toLowerCase()
+
 const BEGIN: Record<FirstFoodWay['kind'], (food: string) => string> = {
   hatch: food => `hatch ${food}`,
   start: food => `start ${food}`,

@@ -105,7 +105,9 @@ test('a new room: from a brood to a fed tank', async ({ page }) => {
     await me.go('Hatch bench')
     await expect(page.getByTestId('in-bottle')).toBeVisible()
     await expect(page.locator('canvas')).toBeVisible()
-    await expect(page.getByText(/Pull it \w+ \d\d:\d\d; it is at its best from/)).toBeVisible()
+    await expect(
+      page.getByText(/Pull it \w+ \d\d:\d\d: later is too late for the fry/),
+    ).toBeVisible()
     await expect(page.getByTestId('mixing-result')).toContainText('50 g')
   })
 

@@ -58,7 +58,7 @@ function beforeWindow(w: HarvestWindow): string {
   const next = nextPull(props.hatch, moved.value, w)
   const early = hoursBetween(props.hatch.startedAt, next) < w.fromH
   if (!early) return `Too early: the window opens ${best}.`
-  return `Pull it ${units.when(next)}; it is at its best from ${best} on.`
+  return `Pull it ${units.when(next)}: later is too late for the fry. Its best begins ${best}.`
 }
 /** "meant for 06:30", or when it is due since it was warmer or colder than was set. */
 function pullText(i: number): string {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { namedAsFood } from '@renatus/core/round/wayText'
 import { storeUse, storeUseText } from '@renatus/core/round/storeUse'
 import { handText } from '@renatus/core/round/handText'
 import { lotInUse } from '@renatus/core/stock/roomState'
@@ -130,8 +131,8 @@ const nextLot = computed(() => room.state && lotInUse(room.state)?.lot.id)
         <li v-for="s in stores" :key="s.id" class="rule">
           <details>
             <summary class="cursor-pointer py-1 max-desk:min-h-12">
-              <span class="num font-semibold">{{ storeText(s) }}</span> {{ foodInText(s.foodId) }},
-              {{ s.name }}
+              <span class="num font-semibold">{{ storeText(s) }}</span> {{ foodInText(s.foodId)
+              }}<template v-if="!namedAsFood(s.name, s.foodId)">, {{ s.name }}</template>
               <span class="small block">{{ storeUseText(storeUse(s, room.now), units.when) }}</span>
             </summary>
             <p v-if="s.organisms !== null" class="small">

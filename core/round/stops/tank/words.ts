@@ -6,16 +6,17 @@ import { formatShare } from '../../../units/format'
 import { dayText } from '../../../time/dayText'
 import { addDays, type LocalDate } from '../../../time/localDate'
 import { handText } from '../../handText'
-import { foodNamed, waysText } from '../../wayText'
+import { foodNamed, namedAsFood, waysText } from '../../wayText'
 import type { StopLine } from '../../stopKind'
 import type { TankStop } from './find'
 import { saltOfDraw } from './saltOfDraw'
 
 type Measures = RoomState['room']['measures']
 
-/** "12 mL of nauplii from Cone 1". */
+/** "12 mL of nauplii from Cone 1"; "a pinch of first powder food" out of the tin that has no other name. */
 export function drawText(d: Pick<Draw, 'amount' | 'foodId' | 'source'>, measures: Measures) {
-  return `${handText(d.amount, measures)} of ${foodNamed(d.foodId)} from ${d.source.name}`
+  const from = namedAsFood(d.source.name, d.foodId) ? '' : ` from ${d.source.name}`
+  return `${handText(d.amount, measures)} of ${foodNamed(d.foodId)}${from}`
 }
 
 /** What makes one doubt a portion, or leaves the culture poorer. */
