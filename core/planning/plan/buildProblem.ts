@@ -10,6 +10,7 @@ import type { BroodDay, PlanProblem, StartOn } from './problem'
 import { comesInDays } from './storesComing'
 import type { PlanRequest, StartLine } from './request'
 import { freeVessels, newLines, roomStarts, runningSupply, type RoomStart } from './startables'
+import { together } from './together'
 
 /** A plan's problem with the ways to start that it was made of. */
 export interface BuiltProblem {
@@ -87,7 +88,7 @@ export function buildProblem(r: PlanRequest, days: number, hatchesFrom = 0): Bui
     vessels: freeVessels(starts, days),
     freely,
     hatching,
-    begun: onStarts(r.begun, starts, r.from, days),
+    begun: together(onStarts(r.begun, starts, r.from, days)),
     pinned: onStarts(r.pins, starts, r.from, days),
     onlyPinned: r.onlyPinned,
     idle: r.idle.map(d => daysBetween(r.from, d)).filter(d => d >= 0 && d < days),

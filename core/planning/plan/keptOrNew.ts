@@ -8,7 +8,7 @@ export interface Quality {
   cost: number
 }
 /** Brood-days that a plan may be worse by, and share of its cost, before it is worth while to move from it. */
-const STAYS = { shortage: 0.1, doubt: 0.5, doubtShare: 0.15, cost: 2, costShare: 0.05 } as const
+const STAYS = { shortage: 0.1, doubt: 0.5, doubtShare: 0.15, cost: 5, costShare: 0.05 } as const
 
 export const asGood = (kept: Quality, other: Quality): boolean =>
   kept.shortage <= other.shortage + STAYS.shortage &&

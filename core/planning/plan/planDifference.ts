@@ -1,5 +1,5 @@
 import { compare } from '../../math/compare'
-import { daysBetween } from '../../time/localDate'
+import { daysBetween, type LocalDate } from '../../time/localDate'
 import type { PlannedStart } from './explainStart'
 import { asKept, type KeptPlan, type KeptStart, type StartState } from './keptPlan'
 import type { FactChange } from './planFacts'
@@ -52,6 +52,15 @@ function pairsOf(olds: readonly StartState[], all: readonly PlannedStart[]) {
   return [...pairs, ...news.map((n): [null, PlannedStart] => [null, n])]
 }
 
+const vesselsOn = (starts: readonly { on: LocalDate; vessels: number }[], on: LocalDate) =>
+  starts.filter(s => s.on === on).reduce((n, s) => n + s.vessels, 0)
+
+/** Lines of one food on days on which as many vessels are started as before: what is late counts with what is due. */
+function unlike(olds: readonly StartState[], news: readonly PlannedStart[]) {
+  const differs = ({ on }: { on: LocalDate }) => vesselsOn(olds, on) !== vesselsOn(news, on)
+  return [olds.filter(differs), news.filter(differs)] as const
+}
+
 /** A line that was refused stays away, on its day and around it. */
 const isRefused = (x: KeptPlan['refused'][number], is: PlannedStart) =>
   x.food === is.food && Math.abs(daysBetween(x.on, is.on)) <= 2 && x.vessels >= is.vessels
@@ -70,10 +79,11 @@ export function planDifference(
   const found: PlanChange[] = []
   const foods = [...new Set([...left.map(s => s.food), ...next.map(s => s.food)])].sort()
   for (const food of foods) {
-    const pairs = pairsOf(
+    const [olds, news] = unlike(
       left.filter(s => s.food === food),
       next.filter(s => s.food === food),
     )
+    const pairs = pairsOf(olds, news)
     for (const [was, is] of pairs) {
       const kind = kindOf(was, is)
       if (kind === null) continue

@@ -77,7 +77,8 @@ export class PlanSearch {
     if (free) this.lookAtPassed()
     if (free && this.timeLeft()) this.makeSure()
     let meals = this.mealsOf(this.solution.starts)
-    if (full.begun.length > 0 && free && this.timeLeft()) meals = this.againstKept(meals)
+    const isKept = this.r.isKept || full.begun.length > 0
+    if (isKept && free && this.timeLeft()) meals = this.againstKept(meals)
     if (meals.status === 'infeasible') return this.solution
     const { status, objective, gap } = this.solution
     return { ...meals, status, objective, gap }

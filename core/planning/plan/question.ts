@@ -89,6 +89,7 @@ export function answerPlan(
     certainty: q.certainty,
     seed: q.seed,
     begun: left,
+    isKept: kept !== null,
     pins: q.onlyPinned
       ? q.pins
       : [...pinsLeft(kept?.plan.pins ?? [], left, state.today), ...q.pins],

@@ -19,6 +19,8 @@ export interface PlanRequest {
   certainty: number
   /** Starts of the plan that is kept: moving away from them costs. */
   begun: readonly StartLine[]
+  /** A plan is kept, though all of its starts may be made. */
+  isKept: boolean
   /** Starts that somebody set by hand. */
   pins: readonly StartLine[]
   /** Judge what is pinned, start nothing else. */
@@ -41,6 +43,7 @@ export const planRequest = (
   days: 60,
   certainty: CERTAINTY.usual,
   begun: [],
+  isKept: false,
   pins: [],
   onlyPinned: false,
   idle: [],

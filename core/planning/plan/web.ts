@@ -10,6 +10,7 @@ import { lastSafeDays } from './redundancy'
 import type { PlanRequest } from './request'
 import { mayStand } from './standing'
 import { servesDays, type RoomStart } from './startables'
+import { together } from './together'
 
 /** What a culture drinks of another one: water fleas, rotifers and copepods on green water or algae. */
 export interface CultureFeed {
@@ -28,6 +29,8 @@ export interface CultureFeed {
 
 /** Below this share of what is drunk nobody goes hungry. */
 const ENOUGH = 0.1
+/** The same where a plan is kept: what is drunk changes a little with every look, and jars that run make up for it. */
+const ENOUGH_TO_STAY = 0.5
 /** Jars of a food beyond which a tank of it would be the thing. */
 const MOST_VESSELS = 4
 const MOST_STARTS = 6
@@ -110,22 +113,37 @@ function startDay(s: RoomStart, needed: number, begun: readonly StartOn[]): numb
   return kept?.day ?? Math.max(s.fromDay, safe, 0)
 }
 
+/** Starts of a kept plan that somebody will drink of: they stand as they are kept. */
+function stillWanted(
+  s: RoomStart,
+  wanted: readonly number[],
+  { problem }: BuiltProblem,
+  { starts: made }: PlanSolution,
+): StartOn[] {
+  const isDrunk = (b: StartOn) => wanted.some((w, d) => w > 0 && (s.gives[d - b.day] ?? 0) > 0)
+  const isMade = (b: StartOn) => made.some(m => m.startable === b.startable && m.day === b.day)
+  return problem.begun.filter(b => b.startable === s.id && isDrunk(b) && !isMade(b))
+}
+
 /** Vessels of one food that are started so that those who drink it never stand dry. */
 function startsFor(
   food: string,
   wanted: readonly number[],
   built: BuiltProblem,
   solution: PlanSolution,
+  isKept: boolean,
 ): StartOn[] {
   const { problem, starts } = built
   const s = starts.find(x => x.food === food)
   if (!s || problem.onlyPinned) return []
   const left = leftOf(food, built, solution)
-  const found: StartOn[] = []
+  const found = stillWanted(s, wanted, built, solution)
+  for (const start of found) addGiven(left, s, start)
+  const enough = isKept ? ENOUGH_TO_STAY : ENOUGH
   let from = 0
   while (found.length < MOST_STARTS) {
     const lacks = (d: number) => wanted[d]! - left[d]!
-    const needed = wanted.findIndex((w, d) => d >= from && w > 0 && lacks(d) > ENOUGH * w)
+    const needed = wanted.findIndex((w, d) => d >= from && w > 0 && lacks(d) > enough * w)
     if (needed < 0) break
     const day = startDay(s, needed, problem.begun)
     const gives = day + s.gives.findIndex(g => g > 0)
@@ -141,7 +159,7 @@ function startsFor(
     // What comes before it is ready nothing can help; what it lacks after that is another start's.
     from = Math.max(needed + 1, gives + 1)
   }
-  return found
+  return together(found)
 }
 
 /** What cultures drink of cultures over the days of a plan, and the starts that this takes. */
@@ -158,7 +176,7 @@ export function planWeb(
     for (const d of drinkers)
       if (d.food === food)
         for (let day = d.fromDay; day <= d.toDay; day++) wanted[day]! += d.litres * perLitre(food)
-    return wanted.every(Number.isFinite) ? startsFor(food, wanted, built, solution) : []
+    return wanted.every(Number.isFinite) ? startsFor(food, wanted, built, solution, r.isKept) : []
   })
   const source = (food: string): string | null => {
     const stands = built.problem.running.find(x => x.food === food && x.surplus.some(n => n > 0))

@@ -167,6 +167,13 @@ describe('what a new plan does otherwise', () => {
     )
     expect(planDifference(after, other, [])).toEqual([])
   })
+  it('what is late and made beside what is due is no change', () => {
+    const late = left.filter(l => l.food === 'microworm').map(l => ({ ...l, vessels: 1 }))
+    const due = left.filter(l => l.food === 'microworm')
+    const both = [...late, ...due]
+    expect(planDifference(both, [start('microworm', due[0]!.on, 3)], [])).toEqual([])
+    expect(planDifference(both, [start('microworm', due[0]!.on, 2)], [])).not.toEqual([])
+  })
   it('a refused line is pinned where it was, a refused start stays away', () => {
     const [moved] = planDifference(
       left,

@@ -2,6 +2,7 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import type { Solver } from '@renatus/core/math/solver'
 import { asKept } from '@renatus/core/planning/plan/keptPlan'
 import { drinks } from '@renatus/core/planning/plan/web'
+import { addDays } from '@renatus/core/time/localDate'
 import { foodOf } from '@renatus/core/foods/index'
 import { cultureOf } from '../../cultureRoom'
 import { planOf, theSolver } from './small'
@@ -65,5 +66,11 @@ describe('the web: what feeds the food', () => {
     const again = plan([moina('green-water')], FOODS, { begun })
     const of = (x: typeof p) => x.starts.filter(s => s.food === 'green-water').map(s => s.on)
     expect(of(again)).toEqual(of(p))
+    // Also where it would be begun on another day by itself.
+    const [first] = begun.filter(b => b.food === 'green-water')
+    const later = { ...first!, on: addDays(first!.on, 2), vessels: 3 }
+    const moved = plan([moina('green-water')], FOODS, { begun: [later], isKept: true })
+    const kept = moved.starts.filter(s => s.food === 'green-water' && s.on === later.on)
+    expect(kept.map(s => s.vessels)).toEqual([3])
   })
 })
