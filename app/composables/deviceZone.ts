@@ -1,3 +1,3 @@
-/** The time zone of this device. Who asks first waits until the browser has loaded what it knows of languages and times. */
+/** The time zone of this device. Who asks first waits: the browser loads what it knows of languages then. */
 export const deviceZone = (): string =>
   new Intl.DateTimeFormat('en-US').resolvedOptions().timeZone || 'UTC'

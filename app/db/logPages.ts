@@ -25,7 +25,7 @@ export interface LogPage {
   /** There are older ones. */ more: boolean
 }
 
-/** Entries that are read at first and at most at a time: what is rare is looked for in ever larger lots, between which others have their turn. */
+/** Entries read at first and at most at a time: what is rare is looked for in ever larger lots. */
 const FIRST_LOT = 300
 const LARGEST_LOT = 2400
 

@@ -21,7 +21,7 @@ export const lot = z.object({
   hatch: z.number().min(0.01).max(1),
   cystsPerG: z.number().min(100_000).max(500_000),
   speed: z.number().min(0.5).max(2),
-  /** "90 % in 24 h at 28 C": the hours and the warmth for which the tin gives its share; null where it says nothing of them. */
+  /** "90 % in 24 h at 28 C": the hours and the warmth of the tin's share; null where it says none. */
   tin: z
     .object({ hours: z.number().min(10).max(96), temperatureC: z.number().min(18).max(32) })
     .nullable()
