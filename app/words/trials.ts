@@ -138,6 +138,13 @@ export function powerWords(each: number, found: number, times: number): string {
   const often = found >= 0.985 ? 'almost always' : `${Math.round(found * 10)} times in ten`
   return `${each === 1 ? 'One each finds' : `${each} each find`} a difference of ${numberText(times, { digits: 2 })} times ${often}.`
 }
+/** Beside the number of vessels: how many are enough, or that it is still worked out. */
+export function enoughWords(enough: number | null, mostTried: number | null): string {
+  if (mostTried === null) return 'Being worked out'
+  return enough === null
+    ? `Even ${mostTried} are too few to find it`
+    : `${enough} find it nine times in ten`
+}
 export const spreadWords = ({ sd, df }: Spread) =>
   df > 3
     ? `Vessels alike differ here by about ${Math.round(100 * (Math.exp(sd) - 1))}${GAP}%, as your last trial showed.`

@@ -10,7 +10,7 @@ import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { useFailures } from '~/composables/useFailures'
 import { useUnits } from '~/composables/useUnits'
 import { trialClient } from '~/engine/trialClient'
-import { ASK_OPTIONS, powerWords, spreadWords } from '~/words/trials'
+import { ASK_OPTIONS, enoughWords, powerWords, spreadWords } from '~/words/trials'
 import { MOST_ARMS, useTrialForm } from './useTrialForm'
 
 /** What is asked, what differs, how many of each and where they may stand. */
@@ -45,6 +45,11 @@ watch(
 )
 const now = computed(() => found.value?.find(p => p.each === Number(v.each)))
 const proposed = computed(() => found.value && enough(found.value))
+/** What so many find of it: its line stands from the start, so that nothing below moves under a thumb. */
+const nowWords = computed(() => {
+  if (now.value) return powerWords(now.value.each, now.value.found, times.value)
+  return found.value ? '' : 'Trying out what so many find.'
+})
 
 const submit = form.handleSubmit(values => {
   const design = plan.designOf(values)
@@ -117,7 +122,7 @@ const submit = form.handleSubmit(values => {
           name="each"
           :label="standsInVessels ? 'Vessels each' : 'Times each'"
           numeric
-          :hint="proposed ? `${proposed} find it nine times in ten` : undefined"
+          :hint="enoughWords(proposed, found && found.length)"
         />
         <label class="font-semibold"
           >The difference worth finding<select v-model="times" class="field mt-1 block font-normal">
@@ -127,7 +132,7 @@ const submit = form.handleSubmit(values => {
         <FormField name="untilDays" label="It runs for" unit="days" numeric />
       </div>
       <p class="small max-w-prose" data-testid="power">
-        {{ now ? powerWords(now.each, now.found, times) : 'Trying it out.' }}
+        <span class="block min-h-[2lh] sm:min-h-[1lh]">{{ nowWords }}</span>
         {{ ASKS[asks].measure === 'share' ? '' : spreadWords(spread) }}
       </p>
     </section>

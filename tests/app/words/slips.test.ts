@@ -19,7 +19,7 @@ import { shortMinutes } from '~/words/planMinutes'
 import { coinWords, judgedWords, partedWords, toldWords } from '~/words/practice'
 import { plural, roundLead } from '~/words/round'
 import { amountOf, larderLead, lastsWords, moneyText } from '~/words/stores'
-import { armWords, moreWords, powerWords } from '~/words/trials'
+import { armWords, enoughWords, moreWords, powerWords } from '~/words/trials'
 import { paceWords } from '~/words/learned'
 import { whatIfWords } from '~/words/whatIf'
 import { backWords, sinceWords } from '~/words/tending'
@@ -91,6 +91,7 @@ function* sentencesOfNumbers(): Generator<string> {
     yield toldWords(worked, ['microworms'])
     yield coinWords(n)
     yield powerWords(Math.max(1, Math.round(n)), 0.9, 1.5)
+    yield enoughWords(n > 8 ? null : Math.max(1, Math.round(n)), 8)
     yield moreWords(Math.round(n))
     for (const ask of TRIAL_ASKS) yield armWords({ mean: n, p10: n * 0.8, p90: n * 1.2 }, ask)
     yield paceWords({ factor: n, rounds: Math.round(n) })
