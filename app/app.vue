@@ -13,7 +13,8 @@ import { useInTurn } from '~/composables/useInTurn'
 /** One thing fills the screen: nothing stands around it. */
 const route = useRoute()
 const bare = computed(() => route.meta.bare === true)
-/** The frame is drawn first, and the view in it in a task of its own. */
+/** The ways to the views are drawn first; the bar above and the view follow in tasks of their own. */
+const barred = useInTurn()
 const framed = useInTurn()
 const FinderDialog = defineAsyncComponent(() => import('~/components/finder/FinderDialog.vue'))
 const AlarmBar = defineAsyncComponent(() => import('~/components/shell/AlarmBar.vue'))
@@ -42,8 +43,9 @@ useEventListener('keydown', (e: KeyboardEvent) => {
     </main>
     <AppSpine v-if="!bare" />
     <div v-if="!bare" class="pb-24 desk:pb-8 min-w-0">
-      <ClockBar @find="finding = true" />
-      <AppBanners />
+      <ClockBar v-if="barred" @find="finding = true" />
+      <div v-else class="min-h-12 border-b border-line" />
+      <AppBanners v-if="barred" />
       <AlarmBar v-if="liveOn" />
       <main id="main" class="px-4 pt-5 desk:px-6 desk:pt-4 max-w-[74rem]">
         <NuxtPage v-if="framed" />

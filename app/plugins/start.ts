@@ -4,6 +4,7 @@ import { breath } from '~/composables/breath'
 import { openDemoRoom } from '~/composables/demo'
 import { deviceZone } from '~/composables/deviceZone'
 import { followTheme } from '~/composables/useTheme'
+import { hasMarker } from '~/db/marker'
 import { useRoomStore } from '~/stores/room'
 
 /** Theme, and the demo room when the address asks for it. */
@@ -12,12 +13,15 @@ export default defineNuxtPlugin({
   dependsOn: ['pinia'],
   async setup() {
     await breath()
-    deviceZone()
-    await breath()
     followTheme()
     const room = useRoomStore()
     const asked = new URLSearchParams(location.search).get('room')
     if (asked === 'own' && room.which !== 'own') room.open('own', 'link')
+    // Where no room stands no time is told.
+    if (asked === 'demo' || room.which === 'demo' || hasMarker()) {
+      await breath()
+      deviceZone()
+    }
     // A room that stands is copied and kept in step; an empty one has nothing to keep.
     watch(
       () => room.state !== null,
