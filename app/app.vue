@@ -13,7 +13,8 @@ import { useInTurn } from '~/composables/useInTurn'
 /** One thing fills the screen: nothing stands around it. */
 const route = useRoute()
 const bare = computed(() => route.meta.bare === true)
-/** The ways to the views are drawn first; the bar above and the view follow in tasks of their own. */
+/** The frame stands at once; the ways to the views, the bar above and the view come in tasks of their own. */
+const spined = useInTurn()
 const barred = useInTurn()
 const framed = useInTurn()
 const FinderDialog = defineAsyncComponent(() => import('~/components/finder/FinderDialog.vue'))
@@ -41,7 +42,8 @@ useEventListener('keydown', (e: KeyboardEvent) => {
       <div class="shrink-0 max-h-[36dvh] overflow-y-auto"><FailureNotices /></div>
       <NuxtPage v-if="framed" />
     </main>
-    <AppSpine v-if="!bare" />
+    <AppSpine v-if="!bare && spined" />
+    <div v-else-if="!bare" class="max-desk:hidden bg-paper border-r border-line" />
     <div v-if="!bare" class="pb-24 desk:pb-8 min-w-0">
       <ClockBar v-if="barred" @find="finding = true" />
       <div v-else class="min-h-12 border-b border-line" />
