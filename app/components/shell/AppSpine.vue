@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, useTemplateRef } from 'vue'
+import { computed, ref, useTemplateRef } from 'vue'
+import { useMediaQuery } from '@vueuse/core'
 import { useRoute } from '#app/composables/router'
 import { useInTurn } from '~/composables/useInTurn'
 import { VIEWS } from '~/words/nav'
@@ -12,9 +13,12 @@ const here = (to: string) =>
     : route.path.startsWith(to) ||
       (to === '/shelf' && ['/labels', '/firstaid'].includes(route.path))
 const more = VIEWS.filter(v => !v.phone)
-/** The first view is drawn with the ways that a thumb reaches; the others follow when it stands. */
+/** The ways that a thumb reaches come first. The others follow at a table, and on a phone when they are asked for. */
 const stands = useInTurn()
-const ways = computed(() => (stands.value ? VIEWS : VIEWS.filter(v => v.phone)))
+const atTable = useMediaQuery('(min-width: 64rem)')
+const all = computed(() => stands.value && atTable.value)
+const ways = computed(() => (all.value ? VIEWS : VIEWS.filter(v => v.phone)))
+const asked = ref(false)
 const moreHere = computed(() => more.find(v => here(v.to)))
 </script>
 
@@ -64,8 +68,9 @@ const moreHere = computed(() => more.find(v => here(v.to)))
           popover
           aria-label="More views"
           class="fixed inset-auto right-0 bottom-14 m-0 p-0 w-48 bg-paper text-ink border border-line-strong"
+          @beforetoggle="asked = true"
         >
-          <li v-for="view in stands ? more : []" :key="view.to">
+          <li v-for="view in asked ? more : []" :key="view.to">
             <NuxtLink
               :to="view.to"
               :prefetch="false"
