@@ -42,3 +42,31 @@ test('forms: a number by thumb, a message that goes with its value, Escape, and 
   await expect(page.getByLabel('Number of fry')).toHaveCount(0)
   await expect(change).toBeFocused()
 })
+
+test('a press does what it was begun on, also where the page pushes it away meanwhile', async ({
+  page,
+}) => {
+  await setUp(page)
+  await visit(page, '/bench')
+  const start = page.getByRole('button', { name: 'Start a hatch by hand' })
+  const pushedBy = (px: number) =>
+    page.evaluate(h => {
+      document.querySelector<HTMLElement>('#main')!.style.paddingTop = `${h}px`
+    }, px)
+  await start.hover()
+  await page.mouse.down()
+  await pushedBy(300)
+  await page.mouse.up()
+  await expect(page.getByLabel('Cysts, g')).toBeVisible()
+
+  // A pointer that leaves takes its press back, as ever.
+  await page.keyboard.press('Escape')
+  await expect(page.getByLabel('Cysts, g')).toHaveCount(0)
+  await start.hover()
+  await page.mouse.down()
+  await pushedBy(0)
+  await page.mouse.move(5, 300)
+  await page.mouse.up()
+  await page.keyboard.press('Tab')
+  await expect(page.getByLabel('Cysts, g')).toHaveCount(0)
+})
