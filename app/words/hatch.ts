@@ -20,3 +20,17 @@ export const HATCH_WARNINGS: Record<HatchWarning, string> = {
 export const HATCH_SCHOOL_NAMES = Object.fromEntries(
   hatchFood.methods.map(m => [m.id, m.name.toLowerCase()]),
 ) as Record<HatchSchool, string>
+
+/**
+ * What is done before the best begins. A pull that is meant for then is the last that comes in time for the fry, and what
+ * of it, the bottle or a first part, is said with it.
+ * @param best when the best begins
+ * @param early when a pull is due before that
+ * @param then when the pull after it is due
+ */
+export function beforeBest(best: string, early: string | null, then: string | null): string {
+  if (early === null) return `Too early: the window opens ${best}.`
+  if (then === null)
+    return `Pull it ${early}: later is too late for the fry. Its best begins ${best}.`
+  return `Pull a first part ${early}: later is too late for the fry. The rest follows ${then}; its best begins ${best}.`
+}

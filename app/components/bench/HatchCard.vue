@@ -13,7 +13,7 @@ import { useHatchActions } from '~/composables/useHatchActions'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
 import { numberOf, temperatureField } from '~/words/fields'
-import { HATCH_WARNINGS } from '~/words/hatch'
+import { beforeBest, HATCH_WARNINGS } from '~/words/hatch'
 import HatchWater from './HatchWater.vue'
 import HoldButton from '~/components/shared/HoldButton.vue'
 import ThumbInput from '~/components/shared/ThumbInput.vue'
@@ -52,13 +52,14 @@ const phase = computed(() => {
 const moved = computed(() =>
   movedPulls(props.hatch, model.value, lotOfHatch(state.value, props.hatch), state.value.hatchPH),
 )
-/** A round that is pulled before the window opens is the last that comes in time for the fry: it is said with it. */
 function beforeWindow(w: HarvestWindow): string {
-  const best = units.when(addHours(props.hatch.startedAt, w.fromH))
   const next = nextPull(props.hatch, moved.value, w)
-  const early = hoursBetween(props.hatch.startedAt, next) < w.fromH
-  if (!early) return `Too early: the window opens ${best}.`
-  return `Pull it ${units.when(next)}: later is too late for the fry. Its best begins ${best}.`
+  const then = moved.value[props.hatch.pulls.length + 1]
+  return beforeBest(
+    units.when(addHours(props.hatch.startedAt, w.fromH)),
+    hoursBetween(props.hatch.startedAt, next) < w.fromH ? units.when(next) : null,
+    then ? units.when(then.at) : null,
+  )
 }
 /** "meant for 06:30", or when it is due since it was warmer or colder than was set. */
 function pullText(i: number): string {
