@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test'
+import type { Browser, Page } from '@playwright/test'
 import { demoAt } from '../rooms/demoAt'
 import { yearsOf } from '../rooms/yearsOf'
 import { served } from './served'
@@ -87,69 +87,72 @@ async function timed(act: () => Promise<unknown>, stands: () => Promise<unknown>
   return performance.now() - from
 }
 
+/** Once through the views, and one stop done. */
 async function measure(page: Page, base: string): Promise<Marks> {
   const article = () => page.getByRole('article').first().waitFor({ timeout: 120_000 })
   const link = (path: string) =>
     page.evaluate(`void window.useNuxtApp().$router.push(${JSON.stringify(path)})`)
-  const all: Record<keyof Marks, number[]> = { round: [], shelf: [], log: [], done: [] }
-  for (let i = 0; i < TIMES; i++) {
-    all.round.push(await timed(() => page.goto(`${base}/?room=own`), article))
-    all.shelf.push(
-      await timed(
-        () => link('/shelf'),
-        () => page.getByRole('heading', { name: 'Shelf', exact: true }).waitFor(),
-      ),
-    )
-    all.log.push(
-      await timed(
-        () => link('/log'),
-        () => page.locator('li[data-kind]').first().waitFor(),
-      ),
-    )
-    await link('/')
-    await article()
-    const stops = await page.getByRole('article').count()
-    const done = page.getByRole('button', { name: 'Done' }).first()
-    all.done.push(
-      await timed(
-        () => done.click(),
-        () => page.waitForFunction(n => document.querySelectorAll('article').length !== n, stops),
-      ),
-    )
-  }
-  return {
-    round: median(all.round),
-    shelf: median(all.shelf),
-    log: median(all.log),
-    done: median(all.done),
-  }
+  const round = await timed(() => page.goto(`${base}/?room=own`), article)
+  const shelf = await timed(
+    () => link('/shelf'),
+    () => page.getByRole('heading', { name: 'Shelf', exact: true }).waitFor(),
+  )
+  const log = await timed(
+    () => link('/log'),
+    () => page.locator('li[data-kind]').first().waitFor(),
+  )
+  await link('/')
+  await article()
+  const stops = await page.getByRole('article').count()
+  const button = page.getByRole('button', { name: 'Done' }).first()
+  const done = await timed(
+    () => button.click(),
+    () => page.waitForFunction(n => document.querySelectorAll('article').length !== n, stops),
+  )
+  return { round, shelf, log, done }
 }
 
-/** Opening a room, its views, and Done until the list has changed: by entries in the log, in one run. Needs a build. */
+interface Stands {
+  size: number
+  page: Page
+  marks: Marks[]
+}
+
+/** A room with a log of some size, folded and learned from. */
+async function stand(browser: Browser, base: string, size: number): Promise<Stands> {
+  const context = await browser.newContext({
+    viewport: { width: 1280, height: 800 },
+    timezoneId: 'Europe/Berlin',
+    serviceWorkers: 'block',
+  })
+  const page = await context.newPage()
+  await page.clock.setFixedTime(new Date(NOW))
+  await page.goto(`${base}/?room=own`)
+  await page.getByText('Set up your room').first().waitFor()
+  await begun(page)
+  await fill(page, size)
+  await page.goto(`${base}/?room=own`)
+  await settled(page, size > 3000)
+  return { size, page, marks: [] }
+}
+
+const middle = ({ marks }: Stands, key: keyof Marks) => median(marks.map(m => m[key]))
+
+/**
+ * Opening a room, its views, and Done until the list has changed: by entries in the log. The rooms take turns, since a
+ * machine is not as fast in one minute as in the next. Needs a build.
+ */
 export const benchOpening = (): Promise<void> =>
   served('opening', PORT, async (browser, base) => {
-    let first: Marks | null = null
-    for (const size of SIZES) {
-      const context = await browser.newContext({
-        viewport: { width: 1280, height: 800 },
-        timezoneId: 'Europe/Berlin',
-        serviceWorkers: 'block',
-      })
-      const page = await context.newPage()
-      await page.clock.setFixedTime(new Date(NOW))
-      await page.goto(`${base}/?room=own`)
-      await page.getByText('Set up your room').first().waitFor()
-      await begun(page)
-      await fill(page, size)
-      await page.goto(`${base}/?room=own`)
-      await settled(page, size > 3000)
-      const marks = await measure(page, base)
-      first ??= marks
+    const rooms: Stands[] = []
+    for (const size of SIZES) rooms.push(await stand(browser, base, size))
+    for (let i = 0; i < TIMES; i++)
+      for (const room of rooms) room.marks.push(await measure(room.page, base))
+    for (const room of rooms) {
       const of = (key: keyof Marks) =>
-        `${marks[key].toFixed(0)} ms (x ${(marks[key] / first![key]).toFixed(1)})`
+        `${middle(room, key).toFixed(0)} ms (x ${(middle(room, key) / middle(rooms[0]!, key)).toFixed(1)})`
       console.log(
-        `opening, log of ${size} entries: round ${of('round')}, shelf ${of('shelf')}, log ${of('log')}, done until the list has changed ${of('done')}`,
+        `opening, log of ${room.size} entries: round ${of('round')}, shelf ${of('shelf')}, log ${of('log')}, done until the list has changed ${of('done')}`,
       )
-      await context.close()
     }
   })
