@@ -30,9 +30,9 @@ function wasPushedAway({ on, x, y, box }: Press, e: MouseEvent): boolean {
 export function keepPresses(): void {
   let press: Press | null = null
   const onCapture = { capture: true }
-  addEventListener('pointerdown', e => (press = pressOf(e)), onCapture)
-  addEventListener('pointercancel', () => (press = null), onCapture)
-  addEventListener(
+  window.addEventListener('pointerdown', e => (press = pressOf(e)), onCapture)
+  window.addEventListener('pointercancel', () => (press = null), onCapture)
+  window.addEventListener(
     'click',
     e => {
       const begun = press

@@ -33,10 +33,7 @@ const time = computed(() => units.clock(new Date(second.value).toISOString()))
       Ask<span class="hidden desk:inline small"> (/)</span>
     </button>
     <!-- Where no room stands no time is told: a browser takes long to learn how. -->
-    <p
-      v-if="room.state"
-      class="max-desk:order-first max-desk:sr-only small num whitespace-nowrap"
-    >
+    <p v-if="room.state" class="max-desk:order-first max-desk:sr-only small num whitespace-nowrap">
       <span class="hidden sm:inline">{{ today }}&nbsp;&nbsp;</span>{{ time }}
     </p>
   </header>
