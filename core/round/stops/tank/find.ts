@@ -105,9 +105,11 @@ function tankStop(
   const meal = reckoning.gaps.find(g => g.tank.id === tank.id)
   const gap = meal ? { share: meal.share, ...closing(c, meal) } : null
   const gel = gelFor(c, tank)
-  // Whether its first food is ready is said by the gap already.
+  const isFed = (broodId: string) =>
+    draws.some(d => d.wanted.eating.some(e => e.brood.id === broodId))
+  // Whether its first food is ready is said by the gap already, or by the meal itself.
   const tasks = tankTasks(state, tank.id, today, c.readings).filter(
-    t => gap === null || t.id !== 'first-food',
+    t => t.id !== 'first-food' || (gap === null && !isFed(t.broodId)),
   )
   const looks = bellyLooks(c, tank, draws, today, gel !== null || gap === null)
   const weaning = weaningAsks(state, tank.id)

@@ -80,7 +80,15 @@ describe('tasks at a tank', () => {
     expect(stop.gap!.ways.map(w => w.foodId)).toContain('infusoria')
     expect(stop.must).toBe(true)
   })
-  it('what the gap says already is not asked as a task', () => {
+  it('what the gap or the meal says already is not asked as a task', () => {
+    const jar = cultureOf('infusoria', '2026-03-10T06:00:00Z', { logged: true })
+    const small = { species: 'small', foods: ['infusoria'], freeSwimmingOn: '2026-03-20', fry: 20 }
+    const fed = roundFor([...records(small), jar], [startedFrom(jar, [])], NOW).round.stops.find(
+      (x): x is TankStop => x.kind === 'tank',
+    )!
+    expect(fed.draws.length).toBeGreaterThan(0)
+    expect(fed.gap).toBeNull()
+    expect(fed.tasks.map(t => t.id)).not.toContain('first-food')
     const today = stopOf({
       species: 'large',
       foods: ['brine-shrimp'],
