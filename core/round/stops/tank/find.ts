@@ -105,7 +105,7 @@ function tankStop(
   const meal = reckoning.gaps.find(g => g.tank.id === tank.id)
   const gap = meal ? { share: meal.share, ...closing(c, meal) } : null
   const gel = gelFor(c, tank)
-  const isFed = (broodId: string) =>
+  const isFed = (broodId: string | null) =>
     draws.some(d => d.wanted.eating.some(e => e.brood.id === broodId))
   // Whether its first food is ready is said by the gap already, or by the meal itself.
   const tasks = tankTasks(state, tank.id, today, c.readings).filter(
