@@ -22,8 +22,8 @@ export const HATCH_SCHOOL_NAMES = Object.fromEntries(
 ) as Record<HatchSchool, string>
 
 /**
- * What is done before the best begins. A pull that is meant for then is the last that comes in time for the fry, and what
- * of it, the bottle or a first part, is said with it.
+ * What is done before the best begins. A pull that is meant for then is the last that comes in time for the fry, of the
+ * whole bottle or of a first part.
  * @param best when the best begins
  * @param early when a pull is due before that
  * @param then when the pull after it is due
@@ -32,5 +32,6 @@ export function beforeBest(best: string, early: string | null, then: string | nu
   if (early === null) return `Too early: the window opens ${best}.`
   if (then === null)
     return `Pull it ${early}: later is too late for the fry. Its best begins ${best}.`
-  return `Pull a first part ${early}: later is too late for the fry. The rest follows ${then}; its best begins ${best}.`
+  const rest = `The rest follows ${then}; its best begins ${best}.`
+  return `Pull a first part ${early}: later is too late for the fry. ${rest}`
 }

@@ -151,8 +151,8 @@ export const benchOpening = (): Promise<void> =>
     for (const room of rooms) {
       const of = (key: keyof Marks) =>
         `${middle(room, key).toFixed(0)} ms (x ${(middle(room, key) / middle(rooms[0]!, key)).toFixed(1)})`
-      console.log(
-        `opening, log of ${room.size} entries: round ${of('round')}, shelf ${of('shelf')}, log ${of('log')}, done until the list has changed ${of('done')}`,
-      )
+      const views = `round ${of('round')}, shelf ${of('shelf')}, log ${of('log')}`
+      const done = `done until the list has changed ${of('done')}`
+      console.log(`opening, log of ${room.size} entries: ${views}, ${done}`)
     }
   })

@@ -19,6 +19,7 @@ import { shortMinutes } from '~/words/planMinutes'
 import { coinWords, judgedWords, partedWords, toldWords } from '~/words/practice'
 import { plural, roundLead } from '~/words/round'
 import { amountOf, larderLead, lastsWords, moneyText } from '~/words/stores'
+import { beforeBest } from '~/words/hatch'
 import { armWords, enoughWords, moreWords, powerWords } from '~/words/trials'
 import { paceWords } from '~/words/learned'
 import { whatIfWords } from '~/words/whatIf'
@@ -93,6 +94,9 @@ function* sentencesOfNumbers(): Generator<string> {
     yield powerWords(Math.max(1, Math.round(n)), 0.9, 1.5)
     yield enoughWords(n > 8 ? null : Math.max(1, Math.round(n)), 8)
     yield moreWords(Math.round(n))
+    yield beforeBest('today 22:09', null, null)
+    yield beforeBest('today 22:09', 'today 20:54', null)
+    yield beforeBest('today 22:09', 'today 20:54', 'tomorrow 08:24')
     for (const ask of TRIAL_ASKS) yield armWords({ mean: n, p10: n * 0.8, p90: n * 1.2 }, ask)
     yield paceWords({ factor: n, rounds: Math.round(n) })
     yield shortMinutes({ there: n, taken: n + 1 }) ?? ''
