@@ -62,7 +62,7 @@ export default defineNuxtConfig({
     build: {
       rollupOptions: {
         // Hundreds of crumbs cost a link and a fetch each when a view opens.
-        output: { experimentalMinChunkSize: 2_500 },
+        output: { experimentalMinChunkSize: 5_000 },
         // What fetches and caches for pages rendered on a server is not used here, and does nothing by being loaded.
         treeshake: {
           moduleSideEffects: id => !/nuxt\/dist\/app\/composables\/(asyncData|fetch)/.test(id),

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
 import ICAL from 'ical.js'
-import { addBrood, allStopsStand, faults, setUp } from './person'
+import { addBrood, allStopsStand, faults, setUp, visit } from './person'
 
 const PLAN_MS = 90_000
 test.describe.configure({ timeout: 300_000 })
@@ -13,13 +13,13 @@ async function demo(page: Page) {
 }
 /** Waits until the planner has answered the present facts. */
 async function planned(page: Page) {
-  await page.goto('/ahead')
+  await visit(page, '/ahead')
   await expect(page.getByTestId('decision-0')).toBeVisible({ timeout: PLAN_MS })
   await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: PLAN_MS })
 }
 /** Sets the day on which the hoped spawn is expected. */
 async function spawn(page: Page, on: string) {
-  await page.goto('/broods')
+  await visit(page, '/broods')
   await page.getByRole('link', { name: 'Scarlet badis, next spawn' }).click()
   await page.getByRole('button', { name: 'Change', exact: true }).click()
   await page.getByLabel('Date', { exact: true }).fill(on)
@@ -36,7 +36,7 @@ async function clean(page: Page) {
   ).toBeLessThanOrEqual(0)
 }
 async function calendar(page: Page) {
-  await page.goto('/sheet')
+  await visit(page, '/sheet')
   const button = page.getByRole('button', { name: 'Calendar (.ics)' })
   await expect(button).toBeEnabled({ timeout: 30_000 })
   const [file] = await Promise.all([page.waitForEvent('download'), button.click()])
@@ -75,7 +75,7 @@ test('the demo plan tells its story; kept, it stands in the round; a spawn that 
   expect(before.some(e => /^Start \d+ vessels? of/.test(e.title))).toBe(true)
   expect(before.some(e => e.title.startsWith('Order a starter of'))).toBe(false)
 
-  await page.goto('/')
+  await visit(page, '/')
   const starts = page.getByRole('article').filter({ hasText: /^Start \d+ vessels? of/ })
   await allStopsStand(page)
   await expect(starts.first()).toBeVisible()
@@ -102,7 +102,7 @@ test('the demo plan tells its story; kept, it stands in the round; a spawn that 
   expect(moved.length + fresh.length).toBeGreaterThan(0)
   for (const m of moved.filter(e => !e.uid.startsWith('clock')))
     expect(m.sequence).toBeGreaterThan(before.find(b => b.uid === m.uid)!.sequence)
-  await page.goto('/')
+  await visit(page, '/')
   await allStopsStand(page)
   // What is for the others today stays as it was; nothing comes on top of it.
   expect(await starts.count()).toBeLessThanOrEqual(todays.length)
@@ -170,7 +170,7 @@ test('a start is moved by keys and its cover seen at once; days away give a shee
   await page.getByLabel('Ticked by').fill('Nan')
   await line.check()
   await expect(page.getByText(/^Nan, today/)).toBeVisible()
-  await page.goto('/log')
+  await visit(page, '/log')
   await expect(page.getByText(/Ticked by Nan\./).first()).toBeVisible()
 })
 
@@ -195,10 +195,10 @@ test('the server plans for a weak phone, refuses what is no room, and says so', 
   })
   await setUp(page)
   await addBrood(page)
-  await page.goto('/setup')
+  await visit(page, '/setup')
   await page.getByLabel(/on the server this app came from/).check()
   const asked = page.waitForRequest(r => r.url().endsWith('/api/plan'))
-  await page.goto('/ahead')
+  await visit(page, '/ahead')
   expect((await asked).method()).toBe('POST')
   await expect(page.locator('[data-testid^=cover-]').first()).toBeVisible({ timeout: PLAN_MS })
   // The server is out of reach: nothing is lost, and it says what to do.

@@ -1,7 +1,7 @@
 import { HATCH_MARGIN } from '../hatchMargin'
 import { randomStream, type RandomStream } from '../../math/random'
 import type { PlanProblem, PlanSolution, StartOn } from './problem'
-import { hatchedBy } from './program'
+import { hatchedBy } from './writeHatches'
 import { SHARED_FATE, type Reliability } from './redundancy'
 import { COVERED_FROM, givenUpAfter, RESTART_AFTER, steppingOrder, stepInShare } from './repair'
 

@@ -1,5 +1,6 @@
 import { programText } from '../../math/linearProgram'
-import { planProgram, type Means } from './program'
+import { planProgram } from './program'
+import type { Means } from './writing'
 import type { PlanProblem, PlanSolution } from './problem'
 import type { Solved, SolveLimits, SolveProgress, Solver } from '../../math/solver'
 

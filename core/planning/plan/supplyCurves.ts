@@ -1,5 +1,5 @@
 import type { PlanProblem, PlanSolution } from './problem'
-import { hatchedBy } from './program'
+import { hatchedBy } from './writeHatches'
 import type { RoomStart } from './startables'
 
 /** Need against supply of one food, by day: what the ladders would like of it, what the plan takes, what there is. */

@@ -7,8 +7,8 @@ import { answered, knownRound, readingKnown, undone } from '../../../tools/rooms
 
 const END = '2026-03-24T05:34:00.000Z'
 const demo = demoAt(END, 'Europe/Berlin')
-/** Mornings and evenings of every other day of thirty of the demo's life, each with what the log knew by then. */
-const instants = Array.from({ length: 15 }, (_, i) => addHours(END, -48 * i + (i % 2 ? 12.6 : 0)))
+/** Mornings and evenings of every third day of thirty of the demo's life, each with what the log knew by then. */
+const instants = Array.from({ length: 10 }, (_, i) => addHours(END, -72 * i + (i % 2 ? 12.6 : 0)))
   .filter(at => at <= END)
   .map(at => ({
     at,
@@ -19,7 +19,7 @@ const instants = Array.from({ length: 15 }, (_, i) => addHours(END, -48 * i + (i
     ),
   }))
 
-describe('the laws on every other of thirty days of the demo room', () => {
+describe('the laws on every third of thirty days of the demo room', () => {
   it('each round can be lived by Done alone, ends empty, and undo brings the first stop back', () => {
     let stops = 0
     for (const { at, room } of instants) {
@@ -51,6 +51,6 @@ describe('the laws on every other of thirty days of the demo room', () => {
         first.round.stops.filter(s => s.must).reduce((m, s) => m + minutesOf(s, 1), 0),
       ).toBeLessThan(60)
     }
-    expect(stops).toBeGreaterThan(100)
+    expect(stops).toBeGreaterThan(80)
   }, 120_000)
 })
