@@ -126,8 +126,8 @@ const lane = computed(() => picture.value?.lanes.find(l => l.food === selected.v
         >
       </div>
       <p v-if="newFoods.length" class="border-l-[6px] border-plan pl-3">
-        <strong>{{ takesUp.first }}</strong> would be new here: nothing that is kept fits every
-        mouth.
+        <strong>{{ takesUp.first }}</strong> would be new here: nothing living that is kept fits
+        every mouth.
         <template v-if="ahead.changes.length">Whoever keeps the plan keeps the food.</template
         ><button v-else class="btn ml-2" @click="keepFoods">Keep {{ takesUp.within }} here</button>
       </p>

@@ -26,7 +26,7 @@ const WHOLE_FROM = 0.9
 type ShortDay = { brood: string; day: number; share: number }
 
 /** Days that follow each other, as stretches with their ways. */
-function stretches(
+export function stretchesOf(
   r: PlanRequest,
   p: PlanProblem,
   days: readonly ShortDay[],
@@ -64,7 +64,7 @@ export function gapsOf(
   const short = solution.shortages.filter(
     x => x.share > SHORT_FROM && !standby.has(`${x.brood}\n${x.day}`),
   )
-  return stretches(r, p, short, starts)
+  return stretchesOf(r, p, short, starts)
 }
 
 /** Stretches of days that are planned whole and yet may well lack: as much as futures go without. */
@@ -76,5 +76,5 @@ export function doubtsOf(
 ): PlanGap[] {
   const weak = cover.filter(c => c.planned >= WHOLE_FROM && c.probability < SURE_FROM)
   const days = weak.map(({ brood, day, probability }) => ({ brood, day, share: 1 - probability }))
-  return stretches(r, p, days, starts)
+  return stretchesOf(r, p, days, starts)
 }

@@ -6,6 +6,7 @@ import { buildProblem, type BuiltProblem } from './buildProblem'
 import { feedingStart, plannedStart, type PlannedStart } from './explainStart'
 import { bandsOf } from './fates'
 import { playFutures, type Cover } from './futures'
+import { bridgedOf } from './bridged'
 import { doubtsOf, gapsOf, type PlanGap } from './gaps'
 import type { Labour } from './labour'
 import { lastStarts, type LastStart } from './lastStarts'
@@ -39,6 +40,8 @@ export interface CulturePlan {
   gaps: PlanGap[]
   /** Stretches that are planned whole and yet far from sure, with what would bridge them. */
   doubts: PlanGap[]
+  /** Stretches on which a brood would live on what only bridges, with the living foods that would feed it. */
+  bridged: PlanGap[]
   curves: FoodCurve[]
   /** By food: organisms a day of one new vessel, by days since its start; for moving starts about by eye. */
   profiles: Record<string, number[]>
@@ -105,6 +108,7 @@ export function planRoom(
     lastStarts: lastStarts(built.problem, built.starts, r.from),
     gaps: gapsOf(r, problem, solution, built.starts),
     doubts: doubtsOf(r, problem, cover, built.starts),
+    bridged: bridgedOf(r, problem, solution, built.starts),
     curves: supplyCurves(problem, { ...solution, starts: all }, built.starts, bandsOf(r, days)),
     profiles: profilesOf(built),
   }
@@ -173,6 +177,7 @@ function clashing(r: PlanRequest, built: BuiltProblem, days: number): CulturePla
     lastStarts: lastStarts(built.problem, built.starts, r.from),
     gaps: [],
     doubts: [],
+    bridged: [],
     curves: [],
     profiles: {},
     takesUp: [],

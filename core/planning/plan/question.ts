@@ -61,7 +61,7 @@ function withMoreFoods(
   let plan = first
   const takesUp: string[] = []
   for (let n = 0; n < MOST_TAKEN_UP && plan.status !== 'infeasible'; n++) {
-    const gaps = foodsToTakeUp(plan.gaps, takesUp)
+    const gaps = foodsToTakeUp([...plan.gaps, ...plan.bridged], takesUp)
     const more = gaps.length > 0 ? gaps : foodsToBridge(plan.doubts)
     if (more.length === 0) break
     takesUp.push(...more)

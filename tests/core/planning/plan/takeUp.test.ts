@@ -44,6 +44,20 @@ describe('what a room does not keep', () => {
     const worst = (p: typeof plan) => Math.min(...p.cover.map(c => c.probability))
     expect(worst(plan)).toBeGreaterThan(worst(bare) + 0.1)
   })
+  it('is a living food where a tin would carry fry through their first week', () => {
+    const tinned = { ...room, foods: ['brine-shrimp', 'first-powder'] }
+    const dry = planOf(solver, tinned)
+    expect(dry.gaps).toEqual([])
+    expect(dry.bridged.some(b => b.days >= 3)).toBe(true)
+    const { state, readings } = smallRoom(tinned)
+    const q = { seed: 1, days: 42, certainty: 0.95, pins: [], onlyPinned: false }
+    const plan = answerPlan(state, readings, { ...q, whatIf: NOTHING_ELSE }, solver, EXACT)
+    expect(plan.takesUp.filter(f => f !== 'first-powder')).not.toEqual([])
+    expect(plan.starts.length).toBeGreaterThan(0)
+    expect(plan.bridged).toEqual([])
+    // Where a living food is kept that would do it, nothing new comes.
+    expect(planOf(solver, { ...tinned, foods: [...tinned.foods, 'infusoria'] }).bridged).toEqual([])
+  })
   it('is nothing where what is kept fits', () => {
     expect(foodsToTakeUp(planOf(solver, { species: 'guppy', freeOn: '2026-03-20' }).gaps)).toEqual(
       [],
