@@ -7,7 +7,7 @@ import { keptPlan, startsLeft, startStates } from './keptPlan'
 import type { PlanProgress } from './planSearch'
 import { planRoom, type CulturePlan } from './planRoom'
 import { CERTAINTY, HORIZON, planRequest, type PlanRequest, type StartLine } from './request'
-import { foodsToBridge, foodsToTakeUp, withFoods } from './takeUp'
+import { foodsForDry, foodsToBridge, foodsToTakeUp, withFoods } from './takeUp'
 import type { SolveLimits, Solver } from '../../math/solver'
 import { AWAY_MOST, isAsked, requestIf } from './whatIf'
 
@@ -50,6 +50,14 @@ export const pinsLeft = (
 /** So many times a food is taken up and the room planned again. */
 const MOST_TAKEN_UP = 2
 
+/** What is taken up next: hunger comes before days on powder, and these before days that are far from sure. */
+function nextFoods(plan: CulturePlan, besides: readonly string[]): string[] {
+  const hunger = foodsToTakeUp(plan.gaps, besides)
+  if (hunger.length > 0) return hunger
+  const living = besides.length === 0 ? foodsForDry(plan.bridged) : []
+  return living.length > 0 ? living : foodsToBridge(plan.doubts)
+}
+
 /** Where mouths go mostly without, or may well, the room is planned with what would feed them, kept here yet or not. */
 function withMoreFoods(
   request: PlanRequest,
@@ -61,8 +69,7 @@ function withMoreFoods(
   let plan = first
   const takesUp: string[] = []
   for (let n = 0; n < MOST_TAKEN_UP && plan.status !== 'infeasible'; n++) {
-    const gaps = foodsToTakeUp([...plan.gaps, ...plan.bridged], takesUp)
-    const more = gaps.length > 0 ? gaps : foodsToBridge(plan.doubts)
+    const more = nextFoods(plan, takesUp)
     if (more.length === 0) break
     takesUp.push(...more)
     const state = withFoods(request.state, takesUp)

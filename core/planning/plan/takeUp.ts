@@ -10,6 +10,8 @@ const STILL_LACKS = 0.2
 const LONG_D = 2
 /** And it must close so much of that, so surely. */
 const WORTH = 0.3
+/** In place of dry food less is worth it: fry that live on powder for days live on something else sooner (working estimate). */
+const WORTH_OF_LIVING = 0.2
 
 /** What costs nothing and comes by itself may be so much less worth than the best. */
 const NEARLY = 0.7
@@ -17,10 +19,10 @@ const NEARLY = 0.7
 const worthOf = (w: Way) => w.closes * w.likely
 
 /** The cheapest of those that close nearly as much as the best. */
-function cheapest(ways: readonly Way[]): Way | undefined {
+function cheapest(ways: readonly Way[], least = WORTH): Way | undefined {
   const best = Math.max(0, ...ways.map(worthOf))
   return ways
-    .filter(w => worthOf(w) >= Math.max(WORTH, NEARLY * best))
+    .filter(w => worthOf(w) >= Math.max(least, NEARLY * best))
     .sort((a, b) => a.cost - b.cost || worthOf(b) - worthOf(a))[0]
 }
 
@@ -38,6 +40,12 @@ export function foodsToTakeUp(gaps: readonly PlanGap[], besides: readonly string
       const way = first ? (of('other food') ?? of('bridge')) : of('bridge')
       return way ? [way.food] : []
     })
+  return [...new Set(found)]
+}
+
+/** Living foods that the room does not keep, for stretches on which a brood would live on what only bridges. */
+export function foodsForDry(bridged: readonly PlanGap[]): string[] {
+  const found = bridged.flatMap(g => cheapest(g.ways, WORTH_OF_LIVING)?.food ?? [])
   return [...new Set(found)]
 }
 

@@ -55,6 +55,12 @@ describe('what a room does not keep', () => {
     expect(plan.takesUp.filter(f => f !== 'first-powder')).not.toEqual([])
     expect(plan.starts.length).toBeGreaterThan(0)
     expect(plan.bridged).toEqual([])
+    // Fry that hatched today: what stands ready in the middle of those days is begun today.
+    const soon = { ...tinned, species: 'dwarf-gourami', freeOn: '2026-03-14' }
+    const now = smallRoom(soon)
+    const begun = answerPlan(now.state, now.readings, { ...q, whatIf: NOTHING_ELSE }, solver, EXACT)
+    expect(begun.takesUp).toEqual(['infusoria'])
+    expect(begun.starts.map(s => [s.food, s.on])).toContainEqual(['infusoria', '2026-03-10'])
     // Where a living food is kept that would do it, nothing new comes.
     expect(planOf(solver, { ...tinned, foods: [...tinned.foods, 'infusoria'] }).bridged).toEqual([])
   })
