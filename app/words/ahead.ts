@@ -229,9 +229,13 @@ export const STATUS_WORDS = {
   'infeasible': 'There is no such plan.',
 } as const
 
+/** What stands in for a start that comes too late; nothing where nothing does. */
+export const insteadWords = (foods: readonly string[]): string =>
+  foods.length === 0 ? '' : `Of what is kept here, ${listed(foods.map(foodInText))} would do.`
+
 /** Whether a late start still matters. */
 export function startLateWords(late: Lateness, brood: string, readyBy: string): string {
-  const days = late.days === 1 ? 'a day' : `${late.days} days`
+  const days = late.days === 1 ? 'A day' : `${late.days} days`
   const sure = Math.round(late.likely * 100)
   switch (late.code) {
     case 'on time':

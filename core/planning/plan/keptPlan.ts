@@ -2,7 +2,7 @@ import { compare } from '../../math/compare'
 import { ofKind } from '../../records/effectiveEntries'
 import type { Entry, EntryData } from '../../records/entries'
 import type { CultureState } from '../../stock/cultures'
-import { addDays, toMs, type Instant, type LocalDate } from '../../time/localDate'
+import { addDays, hoursBetween, type Instant, type LocalDate } from '../../time/localDate'
 import type { PlannedStart } from './explainStart'
 
 export type KeptPlan = EntryData<'plan.kept'>
@@ -24,6 +24,22 @@ export function keptPlan(entries: readonly Entry[]): { at: Instant; plan: KeptPl
 /** Days before its day from which on a new vessel of the food counts for a start. */
 const EARLY_D = 5
 
+/** A vessel that is written down as started so long before the plan was kept still counts, if the plan did not know of it: somebody wrote it down late, or a clock was set back. */
+const LEEWAY_H = 24
+
+/** Whether a vessel may be one of those that a start asked for when it was first kept. */
+function isForStart(
+  c: CultureState,
+  start: KeptStart,
+  first: { at: Instant; known: KeptPlan['facts']['cultures'] },
+): boolean {
+  const { startedAt } = c.record
+  if (startedAt.slice(0, 10) < addDays(start.on, -EARLY_D)) return false
+  const before = hoursBetween(startedAt, first.at)
+  if (before <= 0) return true
+  return before <= LEEWAY_H && !first.known.some(k => k.id === c.id)
+}
+
 /** Starts of the kept plan and what has become of them: vessels of the food that were started since it was first kept count, the earliest start first. */
 export function startStates(
   entries: readonly Entry[],
@@ -38,7 +54,13 @@ export function startStates(
     .map((s): StartState => {
       const versions = all.flatMap(e =>
         e.data.starts.find(x => x.id === s.id)
-          ? [{ at: e.at, start: e.data.starts.find(x => x.id === s.id)! }]
+          ? [
+              {
+                at: e.at,
+                known: e.data.facts.cultures,
+                start: e.data.starts.find(x => x.id === s.id)!,
+              },
+            ]
           : [],
       )
       const first = versions[0]!
@@ -47,13 +69,7 @@ export function startStates(
         cultures
           .filter(c => c.record.foodId === s.food)
           .sort((a, b) => (a.record.startedAt < b.record.startedAt ? -1 : 1))
-      const mine = pool
-        .filter(
-          c =>
-            toMs(c.record.startedAt) >= toMs(first.at) &&
-            c.record.startedAt.slice(0, 10) >= addDays(s.on, -EARLY_D),
-        )
-        .slice(0, s.vessels)
+      const mine = pool.filter(c => isForStart(c, s, first)).slice(0, s.vessels)
       free.set(
         s.food,
         pool.filter(c => !mine.includes(c)),

@@ -11,7 +11,7 @@ import type { Stop } from '@renatus/core/round/stop'
 import { thingText } from '@renatus/core/round/thing'
 import { addHours } from '@renatus/core/time/localDate'
 import * as format from '@renatus/core/units/format'
-import { slackWords, startLateWords } from '~/words/ahead'
+import { insteadWords, slackWords, startLateWords } from '~/words/ahead'
 import { mixing, stillNeeded } from '~/words/count'
 import { noEaterWords, pieces } from '~/words/gel'
 import { entrySentence } from '~/words/log'
@@ -105,6 +105,8 @@ function* sentencesOfNumbers(): Generator<string> {
       'Badis',
       date(),
     )
+    yield insteadWords(['infusoria'])
+    yield insteadWords(['infusoria', 'first-powder', 'brine-shrimp'])
     const asked = { shift: { a: Math.round(n) }, fry: { a: n }, warmerC: -n, minutes: n }
     const away = { from: '2026-03-24', days: Math.max(1, Math.round(n)) }
     const named = { name: () => 'Badis', date, degrees: (k: number) => `${Math.abs(k)} °C` }

@@ -7,8 +7,8 @@ import VesselPicture from '~/components/vessel/VesselPicture.vue'
 import { shapeFor } from '~/components/vessel/vesselShape'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
-import { startLateWords } from '~/words/ahead'
-import { foodInText, foodName } from '~/words/foods'
+import { insteadWords, startLateWords } from '~/words/ahead'
+import { foodInText } from '~/words/foods'
 import { plural } from '~/words/round'
 import MadeFields from '../MadeFields.vue'
 import StopButtons from '../StopButtons.vue'
@@ -65,10 +65,7 @@ const asLast = computed(() =>
     /></template>
     <StopSentence v-for="l in lines" :key="l.key" :line="l" />
     <p v-if="late" class="mt-1 border-l-4 border-due pl-3">
-      {{ late
-      }}<template v-if="stop.instead.length">
-        In this room: {{ stop.instead.map(foodName).join(', ') }}.</template
-      >
+      {{ late }} {{ insteadWords(stop.instead) }}
       <NuxtLink to="/ahead" :prefetch="false" class="link">See Ahead</NuxtLink>
     </p>
     <template #more>

@@ -1,12 +1,15 @@
 import { foodOf } from '../../../foods/index'
 import type { HygieneClass } from '../../../foods/contract'
 import { startStates, type StartState } from '../../../planning/plan/keptPlan'
+import { STANDS_IN_FROM } from '../../../planning/plan/demand'
 import { startMinutes } from '../../../planning/startMinutes'
 import { budgetOf } from '../../../time/roundBudget'
 import { timeOf } from '../../../time/rounds'
 import { lastSafeDays, readyBy } from '../../../planning/plan/redundancy'
 import { stopKey, wasAnswered } from '../../../planning/reckoning/answered'
 import { isReady } from '../../../planning/reckoning/sourcesAt'
+import { broodLadder } from '../../../stock/broodLadder'
+import type { BroodState } from '../../../stock/broodState'
 import { madeLast, type MadeWith } from '../../../stock/madeWords'
 import { running, type CultureState } from '../../../stock/cultures'
 import { onTheWay, orders } from '../../../stock/orders'
@@ -89,6 +92,16 @@ function vesselsNow(steps: number, left: number, minutes: number): number {
   return n
 }
 
+/** Foods of the room that the mouths could take on the day for which a start comes too late, the best first. */
+function standsIn({ state }: RoundContext, start: StartState, brood: BroodState): string[] {
+  const on = Math.max(0, daysBetween(start.neededOn, brood.freeOn))
+  const suits = broodLadder(brood, state.room, on, 1)[0]?.suitability ?? {}
+  return Object.entries(suits)
+    .filter(([food, s]) => food !== start.food && s.value >= STANDS_IN_FROM)
+    .sort(([, a], [, b]) => b.value - a.value)
+    .map(([food]) => food)
+}
+
 /** Cultures that the kept plan starts at this round, and what is late with what to make of it. */
 export function findBegins(c: RoundContext): BeginStop[] {
   if (c.round.feedingOnly) return []
@@ -103,9 +116,6 @@ export function findBegins(c: RoundContext): BeginStop[] {
     const late = lateness(start, today)
     const waits = Math.max(0, Math.min(MOST_WAIT_D, daysBetween(late.readyBy, start.neededOn)))
     const brood = c.state.broods.find(b => b.id === start.forBrood)
-    const others = c.state.room.foods.filter(
-      f => f !== start.food && !brood?.brood.wishes.forbidden.includes(f),
-    )
     return [
       {
         kind: 'begin',
@@ -122,7 +132,7 @@ export function findBegins(c: RoundContext): BeginStop[] {
         steps: method.start.length,
         mother: motherFor(c, start.food),
         made: madeLast(c.state.entries, c.state.cultures, start.food),
-        instead: late.code === 'too late' && brood ? others : [],
+        instead: late.code === 'too late' && brood ? standsIn(c, start, brood) : [],
       },
     ]
   })

@@ -83,6 +83,21 @@ describe('the plan that is kept', () => {
     expect(keptPlan(entries)!.plan.starts).toHaveLength(3)
     expect(startStates([], [])).toEqual([])
   })
+  it('a vessel that is written down as older than the plan counts where the plan did not know it', () => {
+    const worms = [
+      cultureOf('microworm', '2026-03-12T05:59:20Z'),
+      cultureOf('microworm', '2026-03-12T05:00:00Z'),
+    ]
+    const of = (known: readonly { id: string }[]) => {
+      const cultures = known.map(({ id }) => ({ id, name: 'Tub', food: 'microworm', state: 'well' as const }))
+      const facts = { ...FACTS, cultures }
+      const entries = [kept('2026-03-12T06:00:00Z', plan, { facts })]
+      return startStates(entries, cultureStates(worms, entries))[0]!.started
+    }
+    expect(of([])).toBe(2)
+    expect(of(worms.slice(1))).toBe(1)
+    expect(of(worms)).toBe(0)
+  })
   it('a pin holds a start until it is made: what was made is not started again, what is late is pinned to today', () => {
     const pins = [
       { food: 'microworm', method: 'oats', on: '2026-03-12', vessels: 2 },
