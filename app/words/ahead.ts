@@ -1,7 +1,7 @@
 import { numberText } from '@renatus/core/units/numberText'
 import type { Lateness } from '@renatus/core/round/stops/begin/find'
 import type { Decision } from '@renatus/core/planning/plan/decisions'
-import type { BenchPart } from '@renatus/core/planning/plan/assumedBench'
+import { listed, partsText } from '@renatus/core/round/wayText'
 import type { PlanGet } from '@renatus/core/planning/plan/planGets'
 import type { Way } from '@renatus/core/planning/plan/closing'
 import type { LastStart } from '@renatus/core/planning/plan/lastStarts'
@@ -63,15 +63,6 @@ export function decisionWords(
   }
 }
 
-const PARTS: Record<BenchPart, string> = {
-  cysts: 'a tin of cysts',
-  salt: 'salt without additives',
-  vessel: 'a bottle with an air pump',
-}
-/** "a, b and c". */
-const listed = (all: readonly string[]) =>
-  all.length < 2 ? all.join('') : `${all.slice(0, -1).join(', ')} and ${all.at(-1)}`
-
 /** Foods that a plan takes up, at the head of a sentence and within one. */
 export function newFoodWords(foods: readonly string[]): { first: string; within: string } {
   const within = listed(foods.map(foodInText))
@@ -81,8 +72,7 @@ export function newFoodWords(foods: readonly string[]): { first: string; within:
 function getWords({ parts, food, forBrood, neededOn }: PlanGet, n: Names) {
   const whom = `${n.brood(forBrood)}, fed from ${n.date(neededOn)}`
   if (!parts) return { verb: 'Get', amount: foodInText(food), rest: `for ${whom}.` }
-  const all = listed(parts.map(p => PARTS[p]))
-  return { verb: 'Get', amount: 'what a hatch takes', rest: `for ${whom}: ${all}.` }
+  return { verb: 'Get', amount: 'what a hatch takes', rest: `for ${whom}: ${partsText(parts)}.` }
 }
 
 /** From this share on a day has nothing. */

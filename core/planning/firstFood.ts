@@ -66,7 +66,8 @@ function fittingOn(brood: BroodState, day: LadderDay, on: LocalDate): string[] {
   return closers(day, brood.species, foods)
 }
 
-function wayToGrow(state: RoomState, food: Food): FirstFoodWay[] {
+/** How a food that grows or hatches is come by, and days until it can be fed; nothing where it cannot. */
+export function wayToGrow(state: RoomState, food: Food): FirstFoodWay[] {
   const { id, family } = food.profile
   if (family === 'hatch') {
     const cysts = state.lots.some(l => l.state.gramsLeft > 0) ? 0 : STORE_LEAD_D
@@ -133,7 +134,7 @@ function orderIn(state: RoomState, o: Order): { foodId: string; days: number } |
 }
 
 /** Days until each food can be fed first, by what stands here, is on its way, or will be started as the plan that is kept has it. */
-function servedIn(state: RoomState, readings: Readings): Map<string, number> {
+export function servedIn(state: RoomState, readings: Readings): Map<string, number> {
   const found = new Map<string, number>()
   const add = (foodId: string, days: number | null) => {
     if (days !== null) found.set(foodId, Math.min(days, found.get(foodId) ?? Infinity))

@@ -1,4 +1,5 @@
 import { edible } from '../fry/edibles'
+import type { BenchPart } from '../planning/plan/assumedBench'
 import type { FirstFoodWay } from '../planning/firstFood'
 import { dayText } from '../time/dayText'
 import { addDays, type LocalDate } from '../time/localDate'
@@ -13,6 +14,19 @@ export function foodNamed(id: string): string {
 /** Whether something bears no name but that of its food: who hears both hears it twice. */
 export const namedAsFood = (name: string, foodId: string): boolean =>
   name.toLowerCase() === foodNamed(foodId).toLowerCase()
+
+const PARTS: Record<BenchPart, string> = {
+  cysts: 'a tin of cysts',
+  salt: 'salt without additives',
+  vessel: 'a bottle with an air pump',
+}
+
+/** "a, b and c". */
+export const listed = (all: readonly string[]): string =>
+  all.length < 2 ? all.join('') : `${all.slice(0, -1).join(', ')} and ${all.at(-1)}`
+
+/** What a hatch takes, within a sentence. */
+export const partsText = (parts: readonly BenchPart[]): string => listed(parts.map(p => PARTS[p]))
 
 const BEGIN: Record<FirstFoodWay['kind'], (food: string) => string> = {
   hatch: food => `hatch ${food}`,
