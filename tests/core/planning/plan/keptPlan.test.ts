@@ -89,7 +89,12 @@ describe('the plan that is kept', () => {
       cultureOf('microworm', '2026-03-12T05:00:00Z'),
     ]
     const of = (known: readonly { id: string }[]) => {
-      const cultures = known.map(({ id }) => ({ id, name: 'Tub', food: 'microworm', state: 'well' as const }))
+      const cultures = known.map(({ id }) => ({
+        id,
+        name: 'Tub',
+        food: 'microworm',
+        state: 'well' as const,
+      }))
       const facts = { ...FACTS, cultures }
       const entries = [kept('2026-03-12T06:00:00Z', plan, { facts })]
       return startStates(entries, cultureStates(worms, entries))[0]!.started
