@@ -50,7 +50,10 @@ function goesOver(
   return null
 }
 
-/** Broods whose table changes within days to a food that is kept here and that nothing here will give, and that nothing else here feeds well. */
+/**
+ * Broods whose table changes within days to a food that is kept here and that nothing here will give,
+ * and that nothing else here feeds well.
+ */
 export function goingOver(state: RoomState, readings: Readings): GoesOver[] {
   const first = new Set(unprovided(state, readings).map(u => u.brood.id))
   const broods = state.broods.filter(b => b.tank && !first.has(b.id))

@@ -1,6 +1,6 @@
 import { writeFile } from 'node:fs/promises'
 import { expect, test } from '@playwright/test'
-import { addBrood, at as moveTo, faults, setUp, visit } from './person'
+import { addBrood, at as moveTo, faults, longestHold, setUp, visit } from './person'
 
 test('cysts lose their shells by the clock, hatch, and feed fry', async ({ page }) => {
   const START = Date.parse('2026-03-17T17:30:00Z')
@@ -181,19 +181,13 @@ test('a hundred thousand rows of a logger are looked at while the page stays awa
     const at = new Date(Date.parse('2026-03-17T05:34:00Z') - (100_000 - i) * 60_000).toISOString()
     return `${at.slice(0, 10)} ${at.slice(11, 16)},${(24 + Math.sin(i / 700)).toFixed(2)}`
   })
-  await page.evaluate(() => {
-    const seen: number[] = []
-    Object.assign(window, { longTasks: seen })
-    new PerformanceObserver(list => list.getEntries().forEach(e => seen.push(e.duration))).observe({
-      type: 'longtask',
-    })
-  })
   // From the disk: handed over as bytes they would pass through the page, as no person's file does.
   const file = test.info().outputPath('minutes.csv')
   await writeFile(file, ['Time,Temp C', ...rows].join('\n'))
-  await page.getByTestId('logger-file').setInputFiles(file)
-  await expect(page.getByText('minutes.csv: 100,000 readings')).toBeVisible({ timeout: 60_000 })
-  const long = await page.evaluate(() => (window as unknown as { longTasks: number[] }).longTasks)
-  // Read on the page it would be seconds; the bench holds the 50 ms, this holds a slow machine.
-  expect(Math.max(0, ...long)).toBeLessThan(300)
+  const held = await longestHold(page, async () => {
+    await page.getByTestId('logger-file').setInputFiles(file)
+    await expect(page.getByText('minutes.csv: 100,000 readings')).toBeVisible({ timeout: 60_000 })
+  })
+  // Read on the page it would be all of the time; the bench holds the 50 ms.
+  expect(held).toBeLessThan(0.5)
 })

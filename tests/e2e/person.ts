@@ -89,6 +89,25 @@ export async function faults(page: Page, where: string, rules?: string[]): Promi
   )
 }
 
+/**
+ * The longest time for which the page did nothing else, as a share of what some work took: near 1 where the page did it itself,
+ * on a machine of any speed.
+ */
+export async function longestHold(page: Page, work: () => Promise<void>): Promise<number> {
+  await page.evaluate(() => {
+    const held: number[] = []
+    Object.assign(window, { held })
+    new PerformanceObserver(list => list.getEntries().forEach(e => held.push(e.duration))).observe({
+      type: 'longtask',
+    })
+  })
+  const begun = Date.now()
+  await work()
+  const took = Date.now() - begun
+  const held = await page.evaluate(() => (window as unknown as { held: number[] }).held)
+  return Math.max(0, ...held) / took
+}
+
 /** Freezes the page's clock at an instant; it runs on from there. */
 export async function at(page: Page, instant: string) {
   await page.clock.setSystemTime(new Date(instant))

@@ -54,11 +54,14 @@ test('a plan is made off the server’s own thread, bad rooms are refused in wor
   test.setTimeout(120_000)
   const plan = (room: object, now = NOW) =>
     request.post('/api/plan', { data: { room, now, question }, timeout: 110_000 })
-  const first = plan(roomOf())
+  let isPlanned = false
+  const first = plan(roomOf()).finally(() => {
+    isPlanned = true
+  })
   await new Promise(r => setTimeout(r, 700))
-  const begun = Date.now()
   expect((await request.get('/api/health')).ok()).toBe(true)
-  expect(Date.now() - begun).toBeLessThan(1500)
+  // Planned on its own thread the server would answer this after the plan only.
+  expect(isPlanned).toBe(false)
   const second = await plan(roomOf())
   expect(second.status()).toBe(429)
   expect(second.headers()['retry-after']).toBe('5')

@@ -16,8 +16,8 @@ const KEPT_WOULD = 0.3
 const isKept = (w: Way) => w.kind === 'start' || w.kind === 'buy' || w.kind === 'more hatches'
 
 /**
- * Stretches of days that are planned whole and on which a brood lives mostly on what only carries it over, where nothing that is kept
- * would feed it better: each with the living foods that would.
+ * Stretches of days that are planned whole and on which a brood lives mostly on what only carries it over,
+ * where nothing that is kept would feed it better: each with the living foods that would.
  */
 export function bridgedOf(
   r: PlanRequest,

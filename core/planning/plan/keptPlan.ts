@@ -24,7 +24,10 @@ export function keptPlan(entries: readonly Entry[]): { at: Instant; plan: KeptPl
 /** Days before its day from which on a new vessel of the food counts for a start. */
 const EARLY_D = 5
 
-/** A vessel that is written down as started so long before the plan was kept still counts, if the plan did not know of it: somebody wrote it down late, or a clock was set back. */
+/**
+ * A vessel that is written down as started so long before the plan was kept still counts, if the plan did not know of it:
+ * somebody wrote it down late, or a clock was set back.
+ */
 const LEEWAY_H = 24
 
 /** Whether a vessel may be one of those that a start asked for when it was first kept. */

@@ -10,7 +10,7 @@ const STILL_LACKS = 0.2
 const LONG_D = 2
 /** And it must close so much of that, so surely. */
 const WORTH = 0.3
-/** In place of dry food less is worth it: fry that live on powder for days live on something else sooner (working estimate). */
+/** In place of dry food less is worth it: what lives is on the table sooner (working estimate). */
 const WORTH_OF_LIVING = 0.2
 
 /** What costs nothing and comes by itself may be so much less worth than the best. */

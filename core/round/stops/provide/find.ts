@@ -1,14 +1,14 @@
+import { NAUPLII } from '../../../foods/hatchProfile'
 import { unprovided, type Unprovided } from '../../../planning/firstFood'
 import { goingOver } from '../../../planning/nextFood'
 import { benchLacks, type BenchPart } from '../../../planning/plan/assumedBench'
-import { NAUPLII } from '../../../foods/hatchProfile'
 import { addDays } from '../../../time/localDate'
 import { stopKey, wasAnswered } from '../../../planning/reckoning/answered'
 import type { BroodState } from '../../../stock/broodState'
 import type { RoundContext } from '../../roundContext'
 import type { StopBase } from '../../stopBase'
 
-/** A brood that will swim free before anything that fits its mouth stands here, or go over to a food of which nothing does, unless somebody sees to it. */
+/** A brood that will swim free, or go over to another food, before anything for it stands here, unless somebody sees to it. */
 export interface ProvideStop extends StopBase {
   kind: 'provide'
   brood: BroodState
