@@ -30,7 +30,7 @@ const gap = computed(() => {
       Reading {{ plural(cultures.ids.length, 'vessel') }}: {{ cultures.known }} read.
     </p>
     <div v-else-if="ahead.main.busy" class="flex flex-wrap items-center gap-x-4 gap-y-2">
-      <progress class="w-48" :value="share" max="100" aria-label="Planning" />
+      <progress class="meter w-48" :value="share" max="100" aria-label="Planning" />
       <span
         >Planning<template v-if="ahead.main.progress"
           >, step {{ ahead.main.progress.solve }} of at most {{ ahead.main.progress.ofAtMost
