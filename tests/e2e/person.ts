@@ -90,8 +90,8 @@ export async function faults(page: Page, where: string, rules?: string[]): Promi
 }
 
 /**
- * The longest time for which the page did nothing else, as a share of what some work took: near 1 where the page did it itself,
- * on a machine of any speed.
+ * The longest time for which the page did nothing else, as a share of what some work took:
+ * near 1 where the page did it itself, on a machine of any speed.
  */
 export async function longestHold(page: Page, work: () => Promise<void>): Promise<number> {
   await page.evaluate(() => {

@@ -3,6 +3,7 @@ import { stretchesOf, type PlanGap } from './gaps'
 import type { Way } from './closing'
 import type { PlanProblem, PlanSolution } from './problem'
 import type { PlanRequest } from './request'
+import { standbyOf } from './standby'
 import type { RoomStart } from './startables'
 
 /** What is dry and worth less than this to a mouth carries it over some days; it raises no fry (working estimate). */
@@ -30,11 +31,11 @@ export function bridgedOf(
       b.foods.map(f => [`${b.brood}\n${b.day}\n${f.food}`, f.worth] as const),
     ),
   )
-  const standby = new Set(p.broodDays.filter(b => b.standby).map(b => `${b.brood}\n${b.day}`))
+  const isStandby = standbyOf(p)
   const poor = solution.meals.filter(
     m =>
       !foodOf(m.food) &&
-      !standby.has(`${m.brood}\n${m.day}`) &&
+      !isStandby(m) &&
       (worth.get(`${m.brood}\n${m.day}\n${m.food}`) ?? 1) < POOR_BELOW,
   )
   const days = new Map<string, { brood: string; day: number; share: number }>()

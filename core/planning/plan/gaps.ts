@@ -4,6 +4,7 @@ import { closing, type Way } from './closing'
 import type { Cover } from './futures'
 import type { PlanProblem, PlanSolution } from './problem'
 import type { PlanRequest } from './request'
+import { standbyOf } from './standby'
 import type { RoomStart } from './startables'
 
 /** A stretch of days on which a brood goes short, and what would close it, the best way first. */
@@ -60,10 +61,8 @@ export function gapsOf(
   solution: PlanSolution,
   starts: readonly RoomStart[],
 ): PlanGap[] {
-  const standby = new Set(p.broodDays.filter(b => b.standby).map(b => `${b.brood}\n${b.day}`))
-  const short = solution.shortages.filter(
-    x => x.share > SHORT_FROM && !standby.has(`${x.brood}\n${x.day}`),
-  )
+  const isStandby = standbyOf(p)
+  const short = solution.shortages.filter(x => x.share > SHORT_FROM && !isStandby(x))
   return stretchesOf(r, p, short, starts)
 }
 

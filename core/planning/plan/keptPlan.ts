@@ -25,8 +25,8 @@ export function keptPlan(entries: readonly Entry[]): { at: Instant; plan: KeptPl
 const EARLY_D = 5
 
 /**
- * A vessel that is written down as started so long before the plan was kept still counts, if the plan did not know of it:
- * somebody wrote it down late, or a clock was set back.
+ * A vessel that is written down as started so long before the plan was kept still counts, if the plan
+ * did not know of it: somebody wrote it down late, or a clock was set back.
  */
 const LEEWAY_H = 24
 

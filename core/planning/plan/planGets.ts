@@ -5,6 +5,7 @@ import { STORE_LEAD_D } from '../../foods/buying'
 import { benchLacks, type BenchPart } from './assumedBench'
 import type { PlanProblem, PlanSolution } from './problem'
 import type { PlanRequest } from './request'
+import { standbyOf } from './standby'
 import { comesInDays } from './storesComing'
 
 /** What a plan counts on and the room has not: to be got before it can be worked by. */
@@ -29,9 +30,9 @@ export function planGets(
   solution: PlanSolution,
   hatchedFrom: number,
 ): PlanGet[] {
-  const standby = new Set(p.broodDays.filter(b => b.standby).map(b => `${b.brood}\n${b.day}`))
+  const isStandby = standbyOf(p)
   const meals = [...solution.meals]
-    .filter(m => m.share >= WORTH && !standby.has(`${m.brood}\n${m.day}`))
+    .filter(m => m.share >= WORTH && !isStandby(m))
     .sort((a, b) => a.day - b.day)
   const get = (food: string, parts: BenchPart[] | null, ahead: number): PlanGet[] => {
     const first = meals.find(m => m.food === food)

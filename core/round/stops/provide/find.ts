@@ -8,7 +8,7 @@ import type { BroodState } from '../../../stock/broodState'
 import type { RoundContext } from '../../roundContext'
 import type { StopBase } from '../../stopBase'
 
-/** A brood that will swim free, or go over to another food, before anything for it stands here, unless somebody sees to it. */
+/** A brood that will swim free, or go over to another food, before anything for it stands here. */
 export interface ProvideStop extends StopBase {
   kind: 'provide'
   brood: BroodState
