@@ -5,7 +5,8 @@ const port = Number(process.env.E2E_PORT ?? 3187)
 /** Drives the production build in Debian's Chromium. The flags keep it from looking for a network that is not there. */
 export default defineConfig({
   testDir: 'tests/e2e',
-  workers: 2,
+  // One more than there are cores of: a test waits for its page about a fifth of its time.
+  workers: 3,
   fullyParallel: true,
   timeout: 300_000,
   // A test that needs a second try is a fault of the app or of the test.

@@ -4,6 +4,7 @@ import { trial } from '@renatus/core/records/trialRecord'
 import type { TrialAsk } from '@renatus/core/records/vocabulary'
 import { addHours, type Instant } from '@renatus/core/time/localDate'
 import { randomStream } from '@renatus/core/math/random'
+import { NOTHING_LEARNED } from '@renatus/core/stock/learned'
 import { deal } from '@renatus/core/trials/deal'
 import { answerOf, trialState } from '@renatus/core/trials/trialState'
 import { actOf } from './draft'
@@ -106,7 +107,7 @@ function measuredOf(t: Tried, record: TrialRecord, id: (ms: number) => string): 
 /** What a trial came to, worked out of what was measured. */
 function endOf(record: TrialRecord, entries: Entry[], at: Instant, id: (ms: number) => string) {
   const nothing = { cultures: [], hatches: [], lots: [], places: [], materials: [] }
-  const learned = { lots: {}, foods: {}, tools: {}, observers: {}, readings: {} }
+  const learned = NOTHING_LEARNED
   const room = { now: at, today: at.slice(0, 10), entries, learned, ...nothing }
   const data = answerOf(record, trialState(record, room))
   const subject = { type: 'trial', id: record.id }

@@ -55,6 +55,14 @@ export function foodLearned(l: FoodLearned, vessel: string): string[] {
   ]
 }
 
+/** How fast things grow in this room over all foods; one food alone tells only of itself. */
+export const growthLearned = (v: LearnedValue | null): string[] =>
+  v && v.from > 1
+    ? [
+        `${against(v, 'faster', 'slower', 'as fast as')}, from ${plural(v.from, 'food')}; what was never kept here is reckoned so too`,
+      ]
+    : []
+
 export function lotLearned(l: LotLearned): string[] {
   return [
     ...(l.hatch.from > 0

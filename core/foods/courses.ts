@@ -26,6 +26,8 @@ export interface CourseRequest {
   days: number
   runs: number
   seed: number
+  /** Factors on its parameters that this room has taught, besides those of its school. */
+  taught?: Readonly<Record<string, number>>
 }
 
 /** Shares of a vessel that may be taken day after day; more than half at once ends most cultures. */
@@ -98,16 +100,24 @@ export function usualTake(
   return share
 }
 
+/** A school as it goes in this room. */
+function methodHere({ method, taught = {} }: CourseRequest): FoodMethod {
+  const factors = { ...method.factors }
+  for (const [key, by] of Object.entries(taught)) factors[key] = (factors[key] ?? 1) * by
+  return { ...method, factors }
+}
+
 /** Runs a start many times with the chances of its food, drawn from day after day once it is ready; the rest of its method is done by itself. */
 export function sampleCourses(r: CourseRequest): Courses {
   const gives: Float64Array[] = []
   const readyDays: number[] = []
   const share = usualTake(r)
+  const method = methodHere(r)
   for (let run = 0; run < r.runs; run++) {
     const chance = randomStream(r.seed * 1_000_003 + run)
     const temperatureC = r.temperatureC + chance.normal(0, ROOM_SD_C)
     const days = courseOf(
-      withoutUpkeep(startCulture(r.food, r.method, r.setup, chance), ['takeOut']),
+      withoutUpkeep(startCulture(r.food, method, r.setup, chance), ['takeOut']),
       share,
       () => temperatureC,
       r.days,

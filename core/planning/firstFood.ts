@@ -79,8 +79,11 @@ export function wayToGrow(state: RoomState, food: Food): FirstFoodWay[] {
   const hasLine = running(state.cultureStates).some(c => c.record.foodId === id && !c.quarantine)
   const starter = method.starterShare > 0 && !hasLine
   const { leadDays } = starter ? buyingOf(food) : { leadDays: 0 }
-  const middleC = (food.rangeC[0] + food.rangeC[1]) / 2
-  const courses = coursesOf(food, method, method.vessel.volumeL, middleC, COURSE_D)
+  const stands = {
+    litres: method.vessel.volumeL,
+    temperatureC: (food.rangeC[0] + food.rangeC[1]) / 2,
+  }
+  const courses = coursesOf(state, food, method, stands, COURSE_D)
   const { readyDays } = reliabilityOf(state, food, method, courses)
   if (!Number.isFinite(readyDays)) return []
   const kind = starter ? 'starter' : 'start'

@@ -51,6 +51,8 @@ export interface ObserverLearned {
 export interface Learned {
   lots: Readonly<Record<string, LotLearned>>
   foods: Readonly<Record<string, FoodLearned>>
+  /** How fast things grow in this room, over all foods, against the book, which is 1; `from` counts foods. */
+  growth: LearnedValue | null
   tools: Readonly<Record<string, ToolLearned>>
   /** By the name of the device that wrote the looks. */
   observers: Readonly<Record<string, ObserverLearned>>
@@ -61,7 +63,20 @@ export interface Learned {
 export const NOTHING_LEARNED: Learned = {
   lots: {},
   foods: {},
+  growth: null,
   tools: {},
   observers: {},
   readings: {},
+}
+
+/** Steps of the logarithm in which a start is reckoned otherwise than by the book: not every look makes new courses. */
+const TAUGHT_STEP = 0.05
+
+/** Factors that the room has taught on the parameters of a food; how often it fails is told by itself. */
+export function taughtFactors({ foods }: Learned, foodId: string): Record<string, number> {
+  const shifts = Object.entries(foods[foodId]?.priors ?? {}).flatMap(([key, { logShift }]) => {
+    const shift = Math.round(logShift / TAUGHT_STEP) * TAUGHT_STEP
+    return key === 'failure' || shift === 0 ? [] : [[key, Math.exp(shift)] as const]
+  })
+  return Object.fromEntries(shifts)
 }

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
 import ICAL from 'ical.js'
-import { addBrood, allStopsStand, faults, setUp, visit } from './person'
+import { allStopsStand, faults, visit } from './person'
 
 const PLAN_MS = 90_000
 test.describe.configure({ timeout: 300_000 })
@@ -172,39 +172,4 @@ test('a start is moved by keys and its cover seen at once; days away give a shee
   await expect(page.getByText(/^Nan, today/)).toBeVisible()
   await visit(page, '/log')
   await expect(page.getByText(/Ticked by Nan\./).first()).toBeVisible()
-})
-
-test('the server plans for a weak phone, refuses what is no room, and says so', async ({
-  page,
-  request,
-}) => {
-  const send = () =>
-    request.post('/api/plan', {
-      data: {
-        room: { version: 5, format: 'renatus-room' },
-        now: '2026-03-24T05:34:00.000Z',
-        question: {},
-      },
-    })
-  // Another test may be planning there: one at a time.
-  await expect.poll(async () => (await send()).status(), { timeout: 60_000 }).not.toBe(429)
-  const bad = await send()
-  expect(bad.status()).toBe(400)
-  expect(await bad.json()).toMatchObject({
-    data: { message: expect.stringContaining('question') as never },
-  })
-  await setUp(page)
-  await addBrood(page)
-  await visit(page, '/setup')
-  await page.getByLabel(/on the server this app came from/).check()
-  const asked = page.waitForRequest(r => r.url().endsWith('/api/plan'))
-  await visit(page, '/ahead')
-  expect((await asked).method()).toBe('POST')
-  await expect(page.locator('[data-testid^=cover-]').first()).toBeVisible({ timeout: PLAN_MS })
-  // The server is out of reach: nothing is lost, and it says what to do.
-  await page.route('**/api/plan', route => route.abort())
-  await page.getByLabel('Certainty').selectOption({ label: '80 %' })
-  await expect(page.getByRole('alert')).toContainText(
-    'The server does not answer. Nothing was lost',
-  )
 })

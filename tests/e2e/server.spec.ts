@@ -1,6 +1,7 @@
 import { request as httpRequest } from 'node:http'
 import { expect, test } from '@playwright/test'
 import { demoAt } from '../../tools/rooms/demoAt'
+import { addBrood, setUp, visit } from './person'
 
 // One after the other: they are one client, and a client has one plan at a time.
 test.describe.configure({ mode: 'default' })
@@ -186,4 +187,31 @@ test('no address that means a route answers with the page, however it is spelt',
     expect([status, /html/.test(type)], path).toEqual([404, false])
   }
   expect((await answer('/api/health'))[0]).toBe(200)
+})
+
+test('the server plans for a weak phone, refuses what is no room, and says so', async ({
+  page,
+  request,
+}) => {
+  const bad = await request.post('/api/plan', {
+    data: { room: { version: 5, format: 'renatus-room' }, now: NOW, question: {} },
+  })
+  expect(bad.status()).toBe(400)
+  expect(await bad.json()).toMatchObject({
+    data: { message: expect.stringContaining('question') as never },
+  })
+  await setUp(page)
+  await addBrood(page)
+  await visit(page, '/setup')
+  await page.getByLabel(/on the server this app came from/).check()
+  const asked = page.waitForRequest(r => r.url().endsWith('/api/plan'))
+  await visit(page, '/ahead')
+  expect((await asked).method()).toBe('POST')
+  await expect(page.locator('[data-testid^=cover-]').first()).toBeVisible({ timeout: 90_000 })
+  // The server is out of reach: nothing is lost, and it says what to do.
+  await page.route('**/api/plan', route => route.abort())
+  await page.getByLabel('Certainty').selectOption({ label: '80 %' })
+  await expect(page.getByRole('alert')).toContainText(
+    'The server does not answer. Nothing was lost',
+  )
 })

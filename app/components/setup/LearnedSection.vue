@@ -9,6 +9,7 @@ import { useUndo } from '~/composables/useUndo'
 import { useRoomStore } from '~/stores/room'
 import {
   foodLearned,
+  growthLearned,
   lotLearned,
   observerLearned,
   readingLearned,
@@ -27,7 +28,7 @@ interface Row {
 }
 const rows = computed((): Row[] => {
   const s = room.state!
-  const { foods, lots, tools, observers, readings } = s.learned
+  const { foods, growth, lots, tools, observers, readings } = s.learned
   const profile = (id: string) => foodProfiles.find(f => f.id === id)
   return [
     ...s.lots.flatMap((l): Row[] =>
@@ -35,6 +36,7 @@ const rows = computed((): Row[] => {
         ? [{ type: 'lot', id: l.lot.id, name: l.lot.name, said: lotLearned(lots[l.lot.id]!) }]
         : [],
     ),
+    { type: null, id: 'growth', name: 'How fast things grow here', said: growthLearned(growth) },
     ...Object.entries(foods).map(([id, l]): Row => ({
       type: 'food',
       id,

@@ -4,10 +4,9 @@ import { ROLES, type Role } from '../../dynamics/contract'
 import type { Food } from '../../foods/contract'
 import type { FoodLearned, LearnedValue, Prior } from '../../stock/learned'
 import { asValue, pool } from './pool'
+import { ROOM_SHARE } from './roomGrowth'
 import type { VesselEvidence } from './vesselEvidence'
 
-/** Share of the doubt about a parameter that rooms differ by; the rest is that vessels of one room differ. */
-const ROOM_SHARE = 0.5
 /** The book's share of failures counts like so many vessels (working estimate). */
 const BOOK_VESSELS = 10
 
@@ -15,8 +14,8 @@ const BOOK_VESSELS = 10
 export const roleKey = (food: Food, role: Role): string | undefined =>
   FAMILIES[food.profile.family].roles[role]
 
-const groupPrior = (logSd: number) => ({
-  mean: 0,
+const groupPrior = (mean: number, logSd: number) => ({
+  mean,
   sd: logSd * Math.sqrt(ROOM_SHARE),
   within: logSd * Math.sqrt(1 - ROOM_SHARE),
 })
@@ -27,11 +26,13 @@ export type Outcome = number | null
 /**
  * What a room has taught about a food: its parameters by partial pooling towards the book, its failures by a beta-binomial.
  * @param read evidence of the vessels, against the book
+ * @param growth shift of the logarithm of growth that the other foods of the room tell of
  */
 export function learnFood(
   food: Food,
   read: readonly Pick<VesselEvidence, 'parameters'>[],
   outcomes: readonly Outcome[],
+  growth = 0,
 ): FoodLearned {
   const priors: Record<string, Prior> = {}
   const values: Partial<Record<Role, LearnedValue>> = {}
@@ -41,8 +42,12 @@ export function learnFood(
     const logSd = book ? roomLogSd(book) : 0
     if (!key || logSd <= 0) continue
     const evidence = read.flatMap(v => v.parameters[key] ?? [])
-    if (evidence.length === 0) continue
-    const group = groupPrior(logSd)
+    const common = role === 'growth' ? growth : 0
+    if (evidence.length === 0) {
+      if (common !== 0) priors[key] = { logShift: common, logSd }
+      continue
+    }
+    const group = groupPrior(common, logSd)
     const pooled = pool(group, evidence)
     values[role] = asValue(
       pooled,

@@ -21,9 +21,10 @@ import { learnFood, roleKey, type Outcome } from './foods'
 import type { Belief } from './belief'
 import { lotChain, tinBelief, type ChainLink } from './lotChain'
 import { learnLot } from './lots'
-import { evidenceOf } from './pool'
+import { asValue, evidenceOf } from './pool'
 import { learnObserver, observerOf } from './observers'
 import { learnReadings } from './readings'
+import { handedOn, roomGrowth } from './roomGrowth'
 import { learnTool } from './tools'
 import { vesselEvidence, type VesselEvidence } from './vesselEvidence'
 import { ROLES } from '../../dynamics/contract'
@@ -102,9 +103,14 @@ export function learnRoom(
     if (evidence) fresh.vessels[c.id] = evidence
     if (!progress(++done, total)) return null
   }
+  const mineOf = (id: string) =>
+    cultures.filter(c => c.foodId === id && counted('food', id, c.startedAt))
+  const growths = growthEvidence()
+  const everywhere = roomGrowth(growths)
   const learned = {
     lots: ofLots(),
     foods: ofFoods(),
+    growth: everywhere.from > 0 ? asValue(everywhere, everywhere.from, 1) : null,
     tools: ofTools(),
     observers: ofObservers(),
     readings,
@@ -150,18 +156,32 @@ export function learnRoom(
     }
     for (const food of foods) {
       const id = food.profile.id
-      const hatched =
-        food.profile.family === 'hatch' ? hatches.filter(r => counted('food', id, r.startedAt)) : []
-      const mine = cultures.filter(c => c.foodId === id && counted('food', id, c.startedAt))
+      const isHatched = food.profile.family === 'hatch'
+      const hatched = isHatched ? hatches.filter(r => counted('food', id, r.startedAt)) : []
+      const mine = mineOf(id)
       const read = [
         ...mine.flatMap(c => fresh.vessels[c.id] ?? []),
-        ...(food.profile.family === 'hatch' ? lotsSay(id) : []),
+        ...(isHatched ? lotsSay(id) : []),
       ]
       const outcomes = [...hatched.map(hatchOutcome), ...mine.map(outcomeOf)]
-      if (read.length > 0 || outcomes.some(o => o !== null))
-        out[id] = learnFood(food, read, outcomes)
+      // How fast cysts hatch is of their tin, not of the room.
+      const growth = isHatched ? 0 : handedOn(roomGrowth(growths, id))
+      if (read.length > 0 || growth !== 0 || outcomes.some(o => o !== null))
+        out[id] = learnFood(food, read, outcomes, growth)
     }
     return out
+  }
+
+  /** What the vessels of each food say of how fast it grows here. */
+  function growthEvidence() {
+    return foods.flatMap(food => {
+      const key = roleKey(food, 'growth')
+      if (!key || food.profile.family === 'hatch') return []
+      const vessels = mineOf(food.profile.id).flatMap(
+        c => fresh.vessels[c.id]?.parameters[key] ?? [],
+      )
+      return [{ food: food.profile.id, vessels }]
+    })
   }
 
   /** Lots as vessels of their food, each with the bottles behind it. */

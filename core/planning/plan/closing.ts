@@ -101,9 +101,8 @@ function byStart(c: ClosingContext, s: RoomStart): Way[] {
     ...(s.bought ? bought(food) : {}),
   })
   if (s.temperatureC + WARMER_C > s.foodOf.rangeC[1]) return [asKept]
-  const { litres } = s.vesselClass
-  const warmC = s.temperatureC + WARMER_C
-  const courses = coursesOf(s.foodOf, s.method, litres, warmC, gap.to + 2)
+  const stands = { litres: s.vesselClass.litres, temperatureC: s.temperatureC + WARMER_C }
+  const courses = coursesOf(r.state, s.foodOf, s.method, stands, gap.to + 2)
   const warm = reliabilityOf(r.state, s.foodOf, s.method, courses)
   if (warm.readyDays > s.reliability.readyDays - 1) return [asKept]
   const likely = readyBy(warm, gap.to + 1 - wait)
@@ -126,8 +125,11 @@ function byOtherFood(c: ClosingContext, id: string, month: number): Way[] {
   // What comes by itself is not waited for.
   const order = method.starterShare > 0 ? bought(id) : {}
   const { leadDays = 0 } = order
-  const middleC = (food.rangeC[0] + food.rangeC[1]) / 2
-  const courses = coursesOf(food, method, method.vessel.volumeL, middleC, gap.to + 2)
+  const stands = {
+    litres: method.vessel.volumeL,
+    temperatureC: (food.rangeC[0] + food.rangeC[1]) / 2,
+  }
+  const courses = coursesOf(r.state, food, method, stands, gap.to + 2)
   const rel = reliabilityOf(r.state, food, method, courses)
   if (!Number.isFinite(rel.readyDays)) return []
   const likely = readyBy(rel, gap.to + 1 - leadDays)

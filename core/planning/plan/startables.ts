@@ -8,6 +8,7 @@ import { foodOf } from '../../foods/index'
 import { paceOf } from '../../stock/pace'
 import { running, type CultureState } from '../../stock/cultures'
 import { airAt, airNow, temperatureNow } from '../../stock/placeTemperature'
+import { taughtFactors } from '../../stock/learned'
 import type { RoomState } from '../../stock/roomState'
 import { addHours, hoursBetween } from '../../time/localDate'
 import type { Reliability } from './redundancy'
@@ -137,7 +138,8 @@ export function roomStarts(
     const leadDays = bought ? buying.leadDays : 0
     return vesselClasses(state, id, method, last?.record.litres ?? null).flatMap(
       (vesselClass): RoomStart[] => {
-        const courses = coursesOf(food, method, vesselClass.litres, temperatureC, days)
+        const stands = { litres: vesselClass.litres, temperatureC }
+        const courses = coursesOf(state, food, method, stands, days)
         const reliability = reliabilityOf(state, food, method, courses)
         if (!Number.isFinite(reliability.readyDays)) return []
         const holdsDays = Math.max(1, Math.round(method.renewAfterDays))
@@ -173,15 +175,17 @@ export function roomStarts(
 
 const sampled = new Map<string, Courses>()
 
-/** Courses are the same for the same start: worked out once. */
+/** What a start would go like in this room, as far as the room has taught it. The same for the same start: worked out once. */
 export function coursesOf(
+  state: Pick<RoomState, 'learned'>,
   food: Food,
   method: FoodMethod,
-  litres: number,
-  temperatureC: number,
+  { litres, temperatureC }: { litres: number; temperatureC: number },
   days: number,
 ): Courses {
-  const key = [food.profile.id, method.id, litres, temperatureC.toFixed(1), days].join(' ')
+  const taught = taughtFactors(state.learned, food.profile.id)
+  const warmth = temperatureC.toFixed(1)
+  const key = [food.profile.id, method.id, litres, warmth, days, JSON.stringify(taught)].join(' ')
   const found =
     sampled.get(key) ??
     sampleCourses({
@@ -192,6 +196,7 @@ export function coursesOf(
       days,
       runs: RUNS,
       seed: 5,
+      taught,
     })
   if (sampled.size > 200) sampled.clear()
   sampled.set(key, found)

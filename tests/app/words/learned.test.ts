@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { foodLearned, lotLearned, toolLearned } from '~/words/learned'
+import { foodLearned, growthLearned, lotLearned, toolLearned } from '~/words/learned'
 
 const value = (value: number, low: number, high: number, from: number, book = 1) => ({
   value,
@@ -24,6 +24,13 @@ describe('what was learned, in words', () => {
     expect(foodLearned({ ...food, failure: value(0.04, 0, 0.08, 40, 0.1) }, 'culture')).toEqual([
       '4 % fail where the book says 10 %, from 40 vessels',
     ])
+  })
+  it('says how fast things grow here once two foods tell', () => {
+    expect(growthLearned(value(0.88, 0.8, 0.97, 3))).toEqual([
+      '12 % slower than the book says (3 to 20 %), from 3 foods; what was never kept here is reckoned so too',
+    ])
+    expect(growthLearned(value(0.88, 0.8, 0.97, 1))).toEqual([])
+    expect(growthLearned(null)).toEqual([])
   })
   it('names tin, ruler and scale', () => {
     const lot = {

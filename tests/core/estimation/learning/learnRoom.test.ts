@@ -119,18 +119,30 @@ describe('cultures of a food', () => {
       for (const o of k.observations as Extract<Observation, { kind: 'look' }>[])
         entries.push(log(later(o.h), 'culture.looked', { cultureId: id, signs: o.signs }))
     }
-    return learned(entries, rs).foods.microworm!
+    return learned(entries, rs)
   }
+  const slow = room(0.6, 12)
+  const worms = (speed: number, n: number) => room(speed, n).foods.microworm!
   it('a slow room is found out, and partly believed: towards the book while there is little to go on', () => {
-    const [one, ten] = [room(0.6, 1), room(0.6, 12)]
+    const [one, ten] = [worms(0.6, 1), slow.foods.microworm!]
     expect(ten.growth!.value).toBeLessThan(0.9)
     // Who looks may lean: a vessel tells less of its room than it would to a trusted eye.
     expect(ten.growth!.from).toBeGreaterThan(3)
-    expect(room(1, 12).growth!.value).toBeGreaterThan(ten.growth!.value + 0.08)
+    expect(worms(1, 12).growth!.value).toBeGreaterThan(ten.growth!.value + 0.08)
     expect(ten.growth!.high / ten.growth!.low).toBeLessThan(
       (one.growth?.high ?? 2) / (one.growth?.low ?? 1),
     )
     expect(ten.priors.rOpt!.logShift).toBeCloseTo(Math.log(ten.growth!.value), 9)
+  })
+  it('what one food tells of growth is believed in part of those never kept here, and not twice of itself', () => {
+    const own = slow.foods.microworm!.priors.rOpt!.logShift
+    const other = slow.foods.moina!.priors.iMax!.logShift
+    expect(other).toBeLessThan(-0.04)
+    expect(other).toBeGreaterThan(own)
+    expect(slow.foods.moina).toMatchObject({ growth: null, lag: null, failure: null })
+    expect(slow.growth).toMatchObject({ from: 1 })
+    // How fast cysts hatch is of their tin.
+    expect(slow.foods['brine-shrimp']).toBeUndefined()
   })
   it('failures are shrunk towards the book', () => {
     const rs = records()
