@@ -72,6 +72,7 @@ const planned = (solver: Solver): Way => ({
   cystsG: null,
   plan: (lived, at, day) => {
     if (day % ASKED_EVERY !== 0) return null
+    lived.learnWhole()
     const state = lived.state(at)
     const readings = lived.read(at)
     const asked = { seed: 1, days: HORIZON, certainty: CERTAINTY.usual, pins: [] }

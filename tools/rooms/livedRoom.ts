@@ -265,7 +265,18 @@ export class LivedRoom {
       if (e.kind === 'store.filled' && e.data.fromId)
         this.truly.set(e.data.storeId, this.truly.get(e.data.fromId) ?? 1)
     if (fresh.some(e => e.kind === 'culture.harvested' && e.data.count !== null))
-      this.known = learnRoom(this.hatching(), this.room.entries, this.known.cache)!
+      this.learnHatches()
+  }
+
+  /** From day to day only hatches teach; what vessels have taught stands. */
+  private learnHatches(): void {
+    const { learned, cache } = this.known
+    const now = learnRoom(this.hatching(), this.room.entries, cache)!
+    const foods = { ...learned.foods, ...now.learned.foods }
+    this.known = {
+      learned: { ...learned, lots: now.learned.lots, foods },
+      cache: { ...cache, lots: now.cache.lots },
+    }
   }
 
   /** What is bought for a first meal is ordered at once; what must be started or hatched is the plan's. */
@@ -286,9 +297,13 @@ export class LivedRoom {
     this.write(at, [{ kind: 'order.placed', subject: { type: 'order', id: orderId }, data }])
   }
 
-  /** Only hatches teach: vessels are known as they are. */
   private hatching = () =>
     this.room.records.filter(r => r.type !== 'culture' || r.foodId === NAUPLII)
+
+  /** What was seen of all vessels teaches as well; it takes a while. */
+  learnWhole(): void {
+    this.known = learnRoom(this.room.records, this.room.entries, this.known.cache)!
+  }
 
   /**
    * One round, by one tap each: what is drawn first, then the tanks.
