@@ -52,7 +52,7 @@ export function answerStop(stop: Stop, answer: StopAnswer, c: AnswerContext): An
       key: stop.key,
       roundKey: c.roundKey,
       how: answer.how,
-      minutes: answer.how === 'done' ? kind.minutes(stop) : 0,
+      minutes: kind.minutes(stop),
       meals: mealsToSay(c.state, c.roundKey, c.reckoning),
     },
   }

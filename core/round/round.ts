@@ -1,4 +1,4 @@
-import { answersOf } from '../planning/reckoning/answered'
+import { answersOf, type Answered } from '../planning/reckoning/answered'
 import { roundsOf, type Reckoning } from '../planning/reckoning/reckon'
 import type { Readings } from '../planning/reckoning/sourcesAt'
 import { ofKind } from '../records/effectiveEntries'
@@ -70,6 +70,28 @@ export function roundState(
   return room ? roomState(records, log, roundAt(room, now).at, learned, settled) : null
 }
 
+/**
+ * Stops of which the next round may do the rest, each of as much as the minutes hold beside all that must be.
+ * @param left minutes of the round without those of what was answered, however: no answer makes another stop grow
+ */
+function fitted(stops: readonly Stop[], left: number, pace: number): Stop[] {
+  /** What must be of it in any case: what the next round goes on with, at its least. */
+  const leastOf = (stop: Stop): Stop[] => {
+    const { parts, fit } = kindOf(stop)
+    const must = fit?.(stop, 0) ?? parts?.(stop)?.must ?? stop
+    return must.must ? [must] : []
+  }
+  let open = left - roundMinutes(stops.flatMap(leastOf), pace)
+  return stops.map(stop => {
+    const fit = kindOf(stop).fit
+    if (!fit) return stop
+    const least = roundMinutes(leastOf(stop), pace)
+    const part = fit(stop, (open + least) / pace)
+    open -= minutesOf(part, pace) - least
+    return part
+  })
+}
+
 /** Which of what may wait is done at this round: the most pressing first, while minutes are left. */
 function withinBudget(
   stops: readonly Stop[],
@@ -119,13 +141,15 @@ export function buildRound(state: RoomState, readings: Readings): Round {
   const found = STOP_KINDS.flatMap(k => k.find(c))
   const pace = paceOf(state.entries, current.key)
   const answered = [...answersOf(state).values()].filter(a => a.roundKey === current.key)
-  const spent = answered.reduce((m, a) => m + (a.how === 'done' ? a.minutes * pace.factor : 0), 0)
-  const doneStops = answered.filter(a => a.how === 'done').length
+  const done = answered.filter(a => a.how === 'done')
+  const minutesAnswered = (of: readonly Answered[]) =>
+    of.reduce((m, a) => m + a.minutes * pace.factor, 0)
+  const spent = minutesAnswered(done)
   const round = state.room.rounds.find(r => r.at === timeOf(current))
   const budget = budgetOf(round, current.date)
   const { now, later } = withinBudget(
-    found,
-    { left: budget - spent, most: mostStops(budget) - doneStops },
+    fitted(found, budget - minutesAnswered(answered), pace.factor),
+    { left: budget - spent, most: mostStops(budget) - done.length },
     pace.factor,
   )
   const stops = walkingOrder(now, state.places, lastPlace(state, current))

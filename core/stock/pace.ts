@@ -37,7 +37,7 @@ function ratioOf(answers: readonly Answered[]): number | null {
     const minutes = (toMs(a.at) - toMs(byTime[i]!.at)) / 60_000
     if (minutes > PAUSE_MIN) return
     took += minutes
-    reckoned += a.data.minutes
+    if (a.data.how === 'done') reckoned += a.data.minutes
   })
   const ratio = took / Math.max(1e-9, reckoned)
   return ratio >= BELIEVED[0] && ratio <= BELIEVED[1] ? ratio : null

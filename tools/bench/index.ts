@@ -19,6 +19,7 @@ import { benchReading, benchUnlike } from './estimation'
 import { benchCalibration } from './calibration'
 import { benchFamilies } from './families'
 import { killCheckpoints, killTimes, killUpgrades } from './kills'
+import { benchKnownRoom } from './knownRoom'
 import { benchLargeFile } from './largeFile'
 import { benchLivedRooms } from './livedRooms'
 import { benchLongLog } from './longLog'
@@ -179,3 +180,4 @@ await killUpgrades(2)
 await killCheckpoints(2)
 benchReading(60)
 benchUnlike()
+benchKnownRoom()

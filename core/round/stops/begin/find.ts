@@ -3,8 +3,6 @@ import type { HygieneClass } from '../../../foods/contract'
 import { startStates, type StartState } from '../../../planning/plan/keptPlan'
 import { STANDS_IN_FROM } from '../../../planning/plan/demand'
 import { startMinutes } from '../../../planning/startMinutes'
-import { budgetOf } from '../../../time/roundBudget'
-import { timeOf } from '../../../time/rounds'
 import { lastSafeDays, readyBy } from '../../../planning/plan/redundancy'
 import { stopKey, wasAnswered } from '../../../planning/reckoning/answered'
 import { isReady } from '../../../planning/reckoning/sourcesAt'
@@ -31,7 +29,7 @@ export interface Lateness {
 export interface BeginStop extends StopBase {
   kind: 'begin'
   start: StartState
-  /** Of those that are left, as many as the minutes of this round hold: the next round asks for the rest. */
+  /** Of those that are left, as many as this round holds beside all else (fitBegin): the next asks for the rest. */
   vessels: number
   hygiene: HygieneClass
   late: Lateness
@@ -85,11 +83,11 @@ function isOnItsWay(c: RoundContext, start: StartState): boolean {
   return mine && motherFor(c, start.food) === null
 }
 
-/** As many vessels as are started within the minutes of a round; one in any case. */
-function vesselsNow(steps: number, left: number, minutes: number): number {
-  let n = Math.max(1, left)
-  while (n > 1 && startMinutes(steps, n) > minutes) n--
-  return n
+/** As many vessels as are started within so many minutes; one in any case. */
+export function fitBegin(stop: BeginStop, minutes: number): BeginStop {
+  let { vessels } = stop
+  while (vessels > 1 && startMinutes(stop.steps, vessels) > minutes) vessels--
+  return { ...stop, vessels }
 }
 
 /** Foods of the room that the mouths could take on the day for which a start comes too late, the best first. */
@@ -106,8 +104,6 @@ function standsIn({ state }: RoundContext, start: StartState, brood: BroodState)
 export function findBegins(c: RoundContext): BeginStop[] {
   if (c.round.feedingOnly) return []
   const today = c.round.date
-  const round = c.state.room.rounds.find(r => r.at === timeOf(c.round))
-  const minutes = budgetOf(round, today)
   return startStates(c.state.entries, c.state.cultureStates).flatMap((start): BeginStop[] => {
     const food = foodOf(start.food)
     if (!food || start.left <= 0 || start.on > today || isOnItsWay(c, start)) return []
@@ -126,7 +122,7 @@ export function findBegins(c: RoundContext): BeginStop[] {
         must: waits === 0,
         waitsH: 24 * waits,
         start,
-        vessels: vesselsNow(method.start.length, start.left, minutes),
+        vessels: start.left,
         hygiene: method.hygiene,
         late,
         steps: method.start.length,

@@ -2,12 +2,13 @@ import { startMinutes } from '../../../planning/startMinutes'
 import type { StopKind } from '../../stopKind'
 import { beginDone, beginGiven, type BeginGiven } from './answer'
 import { beginFetch } from './fetch'
-import { findBegins, type BeginStop } from './find'
+import { findBegins, fitBegin, type BeginStop } from './find'
 import { beginWords } from './words'
 
 export const beginStops: StopKind<BeginStop, BeginGiven> = {
   kind: 'begin',
   find: findBegins,
+  fit: fitBegin,
   minutes: s => startMinutes(s.steps, s.vessels),
   rank: s => ({ station: 'cultures', hygiene: s.hygiene }),
   words: beginWords,

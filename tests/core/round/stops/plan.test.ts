@@ -4,8 +4,8 @@ import type { Entry } from '@renatus/core/records/entries'
 import type { CultureRecord } from '@renatus/core/records/records'
 import { answerStop } from '@renatus/core/round/answerStop'
 import { wordsOf } from '@renatus/core/round/roundLines'
-import { kindOf } from '@renatus/core/round/stopKinds'
 import type { Round } from '@renatus/core/round/round'
+import type { Stop } from '@renatus/core/round/stop'
 import { lateness } from '@renatus/core/round/stops/begin/find'
 import { makeId } from '@renatus/core/records/id'
 import type { RoomState } from '@renatus/core/stock/roomState'
@@ -48,6 +48,13 @@ const done = (
   return answer.entries.map(e => log(now, e.kind, e.data as never))
 }
 
+const notNow = ({ state, round }: { state: RoomState; round: Round }, stop: Stop) => {
+  const { reckoning } = round
+  const c = { state, roundKey: round.current.key, reckoning, now: NOW, newId: () => uid() }
+  const answer = answerStop(stop, { how: 'not-now' }, c)
+  return answer.ok ? answer.entries.map(e => log(NOW, e.kind, e.data as never)) : []
+}
+
 describe('what the plan starts', () => {
   const at = (startedAt: string) => cultureOf('microworm', startedAt, { placeId: NAMED.place! })
   it('is asked for once: what was started is not asked for again, part of it leaves the rest', () => {
@@ -67,8 +74,13 @@ describe('what the plan starts', () => {
     const many = stop.kind === 'begin' ? stop.vessels : 0
     expect(many).toBeGreaterThan(0)
     expect(many).toBeLessThan(6)
-    expect(kindOf(stop).minutes(stop)).toBeLessThanOrEqual(30)
-    const { state } = roundOf(six)
+    const { state, round } = roundOf(six)
+    expect(round.minutes).toBeLessThanOrEqual(30)
+    // Whatever is put off for this round: as many as before.
+    const others = round.stops.filter(s => s.key !== stop.key)
+    expect(others.length).toBeGreaterThan(0)
+    for (const other of others)
+      expect(begin([...six, ...notNow({ state, round }, other)])).toMatchObject({ vessels: many })
     expect(wordsOf(stop, state)[0]!.text).toContain(
       `The next round asks for the other ${6 - many}.`,
     )
@@ -86,16 +98,17 @@ describe('what the plan starts', () => {
       cultureId: old.id,
       ...about,
     } as never)
-    const plan = [told, kept([keptStart()])]
+    const one = kept([keptStart({ vessels: 1 })])
+    const plan = [told, one]
     const starts = (given?: unknown, entries = plan, cultures = [old]) =>
       done(roundOf(entries, cultures), 'begin', NOW, given).flatMap(e =>
         e.kind === 'culture.started' ? [e.data.made] : [],
       )
     const same = { ...made, remark: '' }
-    expect(starts()).toEqual([same, same])
+    expect(starts()).toEqual([same])
     const other = { ...same, matter: 'oatmeal' }
-    expect(starts({ made: other })).toEqual([other, other])
-    expect(starts(undefined, [kept([keptStart()])], [])).toEqual([null, null])
+    expect(starts({ made: other })).toEqual([other])
+    expect(starts(undefined, [one], [])).toEqual([null])
   })
   it('what is late is judged: still good, doubtful, or too late and then what instead', () => {
     const s = keptStart({ on: '2026-03-10', neededOn: '2026-03-24' })
