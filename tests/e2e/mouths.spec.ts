@@ -86,6 +86,10 @@ test('eggs: dates follow temperature and what was seen; spawn in the far past an
     page.getByText(/Date cannot be “2019-03-16”: enter a day within 400 days of today/),
   ).toBeVisible()
   await page.getByLabel('Date', { exact: true }).fill('2026-03-25')
+  // A day that lies ahead is expected; who says otherwise is asked.
+  const kind = page.getByLabel('That date is')
+  await expect(kind).toHaveValue('expected')
+  await kind.selectOption('seen')
   await page.getByRole('button', { name: 'Save the brood' }).click()
   await expect(page.getByText(/and seen: it lies ahead/)).toBeVisible()
 })

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { foodOf } from '@renatus/core/foods/index'
+import { isSoonest } from '@renatus/core/planning/plan/decisions'
 import { startOrder } from '@renatus/core/planning/plan/startOrder'
 import { daysBetween } from '@renatus/core/time/localDate'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
@@ -34,7 +35,10 @@ const on = computed(() =>
 const brood = computed(() => room.state?.broods.find(b => b.id === props.start.forBrood)?.name)
 const slack = computed(() => {
   const { readyBy, neededOn } = props.start
-  return readyBy && !props.touched ? slackWords(daysBetween(readyBy, neededOn)) : ''
+  if (!readyBy || props.touched) return { words: '', isLate: false }
+  const days = daysBetween(readyBy, neededOn)
+  const soonest = isSoonest(props.start, room.state?.today ?? '')
+  return { words: slackWords(days, soonest), isLate: days < 0 && soonest }
 })
 const more = computed(() => {
   const litres = `in ${units.litres(props.start.litres)} each`
@@ -53,9 +57,7 @@ const why = computed(() => props.original.change?.is?.why ?? null)
     <p class="sentence">
       Start <span class="amount">{{ plural(start.vessels, 'vessel') }}</span> of
       {{ foodInText(start.food) }} {{ on }}.
-      <strong v-if="slack" :class="slack.startsWith('It is late') ? 'text-due' : ''">{{
-        slack
-      }}</strong>
+      <strong v-if="slack.words" :class="slack.isLate ? 'text-due' : ''">{{ slack.words }}</strong>
     </p>
     <p class="small" role="status">
       <template v-if="touched">{{

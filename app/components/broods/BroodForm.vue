@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
 import * as z from 'zod'
 import type { LifeEvent } from '@renatus/core/fry/life'
 import { speciesOf } from '@renatus/core/fry/species/speciesOf'
+import { localDate } from '@renatus/core/records/recordFields'
 import type { BroodState } from '@renatus/core/stock/broodState'
 import { addDays, daysBetween, localDateOf } from '@renatus/core/time/localDate'
 import FormField from '~/components/shared/FormField.vue'
@@ -120,6 +121,14 @@ const submit = form.handleSubmit(async v => {
   await room.save(drafts)
   emit('saved')
 })
+// Nobody has seen what lies ahead: who gives such a day need not be told so.
+watch(
+  () => String(form.values.on),
+  on => {
+    const ahead = localDate.safeParse(on).success && daysBetween(today.value, on) > 0
+    if (ahead && form.values.kind === 'seen') form.setFieldValue('kind', 'expected')
+  },
+)
 const shift = (days: number) => form.setFieldValue('on', addDays(String(form.values.on), days))
 async function remove() {
   if (!record) return

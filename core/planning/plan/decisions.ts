@@ -17,6 +17,7 @@ export type Decision =
       on: LocalDate
       start: PlannedStart
       /** Days until it would be too late for nine in ten. */ slack: number
+      /** Whether it cannot be begun any sooner. */ soonest: boolean
     }
   | { kind: 'gap'; on: LocalDate; gap: PlanGap }
   | {
@@ -29,13 +30,19 @@ export type Decision =
     }
   | { kind: 'hatch'; on: LocalDate; hatch: HatchLine }
 
+/** Whether a start is as early as it can be: of today, or of a starter that is ordered today. */
+export const isSoonest = (s: Pick<PlannedStart, 'on' | 'orderBy'>, today: LocalDate): boolean =>
+  (s.orderBy ?? s.on) <= today
+
 /** What a plan asks of somebody next: orders and starts, gaps, doubtful days, and the first hatch. */
 export function decisions(plan: CulturePlan, timeZone: string, most = 5): Decision[] {
   const found: Decision[] = plan.gets.map(get => ({ kind: 'get', on: get.by, get }))
   for (const s of plan.starts) {
     if (s.orderBy !== null)
       found.push({ kind: 'order', on: s.orderBy < plan.from ? plan.from : s.orderBy, start: s })
-    found.push({ kind: 'start', on: s.on, start: s, slack: daysBetween(s.readyBy, s.neededOn) })
+    const slack = daysBetween(s.readyBy, s.neededOn)
+    const soonest = isSoonest(s, plan.from)
+    found.push({ kind: 'start', on: s.on, start: s, slack, soonest })
   }
   // A gap is decided while its best way still helps: today, or so many days before it that the way takes.
   for (const gap of plan.gaps) {

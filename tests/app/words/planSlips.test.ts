@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Lane, Mouth } from '@renatus/core/planning/plan/aheadPicture'
 import { WAYS, type Way } from '@renatus/core/planning/plan/closing'
-import type { Decision } from '@renatus/core/planning/plan/decisions'
+import { isSoonest, type Decision } from '@renatus/core/planning/plan/decisions'
 import type { PlannedStart } from '@renatus/core/planning/plan/explainStart'
 import type { FactChange } from '@renatus/core/planning/plan/planFacts'
 import type { PlanChange } from '@renatus/core/planning/plan/planDifference'
@@ -45,7 +45,7 @@ const DECISIONS: Decision[] = [
   { kind: 'get', on: FROM, get: { ...GET, parts: null } },
   { kind: 'get', on: FROM, get: { ...GET, parts: ['vessel', 'cysts', 'salt'] } },
   { kind: 'order', on: FROM, start: START },
-  { kind: 'start', on: FROM, start: START, slack: 2 },
+  { kind: 'start', on: FROM, start: START, slack: 2, soonest: true },
   { kind: 'gap', on: FROM, gap: GAP },
   { kind: 'gap', on: FROM, gap: { ...GAP, ways: [] } },
   { kind: 'doubt', on: FROM, brood: 'b', to: LATER, probability: 0.7 },
@@ -172,6 +172,16 @@ describe('no sentence says against another', () => {
     expect(words.sureWords([sure], date)).toBe('Every day is as good as certain.')
     expect(words.sureWords([sure, short], date)).toContain('that are not short')
     expect(words.sureWords([short], date)).toBe('No day is covered.')
+  })
+
+  it('calls no start late that the plan might have put sooner', () => {
+    const start = { on: '2026-03-29', orderBy: null }
+    expect(isSoonest(start, FROM)).toBe(false)
+    expect(isSoonest({ ...start, on: FROM }, FROM)).toBe(true)
+    expect(isSoonest({ ...start, orderBy: FROM }, FROM)).toBe(true)
+    expect(words.slackWords(-2, true)).toMatch(/^It is late: nine in ten are ready only 2 days/)
+    expect(words.slackWords(-2, false)).toMatch(/^Nine in ten are ready by 2 days after the day/)
+    expect(words.slackWords(3, false)).toBe('3 days to spare.')
   })
 
   it('does not call a vessel lost that is building: it may come to nothing', () => {
