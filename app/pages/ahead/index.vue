@@ -125,12 +125,19 @@ const lane = computed(() => picture.value?.lanes.find(l => l.food === selected.v
           </select></label
         >
       </div>
-      <p v-if="newFoods.length" class="border-l-[6px] border-plan pl-3">
-        <strong>{{ takesUp.first }}</strong> would be new here: nothing living that is kept fits
-        every mouth.
-        <template v-if="ahead.changes.length">Whoever keeps the plan keeps the food.</template
-        ><button v-else class="btn ml-2" @click="keepFoods">Keep {{ takesUp.within }} here</button>
-      </p>
+      <div
+        v-if="newFoods.length"
+        class="border-l-[6px] border-plan pl-3 flex flex-wrap items-center gap-2"
+      >
+        <p>
+          <strong>{{ takesUp.first }}</strong> would be new here: what is kept does not fill every
+          mouth on every day.
+          <template v-if="ahead.changes.length">Whoever keeps the plan keeps the food.</template>
+        </p>
+        <button v-if="!ahead.changes.length" class="btn" @click="keepFoods">
+          Keep {{ takesUp.within }} here
+        </button>
+      </div>
       <p v-if="tooMuch" class="border-l-[6px] border-due pl-3">
         {{ tooMuch }}
         <NuxtLink to="/setup" :prefetch="false" class="link">Minutes of the rounds</NuxtLink>

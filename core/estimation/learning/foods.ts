@@ -23,6 +23,19 @@ const groupPrior = (mean: number, logSd: number) => ({
 /** One vessel for the tally of failures: how far it counts as failed, from 0 to 1; null while it is under way. */
 export type Outcome = number | null
 
+/** Share of vessels that fail: the book's as so many vessels, and those of the room; null where none is over. */
+function failureLearned(food: Food, outcomes: readonly Outcome[]): LearnedValue | null {
+  const known = outcomes.filter(o => o !== null)
+  const book = food.parameters.failure?.median ?? 0
+  if (known.length === 0 || book <= 0) return null
+  const failed = known.reduce((a, b) => a + b, 0)
+  const [a, b] = [BOOK_VESSELS * book + failed, BOOK_VESSELS * (1 - book) + known.length - failed]
+  const value = a / (a + b)
+  const sd = Math.sqrt((value * (1 - value)) / (a + b + 1))
+  const low = Math.max(0, value - 1.2816 * sd)
+  return { value, low, high: Math.min(1, value + 1.2816 * sd), from: known.length, book }
+}
+
 /**
  * What a room has taught about a food: its parameters by partial pooling towards the book, its failures by a beta-binomial.
  * @param read evidence of the vessels, against the book
@@ -56,23 +69,8 @@ export function learnFood(
     )
     priors[key] = { logShift: pooled.mean, logSd: Math.hypot(pooled.sd, group.within) }
   }
-  const known = outcomes.filter(o => o !== null)
-  const book = food.parameters.failure?.median ?? 0
-  let failure: LearnedValue | null = null
-  if (known.length > 0 && book > 0) {
-    const failed = known.reduce((a, b) => a + b, 0)
-    const [a, b] = [BOOK_VESSELS * book + failed, BOOK_VESSELS * (1 - book) + known.length - failed]
-    const mean = a / (a + b)
-    const sd = Math.sqrt((mean * (1 - mean)) / (a + b + 1))
-    failure = {
-      value: mean,
-      low: Math.max(0, mean - 1.2816 * sd),
-      high: Math.min(1, mean + 1.2816 * sd),
-      from: known.length,
-      book,
-    }
-    priors.failure = { logShift: Math.log(mean / book), logSd: 0 }
-  }
+  const failure = failureLearned(food, outcomes)
+  if (failure) priors.failure = { logShift: Math.log(failure.value / failure.book), logSd: 0 }
   return {
     growth: values.growth ?? null,
     lag: values.lag ?? null,
