@@ -38,7 +38,7 @@ export function decisionWords(
       return {
         verb: 'Start',
         amount: vessels(d.start.vessels),
-        rest: `of ${foodInText(d.start.food)} for ${n.brood(d.start.forBrood)} on ${n.date(d.start.neededOn)}. ${slackWords(d.slack, d.soonest)}`,
+        rest: `of ${foodInText(d.start.food)} for ${n.brood(d.start.forBrood)} on ${n.date(d.start.neededOn)}. ${slackWords(d.slack, d.late)}`,
       }
     case 'gap': {
       const best = d.gap.ways[0]
@@ -141,11 +141,11 @@ function factWords(c: FactChange): string {
 const STATE_WORDS = { well: 'well again', apart: 'set apart', doubtful: 'doubtful', lost: 'lost' }
 /**
  * Whether a start comes in time, as nine in ten do.
- * @param soonest whether it cannot be begun sooner: else the plan reckons with what may be late, and nothing is lost
+ * @param late whether mouths go short or are in doubt meanwhile: else the plan reckons with it, and nothing is lost
  */
-export function slackWords(slack: number, soonest: boolean): string {
+export function slackWords(slack: number, late: boolean): string {
   const after = `${days(slack)} after the day it is wanted`
-  if (slack < 0 && !soonest) return `Nine in ten are ready by ${after}: the plan counts with that.`
+  if (slack < 0 && !late) return `Nine in ten are ready by ${after}: the plan counts with that.`
   if (slack < 0) return `It is late: nine in ten are ready only ${after}.`
   return slack === 0 ? 'Not a day to lose.' : `${days(slack)} to spare.`
 }

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { foodOf } from '@renatus/core/foods/index'
-import { isSoonest } from '@renatus/core/planning/plan/decisions'
 import { startOrder } from '@renatus/core/planning/plan/startOrder'
 import { daysBetween } from '@renatus/core/time/localDate'
 import WhyPanel from '~/components/shared/WhyPanel.vue'
@@ -15,7 +14,13 @@ import { foodInText } from '~/words/foods'
 import { plural } from '~/words/round'
 
 /** The start that is selected: what, when, for whom, why, and what can be done with it. */
-const props = defineProps<{ start: PlanStart; original: PlanStart; touched: boolean }>()
+const props = defineProps<{
+  start: PlanStart
+  original: PlanStart
+  touched: boolean
+  /** Whether mouths miss what comes too late. */
+  late: boolean
+}>()
 const emit = defineEmits<{
   earlier: []
   later: []
@@ -35,10 +40,7 @@ const on = computed(() =>
 const brood = computed(() => room.state?.broods.find(b => b.id === props.start.forBrood)?.name)
 const slack = computed(() => {
   const { readyBy, neededOn } = props.start
-  if (!readyBy || props.touched) return { words: '', isLate: false }
-  const days = daysBetween(readyBy, neededOn)
-  const soonest = isSoonest(props.start, room.state?.today ?? '')
-  return { words: slackWords(days, soonest), isLate: days < 0 && soonest }
+  return readyBy && !props.touched ? slackWords(daysBetween(readyBy, neededOn), props.late) : ''
 })
 const more = computed(() => {
   const litres = `in ${units.litres(props.start.litres)} each`
@@ -57,7 +59,7 @@ const why = computed(() => props.original.change?.is?.why ?? null)
     <p class="sentence">
       Start <span class="amount">{{ plural(start.vessels, 'vessel') }}</span> of
       {{ foodInText(start.food) }} {{ on }}.
-      <strong v-if="slack.words" :class="slack.isLate ? 'text-due' : ''">{{ slack.words }}</strong>
+      <strong v-if="slack" :class="late ? 'text-due' : ''">{{ slack }}</strong>
     </p>
     <p class="small" role="status">
       <template v-if="touched">{{

@@ -4,6 +4,7 @@ import InTurn from '~/components/shared/InTurn.vue'
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { keepingFoods } from '@renatus/core/stock/keepingFoods'
 import { aheadPicture } from '@renatus/core/planning/plan/aheadPicture'
+import { comesLate } from '@renatus/core/planning/plan/decisions'
 import AheadWhatIf from '~/components/ahead/AheadWhatIf.vue'
 import ChangeList from '~/components/ahead/ChangeList.vue'
 import CoverList from '~/components/ahead/CoverList.vue'
@@ -184,6 +185,7 @@ const lane = computed(() => picture.value?.lanes.find(l => l.food === selected.v
               :start="start.now"
               :original="start.original"
               :touched="start.touched"
+              :late="!!plan && comesLate(plan, start.now)"
               @earlier="hand.moveTo(start.original.id, hand.dayOf(start.now) - 1)"
               @later="hand.moveTo(start.original.id, hand.dayOf(start.now) + 1)"
               @fewer="hand.number(start.original.id, start.now.vessels - 1)"

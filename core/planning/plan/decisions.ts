@@ -17,7 +17,7 @@ export type Decision =
       on: LocalDate
       start: PlannedStart
       /** Days until it would be too late for nine in ten. */ slack: number
-      /** Whether it cannot be begun any sooner. */ soonest: boolean
+      /** Whether mouths miss what comes too late (comesLate). */ late: boolean
     }
   | { kind: 'gap'; on: LocalDate; gap: PlanGap }
   | {
@@ -31,8 +31,23 @@ export type Decision =
   | { kind: 'hatch'; on: LocalDate; hatch: HatchLine }
 
 /** Whether a start is as early as it can be: of today, or of a starter that is ordered today. */
-export const isSoonest = (s: Pick<PlannedStart, 'on' | 'orderBy'>, today: LocalDate): boolean =>
+const isSoonest = (s: Pick<PlannedStart, 'on' | 'orderBy'>, today: LocalDate): boolean =>
   (s.orderBy ?? s.on) <= today
+
+type Times = Pick<PlannedStart, 'on' | 'orderBy' | 'neededOn' | 'forBrood'> & {
+  /** Null where it was kept long ago. */ readyBy: LocalDate | null
+}
+
+/**
+ * Whether a start is late: one in ten is ready after the day on which the plan first feeds it, it cannot be begun sooner,
+ * and what it is for goes short or is in doubt meanwhile. Where other food steps in nothing is late.
+ */
+export function comesLate(plan: Pick<CulturePlan, 'from' | 'gaps' | 'doubts'>, s: Times): boolean {
+  const { readyBy, neededOn } = s
+  if (readyBy === null || readyBy <= neededOn || !isSoonest(s, plan.from)) return false
+  const meanwhile = (x: PlanGap) => x.from <= readyBy && x.to >= neededOn
+  return [...plan.gaps, ...plan.doubts].some(x => x.brood === s.forBrood && meanwhile(x))
+}
 
 /** What a plan asks of somebody next: orders and starts, gaps, doubtful days, and the first hatch. */
 export function decisions(plan: CulturePlan, timeZone: string, most = 5): Decision[] {
@@ -41,8 +56,7 @@ export function decisions(plan: CulturePlan, timeZone: string, most = 5): Decisi
     if (s.orderBy !== null)
       found.push({ kind: 'order', on: s.orderBy < plan.from ? plan.from : s.orderBy, start: s })
     const slack = daysBetween(s.readyBy, s.neededOn)
-    const soonest = isSoonest(s, plan.from)
-    found.push({ kind: 'start', on: s.on, start: s, slack, soonest })
+    found.push({ kind: 'start', on: s.on, start: s, slack, late: comesLate(plan, s) })
   }
   // A gap is decided while its best way still helps: today, or so many days before it that the way takes.
   for (const gap of plan.gaps) {

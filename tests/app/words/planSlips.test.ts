@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Lane, Mouth } from '@renatus/core/planning/plan/aheadPicture'
 import { WAYS, type Way } from '@renatus/core/planning/plan/closing'
-import { isSoonest, type Decision } from '@renatus/core/planning/plan/decisions'
+import { comesLate, type Decision } from '@renatus/core/planning/plan/decisions'
 import type { PlannedStart } from '@renatus/core/planning/plan/explainStart'
 import type { FactChange } from '@renatus/core/planning/plan/planFacts'
 import type { PlanChange } from '@renatus/core/planning/plan/planDifference'
@@ -45,7 +45,7 @@ const DECISIONS: Decision[] = [
   { kind: 'get', on: FROM, get: { ...GET, parts: null } },
   { kind: 'get', on: FROM, get: { ...GET, parts: ['vessel', 'cysts', 'salt'] } },
   { kind: 'order', on: FROM, start: START },
-  { kind: 'start', on: FROM, start: START, slack: 2, soonest: true },
+  { kind: 'start', on: FROM, start: START, slack: 2, late: false },
   { kind: 'gap', on: FROM, gap: GAP },
   { kind: 'gap', on: FROM, gap: { ...GAP, ways: [] } },
   { kind: 'doubt', on: FROM, brood: 'b', to: LATER, probability: 0.7 },
@@ -174,11 +174,22 @@ describe('no sentence says against another', () => {
     expect(words.sureWords([short], date)).toBe('No day is covered.')
   })
 
-  it('calls no start late that the plan might have put sooner', () => {
-    const start = { on: '2026-03-29', orderBy: null }
-    expect(isSoonest(start, FROM)).toBe(false)
-    expect(isSoonest({ ...start, on: FROM }, FROM)).toBe(true)
-    expect(isSoonest({ ...start, orderBy: FROM }, FROM)).toBe(true)
+  it('calls a start late only where it cannot be sooner and mouths miss it', () => {
+    const start = {
+      ...START,
+      on: FROM,
+      orderBy: null,
+      neededOn: '2026-03-28',
+      readyBy: '2026-03-30',
+    }
+    const doubt = { from: '2026-03-29', to: '2026-04-02', days: 5, share: 0.3, ways: [] }
+    const plan = { from: FROM, gaps: [], doubts: [{ ...doubt, brood: start.forBrood }] }
+    expect(comesLate(plan, start)).toBe(true)
+    expect(comesLate({ ...plan, doubts: [] }, start)).toBe(false)
+    expect(comesLate({ ...plan, doubts: [{ ...doubt, brood: 'another' }] }, start)).toBe(false)
+    expect(comesLate(plan, { ...start, on: '2026-03-25' })).toBe(false)
+    expect(comesLate(plan, { ...start, on: '2026-03-27', orderBy: FROM })).toBe(true)
+    expect(comesLate(plan, { ...start, readyBy: '2026-03-28' })).toBe(false)
     expect(words.slackWords(-2, true)).toMatch(/^It is late: nine in ten are ready only 2 days/)
     expect(words.slackWords(-2, false)).toMatch(/^Nine in ten are ready by 2 days after the day/)
     expect(words.slackWords(3, false)).toBe('3 days to spare.')

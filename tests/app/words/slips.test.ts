@@ -83,7 +83,8 @@ function* sentencesOfNumbers(): Generator<string> {
     yield pieces(n)
     yield backWords(n)
     yield sinceWords(n * 24)
-    yield slackWords(Math.round(n), true)
+    yield slackWords(Math.round(n), false)
+    yield slackWords(-Math.round(n), true)
     yield slackWords(-Math.round(n), false)
     yield noEaterWords('Mix', Math.round(n))
     const judged = { day: n, vessel: 0, did: { act: 'wait', take: 0 }, luck: 0 } as const
