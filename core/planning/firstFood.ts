@@ -16,7 +16,7 @@ import { lotInUse, type RoomState } from '../stock/roomState'
 import { addHours, daysBetween, localDateOf, type LocalDate } from '../time/localDate'
 import { compare } from '../math/compare'
 import { startsLeft, startStates } from './plan/keptPlan'
-import { coursesOf, reliabilityOf } from './plan/startables'
+import { coursesOf, reliabilityOf, usualStand } from './plan/startables'
 import type { Readings } from './reckoning/sourcesAt'
 
 /** How a first food is come by: what hatches is set up, what comes by itself is started, all else is ordered. */
@@ -79,11 +79,7 @@ export function wayToGrow(state: RoomState, food: Food): FirstFoodWay[] {
   const hasLine = running(state.cultureStates).some(c => c.record.foodId === id && !c.quarantine)
   const starter = method.starterShare > 0 && !hasLine
   const { leadDays } = starter ? buyingOf(food) : { leadDays: 0 }
-  const stands = {
-    litres: method.vessel.volumeL,
-    temperatureC: (food.rangeC[0] + food.rangeC[1]) / 2,
-  }
-  const courses = coursesOf(state, food, method, stands, COURSE_D)
+  const courses = coursesOf(state, food, method, usualStand(food, method), COURSE_D)
   const { readyDays } = reliabilityOf(state, food, method, courses)
   if (!Number.isFinite(readyDays)) return []
   const kind = starter ? 'starter' : 'start'

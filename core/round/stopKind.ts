@@ -66,7 +66,7 @@ export interface StopKind<S extends Stop, G = unknown> {
   done(stop: S, given: G | null, c: AnswerContext): Written
   /** The stop without what may wait, and what waits; for stops that hold both. */
   parts?(stop: S): { must: S; may: S } | null
-  /** The same stop, of so much of it as these minutes hold, a least part in any case; for what the next round goes on with. */
+  /** As much of the stop as these minutes hold, a least part in any case: the next round goes on with the rest. */
   fit?(stop: S, minutes: number): S
   /** What Not now writes beside the answer itself. */
   notNow?(stop: S, c: AnswerContext): Written['entries']

@@ -3,9 +3,9 @@ import { pool, type Evidence } from './pool'
 
 /** Share of the doubt about a rate that rooms differ by; the rest is that vessels of one room differ. */
 export const ROOM_SHARE = 0.5
-/** Share of what rooms differ by that all foods of a room have in common: its warmth, its water, who keeps it (working estimate). */
+/** Share of what rooms differ by that all foods of a room have in common: warmth, water, keeper (working estimate). */
 const COMMON_SHARE = 0.5
-/** Steps of the logarithm in which it is handed on: a look at one vessel moves what is believed of all others seldom. */
+/** Steps of the logarithm in which it is handed on: one look seldom moves what is believed of all others. */
 const STEP = 0.05
 
 /** What the vessels of one food say of how fast it grows here, against the book. */
@@ -22,7 +22,7 @@ function ofFood(vessels: readonly Evidence[]): Evidence {
   return { mean: vessels.reduce((s, v, i) => s + v.mean * weights[i]!, 0) / precision, precision }
 }
 
-/** What a room has told of growth: where its logarithm lies against the book for all foods, and how many foods told it. */
+/** Where the logarithm of growth lies against the book for all foods of a room, and how many foods told it. */
 export interface RoomGrowth {
   mean: number
   sd: number

@@ -13,7 +13,7 @@ import { STANDS_IN_FROM } from './demand'
 import type { Hatching } from './problem'
 import { readyBy } from './redundancy'
 import type { PlanRequest } from './request'
-import { coursesOf, reliabilityOf, type RoomStart } from './startables'
+import { coursesOf, reliabilityOf, usualStand, type RoomStart } from './startables'
 
 export const WAYS = [
   'start',
@@ -125,11 +125,7 @@ function byOtherFood(c: ClosingContext, id: string, month: number): Way[] {
   // What comes by itself is not waited for.
   const order = method.starterShare > 0 ? bought(id) : {}
   const { leadDays = 0 } = order
-  const stands = {
-    litres: method.vessel.volumeL,
-    temperatureC: (food.rangeC[0] + food.rangeC[1]) / 2,
-  }
-  const courses = coursesOf(r.state, food, method, stands, gap.to + 2)
+  const courses = coursesOf(r.state, food, method, usualStand(food, method), gap.to + 2)
   const rel = reliabilityOf(r.state, food, method, courses)
   if (!Number.isFinite(rel.readyDays)) return []
   const likely = readyBy(rel, gap.to + 1 - leadDays)

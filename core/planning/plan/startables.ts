@@ -175,12 +175,27 @@ export function roomStarts(
 
 const sampled = new Map<string, Courses>()
 
-/** What a start would go like in this room, as far as the room has taught it. The same for the same start: worked out once. */
+/** In what a vessel would be started, and how warm it would stand. */
+interface Stands {
+  litres: number
+  temperatureC: number
+}
+
+/** A food that nothing is known of where it would stand: the vessel of its school, in the middle of its range. */
+export const usualStand = (food: Food, method: FoodMethod): Stands => ({
+  litres: method.vessel.volumeL,
+  temperatureC: (food.rangeC[0] + food.rangeC[1]) / 2,
+})
+
+/**
+ * What a start would go like in this room, as far as the room has taught it.
+ * The same for the same start: worked out once.
+ */
 export function coursesOf(
   state: Pick<RoomState, 'learned'>,
   food: Food,
   method: FoodMethod,
-  { litres, temperatureC }: { litres: number; temperatureC: number },
+  { litres, temperatureC }: Stands,
   days: number,
 ): Courses {
   const taught = taughtFactors(state.learned, food.profile.id)
