@@ -10,7 +10,6 @@ async function openCount(page: Page, room: 'demo' | 'own' = 'own') {
     await expect(page.getByRole('article').first()).toBeVisible({ timeout: 60_000 })
   }
   const me = new Person(page)
-  if (page.viewportSize()!.width < 1024) await me.press('More')
   await me.go('Count')
   await expect(page.getByRole('heading', { name: 'Count', level: 1 })).toBeVisible()
   return me
@@ -171,41 +170,3 @@ test('a pipette is weighed, and its drop is offered where drops are counted; non
   await me.press(/Thin pipette: 0.0329 mL/)
   await expect(page.getByLabel('One drop')).toHaveValue('0.0329')
 })
-
-for (const [colorScheme, width] of [
-  ['light', 1280],
-  ['dark', 390],
-] as const) {
-  test(`every way of counting is clean in the ${colorScheme} theme at ${width}`, async ({
-    browser,
-  }) => {
-    const context = await browser.newContext({
-      colorScheme,
-      viewport: { width, height: width === 390 ? 844 : 800 },
-      timezoneId: 'Europe/Berlin',
-      locale: 'en-GB',
-      baseURL: test.info().project.use.baseURL,
-      serviceWorkers: 'block',
-    })
-    const page = await context.newPage()
-    await openCount(page)
-    for (let i = 0; i < 3; i++) await page.getByTestId('tap').click()
-    await page.getByRole('button', { name: 'Next drop' }).click()
-    for (const look of ['Drops', 'Picture', 'Stick or colour']) {
-      await page.getByLabel('Sample of').selectOption({
-        label: look === 'Stick or colour' ? 'Green water' : 'Brine shrimp nauplii',
-      })
-      await page.getByRole('tab', { name: look }).click()
-      if (look === 'Picture') {
-        await page.getByRole('button', { name: 'Practice picture' }).click()
-        await expect(page.getByTestId('in-picture')).toBeVisible({ timeout: 60_000 })
-      }
-      expect(await faults(page, `${look} ${width}`)).toEqual([])
-      expect(
-        await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
-        `${look} at ${width} scrolls sideways`,
-      ).toBeLessThanOrEqual(0)
-    }
-    await context.close()
-  })
-}

@@ -21,7 +21,7 @@ const agoOf = (id: string) =>
 /** What a life through the interface hangs on: foods that share it walk the same ways. */
 const wayOf = (f: (typeof foods)[number]) => {
   const { feed } = f.methods[0]!
-  return [f.profile.family, f.profile.portion?.unit, feed?.when, feed?.unit, feed?.foodId].join()
+  return [f.profile.family, f.profile.portion?.unit, feed === null, feed?.foodId].join()
 }
 /** One of each way lives whole; of the others the start is their own. */
 const whole = new Set([...new Map(grown.map(f => [wayOf(f), f.profile.id])).values()])

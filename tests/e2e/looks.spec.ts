@@ -5,7 +5,6 @@ const VIEWS = [
   '/',
   '/broods',
   '/bench',
-  '/count',
   '/shelf',
   '/shelf/start?food=moina',
   '/gel',
@@ -53,6 +52,28 @@ const tooSmall = (page: Page) =>
       ),
   )
 
+/** What no width may do: a page that moves sideways. */
+const sideways = (page: Page) =>
+  page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
+
+/** Each way of counting, with something in it. */
+async function countWays(page: Page, look: (where: string) => Promise<void>) {
+  await visit(page, '/count')
+  for (let i = 0; i < 3; i++) await page.getByTestId('tap').click()
+  await page.getByRole('button', { name: 'Next drop' }).click()
+  for (const way of ['Drops', 'Picture', 'Stick or colour']) {
+    await page.getByLabel('Sample of').selectOption({
+      label: way === 'Stick or colour' ? 'Green water' : 'Brine shrimp nauplii',
+    })
+    await page.getByRole('tab', { name: way }).click()
+    if (way === 'Picture') {
+      await page.getByRole('button', { name: 'Practice picture' }).click()
+      await expect(page.getByTestId('in-picture')).toBeVisible({ timeout: 60_000 })
+    }
+    await look(way)
+  }
+}
+
 // Contrast hangs on the theme, what is cut and reached on the width: two of the four pairs tell all.
 for (const [colorScheme, width] of [
   ['light', 1280],
@@ -77,6 +98,12 @@ for (const [colorScheme, width] of [
     const rules = width === 390 ? undefined : ['color-contrast', 'scrollable-region-focusable']
     const sizes = new Set<string>()
     page.on('pageerror', e => errors.push(e.message))
+    const look = async (where: string) => {
+      expect(await faults(page, `${where} ${width}`, rules)).toEqual([])
+      expect(await sideways(page), `${where} at ${width} scrolls sideways`).toBeLessThanOrEqual(0)
+      if (width === 390) expect(await tooSmall(page), where).toEqual([])
+      for (const size of await sizesOf(page)) sizes.add(size)
+    }
     await page.goto('/?room=demo')
     await expect(page.getByRole('article').first()).toBeVisible({ timeout: 60_000 })
     await visit(page, '/bench')
@@ -118,14 +145,9 @@ for (const [colorScheme, width] of [
       if (path === diet)
         await expect(page.getByTestId('composition')).toBeVisible({ timeout: 60_000 })
       if (path === '/bench') await expect(page.locator('canvas').first()).toBeVisible()
-      expect(await faults(page, `${path} ${width}`, rules)).toEqual([])
-      expect(
-        await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
-        `${path} at ${width} scrolls sideways`,
-      ).toBeLessThanOrEqual(0)
-      if (width === 390) expect(await tooSmall(page), path).toEqual([])
-      for (const size of await sizesOf(page)) sizes.add(size)
+      await look(path)
     }
+    await countWays(page, look)
     expect([...sizes].sort(), 'sizes of type').toHaveLength(Math.min(6, sizes.size))
     expect(errors).toEqual([])
     await context.close()

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { addBrood, at, begin, pickFish, setUp } from './person'
+import { addBrood, at, pickFish, setUp } from './person'
 
 test('two days away: overdue bottle first, nothing made up for, and it says so', async ({
   page,
@@ -53,26 +53,6 @@ test('over a daylight-saving night the harvest still falls on the morning round,
     .click()
   // 28 March 06:30 to 29 March 06:30 is 24 h on the wall and 23 h in the bottle.
   await expect(page.getByTestId('why-hours-to-the-first-pull').first()).toContainText('23 h')
-})
-
-test('a room far from where the device stands keeps its own hours', async ({ page }) => {
-  // Half past one at night in New York, morning on the device in Berlin.
-  await page.clock.install({ time: new Date('2026-03-24T05:34:00Z') })
-  await begin(page)
-  await page.getByLabel('Time zone').selectOption('America/New_York')
-  await page.getByRole('button', { name: 'Open the room' }).click()
-  await expect(page.getByRole('heading', { name: 'Morning round' })).toBeVisible()
-  await expect(page.getByText('Tue 24 Mar 01:34')).toBeVisible()
-  await expect(page.getByText('Due today 06:30')).toBeVisible()
-  await addBrood(page)
-  await page.goto('/')
-  const hatch = page.getByRole('article').filter({ hasText: /Start\s+Cone 1/ })
-  await hatch.getByRole('button', { name: 'Done' }).click()
-  await page.goto('/bench')
-  // Pulled a day and a half later at a round of the room: half past six or seven in New York.
-  await expect(page.getByText(/(06:30|19:00)/).first()).toBeVisible()
-  await page.goto('/log')
-  await expect(page.getByText(/01:3\d/).first()).toBeVisible()
 })
 
 test('own values of a fish are checked, and a tank too cold is refused with a remedy', async ({

@@ -1,4 +1,4 @@
-import AxeBuilder from '@axe-core/playwright'
+import axe from 'axe-core'
 import { expect, type Locator, type Page } from '@playwright/test'
 
 /** Counts what a person does: every tap, and every field they fill in. */
@@ -78,15 +78,20 @@ export async function visit(page: Page, path: string) {
 }
 
 /**
- * What axe finds on the page, in words. Everything is in one frame, so the way without a second page does.
+ * What axe finds on the page, in words. A document takes it in once, however often it is asked.
  * @param rules only these, where the others were asked of the same page already
  */
 export async function faults(page: Page, where: string, rules?: string[]): Promise<string[]> {
-  const axe = new AxeBuilder({ page }).setLegacyMode(true)
-  const { violations } = await (rules ? axe.withRules(rules) : axe).analyze()
-  return violations.map(
-    v => `${where}: ${v.id} ${v.nodes.map(n => n.html.slice(0, 120)).join(' | ')}`,
+  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source)
+  const violations = await page.evaluate(
+    async only => {
+      const { axe: asked } = window as unknown as { axe: typeof axe }
+      const { violations } = await asked.run({ resultTypes: ['violations'], ...only })
+      return violations.map(v => `${v.id} ${v.nodes.map(n => n.html.slice(0, 120)).join(' | ')}`)
+    },
+    rules ? { runOnly: rules } : {},
   )
+  return violations.map(v => `${where}: ${v}`)
 }
 
 /**

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { pickFish, setUp } from './person'
+import { pickFish, setUp, visit } from './person'
 
 /** The app's own clock is set; that of the browser stays, and its zones with it. */
 const at = (page: Page, instant: string) =>
@@ -38,6 +38,16 @@ test('a room keeps its own hours on a device of another zone: rounds, dates, wha
   await expect(device.getByTestId('per-meal').first()).toBeVisible()
   await expect(device.getByText(/25 Mar/).first()).toBeVisible()
   await expect(device.getByText(/24 Mar/)).toHaveCount(0)
+
+  // What is started stands in the log with the room's hour, and is pulled at a round of the room.
+  await device.goto(`${baseURL}/`)
+  const hatch = device.getByRole('article').filter({ hasText: /Start\s+Cone 1/ })
+  await hatch.getByRole('button', { name: 'Done' }).click()
+  await expect(device.getByTestId('undo-line')).toBeVisible()
+  await visit(device, '/bench')
+  await expect(device.getByText(/(06:30|19:00)/).first()).toBeVisible()
+  await visit(device, '/log')
+  await expect(device.getByText(/06:3\d/).first()).toBeVisible()
 
   // An hour of the next round: the clock is moved, not the browser.
   await at(device, '2026-03-25T18:10:00Z')
