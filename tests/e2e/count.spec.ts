@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
 import { encodePng, Image } from 'image-js'
-import { faults, longestHold, Person, setUp } from './person'
+import { longestHold, Person, setUp } from './person'
 
 async function openCount(page: Page, room: 'demo' | 'own' = 'own') {
   if (room === 'own') await setUp(page)
