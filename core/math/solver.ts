@@ -75,21 +75,24 @@ const endings = ({ modelStatus }: HighsLike['constants']) =>
     ['stopped', modelStatus.interrupted],
   ] as const
 
+/** Options of HiGHS for a solve. */
+export const highsOptions = (limits: SolveLimits): Record<string, number | boolean> => ({
+  output_flag: false,
+  random_seed: 1,
+  mip_heuristic_effort: HEURISTICS,
+  mip_lp_age_limit: 3,
+  mip_rel_gap: limits.gap,
+  mip_abs_gap: limits.near || Math.min(limits.gap, ABSOLUTE_GAP),
+  mip_max_nodes: limits.nodes,
+  time_limit: limits.seconds,
+})
+
 /** HiGHS as the solver of the planner. */
 export const highsSolver = (highs: HighsLike): Solver => ({
   solve: (text, limits, progress) =>
     highs.withModel({ format: 'lp', data: text }, (model): Solved => {
       const { modelStatus, callbackType } = highs.constants
-      model.options.set({
-        output_flag: false,
-        random_seed: 1,
-        mip_heuristic_effort: HEURISTICS,
-        mip_lp_age_limit: 3,
-        mip_rel_gap: limits.gap,
-        mip_abs_gap: limits.near || Math.min(limits.gap, ABSOLUTE_GAP),
-        mip_max_nodes: limits.nodes,
-        time_limit: limits.seconds,
-      })
+      model.options.set(highsOptions(limits))
       let seconds = 0
       const watch = {
         [callbackType.mipInterrupt]: (event: {

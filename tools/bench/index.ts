@@ -23,6 +23,7 @@ import { benchKnownRoom } from './knownRoom'
 import { benchLargeFile } from './largeFile'
 import { benchLivedRooms } from './livedRooms'
 import { benchLongLog } from './longLog'
+import { benchNativeSolver } from './nativeSolver'
 import { benchOpening } from './opening'
 import { benchPlanning } from './planning'
 import { benchPlans } from './plans'
@@ -162,6 +163,7 @@ benchLongLog()
 benchRounds()
 await benchPlans()
 await benchPlanning()
+await benchNativeSolver()
 await benchStability()
 await benchCalibration()
 await benchLivedRooms(6)

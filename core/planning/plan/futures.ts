@@ -3,7 +3,8 @@ import { randomStream, type RandomStream } from '../../math/random'
 import type { PlanProblem, PlanSolution, StartOn } from './problem'
 import { hatchedBy } from './writeHatches'
 import { SHARED_FATE, type Reliability } from './redundancy'
-import { COVERED_FROM, givenUpAfter, RESTART_AFTER, steppingOrder, stepInShare } from './repair'
+import { addWanted, fedShare, plannedShare, portionsOf } from './portions'
+import { COVERED_FROM, givenUpAfter, RESTART_AFTER } from './repair'
 
 /** What may happen to a plan: how a running culture may be lost by each day and how far its supply is known, and how sure a start is. */
 export interface Fates {
@@ -72,26 +73,18 @@ export function playFutures(
       ...p.startable.map(s => s.food),
     ]),
   ]
-  const at = new Map(foods.map((f, i) => [f, i]))
-  const share = new Map(solution.meals.map(m => [`${m.brood}\n${m.day}\n${m.food}`, m.share]))
-  const days = p.broodDays
-    .filter(b => !b.standby)
-    .map((b): Portion => ({
-      brood: b.brood,
-      day: b.day,
-      order: steppingOrder(b),
-      food: Int32Array.from(b.foods, f => at.get(f.food)!),
-      most: Float64Array.from(b.foods, f => f.most),
-      organisms: Float64Array.from(b.foods, f => f.organisms),
-      given: Float64Array.from(b.foods, f => share.get(`${b.brood}\n${b.day}\n${f.food}`) ?? 0),
-    }))
+  const rows = new Map(foods.map((f, i) => [f, i * p.days]))
+  const days = p.broodDays.filter(b => !b.standby)
+  const portions = portionsOf(days, solution.meals, food => rows.get(food)!)
+  const broods = Object.keys(fates.broods)
+  const broodOf = Int32Array.from(days, b => broods.indexOf(b.brood))
   const covered = new Float64Array(days.length)
   const judged = new Float64Array(days.length)
   const usable = usableSupply(p, solution)
   const certain = new Float64Array(foods.length * p.days)
-  foods.forEach((food, f) => {
-    for (let d = 0; d < p.days; d++) certain[f * p.days + d] = usable(food, d)
-  })
+  for (const [food, row] of rows)
+    for (let d = 0; d < p.days; d++) certain[row + d] = usable(food, d)
+  const chances = chancesOf(p, solution, fates, rows)
   const supply = new Float64Array(certain.length)
   const wanted = new Float64Array(certain.length)
   const moved = new Int32Array(days.length)
@@ -104,73 +97,27 @@ export function playFutures(
       appetite: drawn(fates.doubt.appetite),
     }
     supply.set(certain)
-    addSupply(supply, p, solution, fates, at, chance, room)
-    const shift = new Map(
-      Object.entries(fates.broods).map(([id, sd]) => [id, Math.round(chance.normal(0, sd))]),
-    )
+    addSupply(supply, p.days, chances, chance, room)
+    const shift = broods.map(id => Math.round(chance.normal(0, fates.broods[id]!)))
     wanted.fill(0)
     for (let n = 0; n < days.length; n++) {
-      const b = days[n]!
-      const d = (moved[n] = b.day + (shift.get(b.brood) ?? 0))
-      if (d < 0 || d >= p.days) continue
-      for (let k = 0; k < b.food.length; k++)
-        wanted[b.food[k]! * p.days + d]! += b.given[k]! * b.organisms[k]! * room.appetite
+      const d = (moved[n] = days[n]!.day + (shift[broodOf[n]!] ?? 0))
+      if (d >= 0 && d < p.days) addWanted(portions, n, d, wanted, room.appetite)
     }
     for (let n = 0; n < days.length; n++) {
       const d = moved[n]!
       if (d < 0 || d >= p.days) continue
       judged[n]!++
-      if (fed(days[n]!, d, p.days, supply, wanted, room.appetite) >= COVERED_FROM) covered[n]!++
+      const share = fedShare(portions, n, d, supply, wanted, room.appetite)
+      if (share >= COVERED_FROM) covered[n]!++
     }
   }
   return days.map((b, n) => ({
     brood: b.brood,
     day: b.day,
-    planned: b.given.reduce((s, x) => s + x, 0),
+    planned: plannedShare(portions, n),
     probability: judged[n]! > 0 ? covered[n]! / judged[n]! : 0,
   }))
-}
-
-/** A brood-day in flat arrays: a thousand futures go through all of them. */
-interface Portion {
-  brood: string
-  day: number
-  order: readonly number[]
-  food: Int32Array
-  most: Float64Array
-  organisms: Float64Array
-  given: Float64Array
-}
-
-/** Share of its ration that a brood gets on a day of one future. What steps in counts as wanted: nobody else gets it. */
-function fed(
-  b: Portion,
-  d: number,
-  days: number,
-  supply: Float64Array,
-  wanted: Float64Array,
-  appetite: number,
-): number {
-  let got = 0
-  for (let k = 0; k < b.food.length; k++) {
-    const cell = b.food[k]! * days + d
-    if (b.given[k]! > 0)
-      got += b.given[k]! * Math.min(1, supply[cell]! / Math.max(1e-9, wanted[cell]!))
-  }
-  if (got >= COVERED_FROM) return got
-  for (const k of b.order) {
-    if (got >= 1 - 1e-9) break
-    const cell = b.food[k]! * days + d
-    const add = stepInShare(
-      1 - got,
-      b.most[k]! - b.given[k]!,
-      (supply[cell]! - wanted[cell]!) / Math.max(1e-9, b.organisms[k]! * appetite),
-    )
-    if (add <= 0) continue
-    wanted[cell]! += add * b.organisms[k]! * appetite
-    got += add
-  }
-  return got
 }
 
 /** Nauplii that a plan takes by day. */
@@ -203,62 +150,83 @@ function usableSupply(
   }
 }
 
+/** What hangs on chance, looked up once for all futures. */
+interface Chances {
+  /** First cell of what is hatched; null where nothing is. */ hatched: number | null
+  running: readonly {
+    row: number
+    surplus: Float64Array
+    /** Chance that it is lost by a day. */ lost: Float64Array
+    logSd: number
+  }[]
+  starts: readonly {
+    row: number
+    start: StartOn
+    /** Day after its last. */ end: number
+    fate: Fates['starts'][string]
+  }[]
+}
+
+function chancesOf(
+  p: PlanProblem,
+  solution: PlanSolution,
+  fates: Fates,
+  rows: ReadonlyMap<string, number>,
+): Chances {
+  const startables = new Map(p.startable.map(s => [s.id, s]))
+  return {
+    hatched: p.hatching ? (rows.get(p.hatching.food) ?? null) : null,
+    running: p.running.map(r => ({
+      row: rows.get(r.food)!,
+      surplus: Float64Array.from(r.surplus.slice(0, p.days)),
+      lost: Float64Array.from(r.surplus, (_, d) => fates.running[r.id]?.lost[d] ?? 0),
+      logSd: fates.running[r.id]?.logSd ?? 0,
+    })),
+    starts: solution.starts.flatMap(start => {
+      const of = startables.get(start.startable)
+      const fate = fates.starts[start.startable]
+      if (!of || !fate) return []
+      const end = Math.min(p.days, start.day + of.holdsDays)
+      return [{ row: rows.get(of.food)!, start, end, fate }]
+    }),
+  }
+}
+
 /** What a running vessel spares until the day on which this future loses it. */
 function addRunning(
   supply: Float64Array,
-  row: number,
-  surplus: readonly number[],
-  fate: Fates['running'][string] | undefined,
+  { row, surplus, lost, logSd }: Chances['running'][number],
   chance: RandomStream,
   room: Doubt,
 ): void {
   const u = chance.next()
-  const factor = room.pace * Math.exp(chance.normal(0, fate?.logSd ?? 0))
-  for (const [d, spared] of surplus.entries()) {
-    if (room.failures * (fate?.lost[d] ?? 0) > u) return
-    supply[row + d]! += spared * factor
-  }
+  const factor = room.pace * Math.exp(chance.normal(0, logSd))
+  for (let d = 0; d < surplus.length && room.failures * lost[d]! <= u; d++)
+    supply[row + d]! += surplus[d]! * factor
 }
 
 /** Adds what hangs on chance to the supply of one future. */
 function addSupply(
   supply: Float64Array,
-  p: PlanProblem,
-  solution: PlanSolution,
-  fates: Fates,
-  at: ReadonlyMap<string, number>,
+  days: number,
+  { hatched, running, starts }: Chances,
   chance: RandomStream,
   room: Doubt,
 ): void {
-  const hatched = p.hatching ? at.get(p.hatching.food) : undefined
   const lot = Math.exp(chance.normal(0, LOT_SD))
-  for (let d = 0; hatched !== undefined && d < p.days; d++) {
+  for (let d = 0; hatched !== null && d < days; d++) {
     const fails = chance.next() < HATCH_FAILS ? AFTER_FAILURE : 1
-    supply[hatched * p.days + d]! *= fails * lot * Math.exp(chance.normal(0, BOTTLE_SD))
+    supply[hatched + d]! *= fails * lot * Math.exp(chance.normal(0, BOTTLE_SD))
   }
-  for (const r of p.running)
-    addRunning(
-      supply,
-      at.get(r.food)! * p.days,
-      r.surplus.slice(0, p.days),
-      fates.running[r.id],
-      chance,
-      room,
-    )
-  for (const s of solution.starts) {
-    const start = p.startable.find(x => x.id === s.startable)
-    const fate = fates.starts[s.startable]
-    if (!start || !fate) continue
-    const row = at.get(start.food)! * p.days
-    const end = Math.min(p.days, s.day + start.holdsDays)
-    for (const day of beginnings(s, fate, chance, room)) {
+  for (const r of running) addRunning(supply, r, chance, room)
+  for (const { row, start, end, fate } of starts)
+    for (const day of beginnings(start, fate, chance, room)) {
       const course = fate.courses[chance.integer(0, fate.courses.length - 1)]
       const lag = Math.exp(chance.normal(0, fate.lagLogSd)) / room.pace
       for (let d = day; course && d < end; d++)
         supply[row + d]! +=
           room.pace * (course[Math.min(course.length - 1, Math.floor((d - day) / lag))] ?? 0)
     }
-  }
 }
 
 /**
