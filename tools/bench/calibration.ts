@@ -18,6 +18,7 @@ import { planRequest, type PlanRequest } from '@renatus/core/planning/plan/reque
 import { highsSolver, type HighsLike } from '@renatus/core/math/solver'
 import { makeId } from '@renatus/core/records/id'
 import { anyRecord } from '@renatus/core/records/records'
+import { NOTHING_LEARNED, type FoodLearned, type Learned } from '@renatus/core/stock/learned'
 import { roomState } from '@renatus/core/stock/roomState'
 import { addDays, daysBetween } from '@renatus/core/time/localDate'
 
@@ -31,6 +32,24 @@ const FOODS = [
 const DAYS = 21
 /** How far a room is from its thermometer, degC. */
 const ROOM_SD_C = 1
+
+/** Vessels that a taught room has learned its pace from, each food; what they tell is off by this, log; how far it is believed. */
+const TAUGHT_BY = 3
+const TAUGHT_SD = 0.15
+const BELIEVED = 0.7
+
+/** What a room has learned of the pace of its foods, when that of the book is out by a factor. */
+function taughtBy(foods: readonly string[], pace: number, chance: RandomStream): Learned {
+  const of = (id: string): FoodLearned => {
+    const key = FAMILIES[foodOf(id)!.profile.family].roles.growth!
+    const logShift = BELIEVED * (Math.log(pace) + chance.normal(0, TAUGHT_SD))
+    const value = Math.exp(logShift)
+    const growth = { value, low: value / 1.3, high: value * 1.3, from: TAUGHT_BY, book: 1 }
+    const priors = { [key]: { logShift, logSd: 0.2 } }
+    return { growth, lag: null, capacity: null, failure: null, priors }
+  }
+  return { ...NOTHING_LEARNED, foods: Object.fromEntries(foods.map(id => [id, of(id)])) }
+}
 
 function tinyRoom(seed: number): PlanRequest {
   const chance = randomStream(7000 + seed)
@@ -87,15 +106,26 @@ function tinyRoom(seed: number): PlanRequest {
   })
 }
 
-/** What a room is truly like, against the book. */
+/** What a room is truly like, against the book; and by what factor what grows there seems slower, where it has been learned. */
 interface World {
   growth: number
   failures: number
   colderC: number
+  learned?: number
 }
 const WORLDS: Readonly<Record<string, World>> = {
-  book: { growth: 1, failures: 1, colderC: 0 },
-  unlike: { growth: 0.8, failures: 1.5, colderC: 1.5 },
+  'book': { growth: 1, failures: 1, colderC: 0 },
+  'unlike': { growth: 0.8, failures: 1.5, colderC: 1.5 },
+  'book, taught': { growth: 1, failures: 1, colderC: 0, learned: 1 },
+  // Colder by a degree and a half is about an eighth slower.
+  'unlike, taught': { growth: 0.8, failures: 1.5, colderC: 1.5, learned: 0.7 },
+}
+
+/** The room as it plans in that world: with what it has been taught. */
+function requestIn(r: PlanRequest, { learned }: World, seed: number): PlanRequest {
+  if (learned === undefined) return r
+  const taught = taughtBy(r.state.room.foods, learned, randomStream(80_000 + seed))
+  return { ...r, state: { ...r.state, learned: taught } }
 }
 
 /** The school as it goes in that world: what grows there grows by another pace. */
@@ -199,9 +229,11 @@ export async function benchCalibration(rooms = 200): Promise<void> {
     bins: BINS.slice(1).map((hi, i) => ({ lo: BINS[i]!, hi, n: 0, covered: 0 })),
   }))
   for (let seed = 0; seed < rooms; seed++) {
-    const r = tinyRoom(seed)
-    const plan = planRoom(r, solver)
+    const room = tinyRoom(seed)
+    const untaught = planRoom(room, solver)
     for (const { name, bins } of counts) {
+      const r = requestIn(room, WORLDS[name]!, seed)
+      const plan = r === room ? untaught : planRoom(r, solver)
       const lived = livedOf(r, plan, randomStream(90_000 + seed), WORLDS[name]!)
       plan.cover.forEach((c, i) => {
         const bin = bins.find(b => c.probability >= b.lo && c.probability < b.hi)
