@@ -133,9 +133,9 @@ export function moreWords(more: number | null): string {
   return `${plural(more, 'vessel')} more for each would tell them apart, if they stay where they are.`
 }
 
-/** "3 jars each find one that is 1.5 times the other nine times in ten." */
+/** "3 each find a difference of 1.5 times in 9 of 10 trials." */
 export function powerWords(each: number, found: number, times: number): string {
-  const often = found >= 0.985 ? 'almost always' : `${Math.round(found * 10)} times in ten`
+  const often = found >= 0.985 ? 'almost always' : `in ${Math.round(found * 10)} of 10 trials`
   return `${each === 1 ? 'One each finds' : `${each} each find`} a difference of ${numberText(times, { digits: 2 })} times ${often}.`
 }
 /** Beside the number of vessels: how many are enough, or that it is still worked out. */
@@ -143,7 +143,7 @@ export function enoughWords(enough: number | null, mostTried: number | null): st
   if (mostTried === null) return 'Being worked out'
   return enough === null
     ? `Even ${mostTried} are too few to find it`
-    : `${enough} find it nine times in ten`
+    : `${enough} ${enough === 1 ? 'is' : 'are'} enough`
 }
 export const spreadWords = ({ sd, df }: Spread) =>
   df > 3

@@ -70,24 +70,33 @@ export function roundState(
   return room ? roomState(records, log, roundAt(room, now).at, learned, settled) : null
 }
 
+/** A stop that does not fit into the minutes waits for the next rounds, h. */
+const NEXT_ROUNDS_H = 24
+
 /**
  * Stops of which the next round may do the rest, each of as much as the minutes hold beside all that must be.
+ * The first that insists goes on in any case, so that nothing is put off for ever; what does not fit then waits.
  * @param left minutes of the round without those of what was answered, however: no answer makes another stop grow
+ * @param wentOn one of them was answered at this round already
  */
-function fitted(stops: readonly Stop[], left: number, pace: number): Stop[] {
-  /** What must be of it in any case: what the next round goes on with, at its least. */
+function fitted(stops: readonly Stop[], left: number, pace: number, wentOn: boolean): Stop[] {
+  const first = wentOn ? undefined : stops.find(s => s.must && kindOf(s).insists?.(s))
   const leastOf = (stop: Stop): Stop[] => {
     const { parts, fit } = kindOf(stop)
-    const must = fit?.(stop, 0) ?? parts?.(stop)?.must ?? stop
+    if (fit) return stop === first ? [fit(stop, 0)] : []
+    const must = parts?.(stop)?.must ?? stop
     return must.must ? [must] : []
   }
   let open = left - roundMinutes(stops.flatMap(leastOf), pace)
   return stops.map(stop => {
-    const fit = kindOf(stop).fit
+    const { fit } = kindOf(stop)
     if (!fit) return stop
     const least = roundMinutes(leastOf(stop), pace)
     const part = fit(stop, (open + least) / pace)
-    open -= minutesOf(part, pace) - least
+    const more = minutesOf(part, pace) - least
+    if (part.must && stop !== first && more > open)
+      return { ...part, must: false, waitsH: NEXT_ROUNDS_H }
+    open -= more
     return part
   })
 }
@@ -142,13 +151,15 @@ export function buildRound(state: RoomState, readings: Readings): Round {
   const pace = paceOf(state.entries, current.key)
   const answered = [...answersOf(state).values()].filter(a => a.roundKey === current.key)
   const done = answered.filter(a => a.how === 'done')
+  const goesOn = STOP_KINDS.flatMap(k => (k.fit ? [`${k.kind}:`] : []))
+  const wentOn = answered.some(({ key }) => goesOn.some(kind => key.startsWith(kind)))
   const minutesAnswered = (of: readonly Answered[]) =>
     of.reduce((m, a) => m + a.minutes * pace.factor, 0)
   const spent = minutesAnswered(done)
   const round = state.room.rounds.find(r => r.at === timeOf(current))
   const budget = budgetOf(round, current.date)
   const { now, later } = withinBudget(
-    fitted(found, budget - minutesAnswered(answered), pace.factor),
+    fitted(found, budget - minutesAnswered(answered), pace.factor, wentOn),
     { left: budget - spent, most: mostStops(budget) - done.length },
     pace.factor,
   )

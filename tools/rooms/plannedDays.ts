@@ -10,7 +10,8 @@ import { NOTHING_ELSE } from '@renatus/core/planning/plan/whatIf'
 import { entry } from '@renatus/core/records/entries'
 import { makeId } from '@renatus/core/records/id'
 import { addHours, toMs, type Instant } from '@renatus/core/time/localDate'
-import { answered, knownRound, type KnownRoom } from './knownRoom'
+import { buildRound, roundState } from '@renatus/core/round/round'
+import { answered, type KnownRoom } from './knownRoom'
 
 const HORIZON_DAYS = 56
 const CERTAINTY = 0.95
@@ -23,16 +24,32 @@ interface Morning {
   changes: PlanChange[]
 }
 
+type Memories = Map<string, ReplayMemory>
+
+/** The round of a room by what is believed of its cultures: plans go by the same. */
+function believedRound(room: KnownRoom, at: Instant, memories: Memories) {
+  const state = roundState(room.records, room.entries, at)!
+  return { state, round: buildRound(state, readRoom(state, memories, false)) }
+}
+
 /** Everything a round asks for, by one tap each; what came of one tap may take the next stop away. */
-function roundDone(room: KnownRoom, at: Instant): KnownRoom {
+function roundDone(room: KnownRoom, at: Instant, memories: Memories): KnownRoom {
   let now = room
-  for (const { key } of knownRound(room, at).round.stops) {
-    const { state, round } = knownRound(now, at)
+  for (const { key } of believedRound(room, at, memories).round.stops) {
+    const { state, round } = believedRound(now, at, memories)
     const stop = round.stops.find(s => s.key === key)
     if (stop) now = answered(now, stop, { how: 'done' }, state, round, at).room
   }
   return now
 }
+
+/** Foods that a plan would have in the room are kept there with it. */
+const keeping = (room: KnownRoom, foods: readonly string[]): KnownRoom => ({
+  ...room,
+  records: room.records.map(r =>
+    r.type === 'room' ? { ...r, foods: [...new Set([...r.foods, ...foods])] } : r,
+  ),
+})
 
 /**
  * Days of a room that keeps its first plan and does what every round says, planned anew each morning up to the same last day.
@@ -47,17 +64,18 @@ export function plannedDays(
 ): Morning[] {
   let room = first
   let kept: CulturePlan['starts'] = []
-  const memories = new Map<string, ReplayMemory>()
+  const memories: Memories = new Map()
   return Array.from({ length: days }, (_, day): Morning => {
     const now = addHours(from, 24 * day)
-    const { state } = knownRound(room, now)
+    const state = roundState(room.records, room.entries, now)!
     const readings = readRoom(state, memories)
     const asked = { seed: 1, days: HORIZON_DAYS - day, certainty: CERTAINTY, pins: [] }
     const question = { ...asked, onlyPinned: false, whatIf: NOTHING_ELSE }
     const plan = answerPlan(state, readings, question, solver, limits)
-    const facts = planFacts(state, readings)
     let changes: PlanChange[] = []
     if (day === 0) {
+      room = keeping(room, plan.takesUp)
+      const facts = planFacts(roundState(room.records, room.entries, now)!, readings)
       kept = plan.starts
       const taken = new Set<string>()
       const starts = kept.map(s => {
@@ -74,9 +92,9 @@ export function plannedDays(
     } else {
       const left = startsLeft(startStates(state.entries, state.cultureStates), state.today)
       const before = keptPlan(state.entries)!.plan.facts
-      changes = planDifference(left, plan.starts, factChanges(before, facts))
+      changes = planDifference(left, plan.starts, factChanges(before, planFacts(state, readings)))
     }
-    for (const h of ROUNDS_H) room = roundDone(room, addHours(now, h))
+    for (const h of ROUNDS_H) room = roundDone(room, addHours(now, h), memories)
     return { day, kept, changes }
   })
 }

@@ -9,11 +9,17 @@ export interface Quality {
 }
 /** Brood-days that a plan may be worse by, and share of its cost, before it is worth while to move from it. */
 const STAYS = { shortage: 0.1, doubt: 0.5, doubtShare: 0.15, cost: 5, costShare: 0.05 } as const
+/** What a brood-day of doubt less is worth, as cost: about a hundredth of a day without food (working estimate). */
+const SURER = 10
 
 export const asGood = (kept: Quality, other: Quality): boolean =>
   kept.shortage <= other.shortage + STAYS.shortage &&
   kept.doubt <= other.doubt * (1 + STAYS.doubtShare) + STAYS.doubt &&
-  kept.cost <= other.cost + STAYS.cost + STAYS.costShare * Math.abs(other.cost)
+  kept.cost <=
+    other.cost +
+      STAYS.cost +
+      STAYS.costShare * Math.abs(other.cost) +
+      SURER * Math.max(0, other.doubt - kept.doubt)
 
 /** Shares of a ration that are no matter, and certainty. */
 const SHORT_FROM = 0.02

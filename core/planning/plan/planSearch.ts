@@ -175,10 +175,21 @@ export class PlanSearch {
     }
   }
 
+  /** What is begun for mouths; what cultures drink is looked after by itself (web.ts), outside the programme. */
+  private begunForMouths(): StartOn[] {
+    const { begun, broodDays } = this.built.problem
+    const eaten = new Set(broodDays.flatMap(b => b.foods.map(f => f.food)))
+    return begun.filter(b => eaten.has(this.foodOf(b)))
+  }
+  private foodOf(s: StartOn): string {
+    return this.built.starts.find(x => x.id === s.startable)?.food ?? ''
+  }
+
   /** The plan that is begun is kept where it is as good; else what does not lack is left where it stands. */
   private againstKept(meals: PlanSolution): PlanSolution {
     const full = this.built.problem
-    const keptMeals = this.mealsOf(joinStarts([...full.begun, ...full.pinned]))
+    const begun = this.begunForMouths()
+    const keptMeals = this.mealsOf(joinStarts([...begun, ...full.pinned]))
     const fresh = this.judge(meals)
     const { objective, gap, status } = this.solution
     if (asGood(this.judge(keptMeals), fresh)) {
@@ -186,20 +197,19 @@ export class PlanSearch {
       return keptMeals
     }
     const touched = lackingFoods(full, keptMeals, meals, m => this.futures(full, m))
-    const foodOf = (id: string) => this.built.starts.find(x => x.id === id)?.food ?? ''
-    const stands = full.begun.filter(b => !touched.has(foodOf(b.startable)))
+    const stands = begun.filter(b => !touched.has(this.foodOf(b)))
     // A hundredth of a large objective is many moves: here a tenth of that.
     const { gap: usual, near: close = 0 } = this.limits
     const finer = { ...this.limits, gap: usual / 10, near: close / 10 }
     const pinned = joinStarts([...stands, ...full.pinned])
-    const near = this.solve({ ...this.problem, begun: full.begun, pinned }, finer)
+    const near = this.solve({ ...this.problem, begun, pinned }, finer)
     if (near.status !== 'infeasible') {
       this.solution = near
       this.makeSure()
       const nearMeals = this.mealsOf(this.solution.starts)
       if (asGood(this.judge(nearMeals), fresh)) return nearMeals
     }
-    this.problem = { ...this.problem, begun: full.begun }
+    this.problem = { ...this.problem, begun }
     this.keep(this.solve(this.problem, finer))
     this.makeSure()
     return this.mealsOf(this.solution.starts)

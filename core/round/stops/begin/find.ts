@@ -83,7 +83,7 @@ function isOnItsWay(c: RoundContext, start: StartState): boolean {
   return mine && motherFor(c, start.food) === null
 }
 
-/** As many vessels as are started within so many minutes; one in any case. */
+/** As many vessels as are started within so many minutes, and no fewer than one. */
 export function fitBegin(stop: BeginStop, minutes: number): BeginStop {
   let { vessels } = stop
   while (vessels > 1 && startMinutes(stop.steps, vessels) > minutes) vessels--

@@ -9,6 +9,8 @@ export const beginStops: StopKind<BeginStop, BeginGiven> = {
   kind: 'begin',
   find: findBegins,
   fit: fitBegin,
+  // On its own day there is a round left, as a rule; after that nothing would be begun in a room that is always busy.
+  insists: s => s.late.days > 0,
   minutes: s => startMinutes(s.steps, s.vessels),
   rank: s => ({ station: 'cultures', hygiene: s.hygiene }),
   words: beginWords,

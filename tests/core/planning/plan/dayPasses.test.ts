@@ -10,10 +10,11 @@ beforeAll(async () => {
   solver = await theSolver()
 })
 
-/** In the second all that was kept has been started by the sixth day: nothing more is asked for then. */
+/** In the second all that was kept has been started by the sixth day: nothing more is asked for then. In the third fleas drink of what is started. */
 it.each([
   [17, 3],
   [10, 7],
+  [3, 3],
 ])(
   'a day that passes as planned changes no line, also when what was started is weeks from ready (room %i)',
   (seed, days) => {

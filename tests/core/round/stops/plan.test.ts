@@ -9,6 +9,7 @@ import type { Stop } from '@renatus/core/round/stop'
 import { lateness } from '@renatus/core/round/stops/begin/find'
 import { makeId } from '@renatus/core/records/id'
 import type { RoomState } from '@renatus/core/stock/roomState'
+import { foodOf } from '@renatus/core/foods/index'
 import { cultureOf } from '../../cultureRoom'
 import { log, NAMED, records, roundFor, started, uid } from '../../room'
 
@@ -89,6 +90,33 @@ describe('what the plan starts', () => {
     expect(begin(answered, made)).toBeUndefined()
     const evening = begin(answered, made, '2026-03-20T18:04:00.000Z')
     expect(evening).toMatchObject({ start: { left: 6 - many } })
+  })
+  it('of many foods that are due at once is what the minutes hold, and one that is late in any case', () => {
+    const foods = ['microworm', 'infusoria', 'paramecium', 'vinegar-eel'] as const
+    const due = (on: string) => [
+      kept(
+        foods.map(food =>
+          keptStart({
+            ...{ id: `${food}-1`, food, method: foodOf(food)!.methods[0]!.id, vessels: 3, on },
+            neededOn: on,
+          }),
+        ),
+      ),
+    ]
+    const begins = (stops: readonly Stop[]) => stops.filter(s => s.kind === 'begin')
+    const { state, round } = roundOf(due('2026-03-20'))
+    expect(round.minutes).toBeLessThanOrEqual(30)
+    expect(begins(all({ round }))).toHaveLength(foods.length)
+    expect(begins(round.stops).length).toBeLessThan(foods.length)
+    // What is put off leaves its minutes to another, and no more than these.
+    const after = begins(round.stops).flatMap(stop => notNow({ state, round }, stop))
+    expect(roundOf([...due('2026-03-20'), ...after]).round.minutes).toBeLessThanOrEqual(30)
+    const none = records({ species: 'pygmy-sunfish', foods: [...foods, 'brine-shrimp'] }).map(r =>
+      r.type === 'room' ? { ...r, rounds: r.rounds.map(x => ({ ...x, minutes: 1 })) } : r,
+    )
+    const busy = (on: string) => begins(roundFor(none, due(on), NOW).round.stops)
+    expect(busy('2026-03-20')).toEqual([])
+    expect(busy('2026-03-19')).toMatchObject([{ vessels: 1, must: true }])
   })
   it('is made as the last of its food was, unless something else is said', () => {
     const old = at('2026-02-20T05:00:00Z')
