@@ -8,6 +8,7 @@ import { wordsOf } from '@renatus/core/round/roundLines'
 import { broodLadder } from '@renatus/core/stock/broodLadder'
 import { roomState, type RoomState } from '@renatus/core/stock/roomState'
 import { storeStands } from '@renatus/core/stock/storeStands'
+import { addDays } from '@renatus/core/time/localDate'
 import { cultureOf, startedFrom } from '../cultureRoom'
 import { log, records, uid } from '../room'
 
@@ -164,5 +165,32 @@ describe('the first food of a brood', () => {
     expect(buildRound(evening, new Map()).stops.some(s => s.kind === 'provide')).toBe(false)
     const next = roomState(all, answered, '2026-03-25T05:34:00Z')!
     expect(buildRound(next, new Map()).stops.some(s => s.kind === 'provide')).toBe(true)
+  })
+
+  it('may wait and is seen to: it is asked for again when it may wait no longer; put off, the day after', () => {
+    const all = bare().map(r =>
+      r.type === 'brood' ? { ...r, anchor: { ...r.anchor, on: addDays(r.anchor.on, 5) } } : r,
+    )
+    const state = stateOf(all)
+    const round = buildRound(state, new Map())
+    const stop = [...round.stops, ...round.waiting.map(w => w.stop)].find(
+      s => s.kind === 'provide',
+    )!
+    expect(stop.must).toBe(false)
+    const asked = (how: 'done' | 'not-now') => {
+      const written = answerStop(stop, { how }, contextOf(state, round))
+      if (!written.ok) throw new Error('not answered')
+      const answered = written.entries.map(e => log(NOW, e.kind, e.data))
+      return [25, 26, 27, 28, 29, 30].filter(day => {
+        const then = roomState(all, answered, `2026-03-${day}T05:34:00Z`)!
+        const { stops, waiting } = buildRound(then, new Map())
+        return [...stops, ...waiting.map(w => w.stop)].some(s => s.kind === 'provide')
+      })
+    }
+    expect(asked('not-now')[0]).toBe(25)
+    const [again = 0] = asked('done')
+    expect(again).toBeGreaterThan(25)
+    const then = roomState(all, [], `2026-03-${again}T05:34:00Z`)!
+    expect(buildRound(then, new Map()).stops.find(s => s.kind === 'provide')!.must).toBe(true)
   })
 })

@@ -3,7 +3,7 @@ import { unprovided, type Unprovided } from '../../../planning/firstFood'
 import { goingOver } from '../../../planning/nextFood'
 import { benchLacks, type BenchPart } from '../../../planning/plan/assumedBench'
 import { addDays } from '../../../time/localDate'
-import { stopKey, wasAnswered } from '../../../planning/reckoning/answered'
+import { answersOf, stopKey } from '../../../planning/reckoning/answered'
 import type { BroodState } from '../../../stock/broodState'
 import type { RoundContext } from '../../roundContext'
 import type { StopBase } from '../../stopBase'
@@ -26,11 +26,25 @@ const SPARE_D = 2
 
 /** Once a day is enough for a first food, whatever was said; of the next one fry do not starve on the day. */
 const ASKED_EVERY_D = { first: 1, next: 3 } as const
+/** What may still wait and was seen to is asked for again when it may wait no longer, or after so long, d. */
+const TRUSTED_D = 7
 
-const wasSeen = (c: RoundContext, id: string, days: number) =>
-  Array.from({ length: days }, (_, d) => addDays(c.round.date, -d)).some(date =>
-    c.state.room.rounds.some(r => wasAnswered(c.state, `${date}T${r.at}`, 'provide', id)),
+/** Whether it was answered at a round of the last days, however or in one way. */
+function wasAnswered(c: RoundContext, id: string, days: number, how?: 'done'): boolean {
+  const answers = answersOf(c.state)
+  return Array.from({ length: days }, (_, d) => addDays(c.round.date, -d)).some(date =>
+    c.state.room.rounds.some(r => {
+      const answer = answers.get(stopKey('provide', id, `${date}T${r.at}`))
+      return answer !== undefined && (!how || answer.how === how)
+    }),
   )
+}
+
+/** Whether nothing is to be asked again yet. */
+function isSeenTo(c: RoundContext, id: string, { must, next }: ProvideStop): boolean {
+  if (next !== null) return wasAnswered(c, id, ASKED_EVERY_D.next)
+  return wasAnswered(c, id, ASKED_EVERY_D.first) || (!must && wasAnswered(c, id, TRUSTED_D, 'done'))
+}
 
 function stopOf(
   c: RoundContext,
@@ -55,14 +69,13 @@ function stopOf(
 
 export function findProvides(c: RoundContext): ProvideStop[] {
   if (c.round.feedingOnly) return []
-  const first = unprovided(c.state, c.readings)
-    .filter(u => !wasSeen(c, u.brood.id, ASKED_EVERY_D.first))
-    .map(u => stopOf(c, u.brood.id, { ...u, next: null }))
-  const next = goingOver(c.state, c.readings)
-    .map(g => ({ ...g, id: `${g.brood.id}-${g.foodId}` }))
-    .filter(g => !wasSeen(c, g.id, ASKED_EVERY_D.next))
-    .map(({ id, brood, inDays, foodId, way }) =>
-      stopOf(c, id, { brood, inDays, late: null, ways: [way], next: foodId }),
-    )
-  return [...first, ...next]
+  const first = unprovided(c.state, c.readings).map(u => ({ ...u, id: u.brood.id, next: null }))
+  const next = goingOver(c.state, c.readings).map(({ foodId, way, ...g }) => ({
+    ...g,
+    ...{ id: `${g.brood.id}-${foodId}`, next: foodId, late: null, ways: [way] },
+  }))
+  return [...first, ...next].flatMap(({ id, ...of }) => {
+    const stop = stopOf(c, id, of)
+    return isSeenTo(c, id, stop) ? [] : [stop]
+  })
 }
