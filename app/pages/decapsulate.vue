@@ -88,7 +88,7 @@ async function end(is: NakedCysts, said: string) {
     </div>
     <p v-if="!course && lacksCysts" class="sentence">
       No cysts are left. Enter a lot in
-      <NuxtLink class="link" to="/setup#lots" :prefetch="false">Setup</NuxtLink> first.
+      <NuxtLink class="link" to="/setup#lot" :prefetch="false">Setup</NuxtLink> first.
     </p>
     <template v-else-if="!course">
       <p class="small max-w-prose">
