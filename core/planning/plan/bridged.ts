@@ -1,13 +1,12 @@
 import { foodOf } from '../../foods/index'
 import { stretchesOf, type PlanGap } from './gaps'
 import type { Way } from './closing'
+import { onlyBridges } from './onlyBridges'
 import type { PlanProblem, PlanSolution } from './problem'
 import type { PlanRequest } from './request'
 import { standbyOf } from './standby'
 import type { RoomStart } from './startables'
 
-/** What is dry and worth less than this to a mouth carries it over some days; it raises no fry (working estimate). */
-const POOR_BELOW = 0.5
 /** From this share of a day's ration on a brood lives on it, and from so many days on that is no bridge any more. */
 const LIVES_ON_FROM = 0.5
 const LONG_D = 3
@@ -34,9 +33,8 @@ export function bridgedOf(
   const isStandby = standbyOf(p)
   const poor = solution.meals.filter(
     m =>
-      !foodOf(m.food) &&
       !isStandby(m) &&
-      (worth.get(`${m.brood}\n${m.day}\n${m.food}`) ?? 1) < POOR_BELOW,
+      onlyBridges({ worth: worth.get(`${m.brood}\n${m.day}\n${m.food}`) ?? 1 }, !foodOf(m.food)),
   )
   const days = new Map<string, { brood: string; day: number; share: number }>()
   for (const { brood, day, share } of poor) {

@@ -1,3 +1,4 @@
+import { onlyBridges } from './onlyBridges'
 import { WEIGHTS, type PlanProblem } from './problem'
 import { COVERED_FROM } from './repair'
 import { hatchedBy } from './writeHatches'
@@ -16,11 +17,9 @@ export function writeMeals(w: Writing, p: PlanProblem, starts: Starts): Map<stri
       const top = Math.min(f.most, within(f.food, b.day) / Math.max(EPS, f.organisms))
       if (f.most <= EPS || top <= 1e-9) continue
       reach += top
-      const mine = writeShares(w, f, `${i}_${k}`, weight, {
-        kind: 'meal',
-        broodDay: i,
-        food: f.food,
-      })
+      const means = { kind: 'meal', broodDay: i, food: f.food } as const
+      const bridging = onlyBridges(f, p.freely.includes(f.food)) ? WEIGHTS.bridges : 0
+      const mine = writeShares(w, f, `${i}_${k}`, { weight, bridging }, means)
       parts.push(...mine)
       const key = `${f.food}\n${b.day}`
       takes.set(key, [...(takes.get(key) ?? []), ...mine.map(t => ({ ...t, factor: f.organisms }))])
@@ -49,14 +48,15 @@ function writeShares(
   w: Writing,
   f: PlanProblem['broodDays'][number]['foods'][number],
   name: string,
-  weight: number,
+  { weight, bridging }: { weight: number; bridging: number },
   means: Means,
 ): Terms {
   const mine: Terms = []
+  const poor = weight * bridging * (1 - f.worth)
   const inside = Math.min(f.preferred, f.most)
-  if (f.preferred > EPS) mine.push({ variable: w.add(`y${name}`, 0, inside, means), factor: 1 })
+  if (f.preferred > EPS) mine.push({ variable: w.add(`y${name}`, poor, inside, means), factor: 1 })
   const beyond = f.most - f.preferred
-  const dear = (2 * WEIGHTS.deviation + WEIGHTS.poor * (1 - f.worth)) * weight
+  const dear = (2 * WEIGHTS.deviation + WEIGHTS.poor * (1 - f.worth)) * weight + poor
   if (beyond > EPS) mine.push({ variable: w.add(`x${name}`, dear, beyond, means), factor: 1 })
   return mine
 }

@@ -64,6 +64,19 @@ describe('what a room does not keep', () => {
     // Where a living food is kept that would do it, nothing new comes.
     expect(planOf(solver, { ...tinned, foods: [...tinned.foods, 'infusoria'] }).bridged).toEqual([])
   })
+  it('bridges until what is kept lives: jars are begun today though powder would fill every day', () => {
+    // Paramecium has to come by post and grows for a week; wild infusoria stand before it.
+    const foods = ['infusoria', 'paramecium', 'brine-shrimp', 'first-powder']
+    const kept = { species: 'dwarf-gourami', freeOn: '2026-03-15', fry: 150, foods }
+    const plan = planOf(solver, kept)
+    expect(plan.gaps).toEqual([])
+    expect(plan.starts.map(s => [s.food, s.on])).toContainEqual(['infusoria', '2026-03-10'])
+    const fed = (food: string) => plan.takes.filter(t => t.food === food && t.share > 0)
+    const first = fed('infusoria')[0]!.day
+    // From the day on which they stand powder is the lesser part of each day's ration.
+    for (const t of fed('first-powder').filter(t => t.day > first && t.day < '2026-03-30'))
+      expect(t.share, t.day).toBeLessThan(0.5)
+  })
   it('is nothing where what is kept fits', () => {
     expect(foodsToTakeUp(planOf(solver, { species: 'guppy', freeOn: '2026-03-20' }).gaps)).toEqual(
       [],
