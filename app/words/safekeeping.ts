@@ -61,8 +61,8 @@ export function dataLines(s: DataState): { where: string; copies: string; due: b
   const list = newest.map(c => `${COPY_NAMES[c.what]} (${agoText(c.at, s.now)})`).join(', ')
   const said = list === '' ? 'No copy stands yet' : `Copies: ${list}`
   const kept = outside ? TO_DO.outside : TO_DO.alone
-  const toDo = due ? kept.due : kept.fresh
-  return { where: held, copies: `${said}. ${toDo}`, due }
+  const advice = due ? kept.due : kept.fresh
+  return { where: held, copies: `${said}. ${advice}`, due }
 }
 
 /** By whether a copy outlives this browser, and whether a new one is due. */

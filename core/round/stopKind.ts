@@ -66,7 +66,7 @@ export interface StopKind<S extends Stop, G = unknown> {
   done(stop: S, given: G | null, c: AnswerContext): Written
   /** The stop without what may wait, and what waits; for stops that hold both. */
   parts?(stop: S): { must: S; may: S } | null
-  /** As much of the stop as these minutes hold, and no less than its least part: the next round goes on with the rest. */
+  /** As much of it as these minutes hold, and no less than its least part: the next round does the rest. */
   fit?(stop: S, minutes: number): S
   /** Whether its least part is done in any case, also where that is more than the minutes hold. */
   insists?(stop: S): boolean

@@ -66,7 +66,7 @@ async function come(page: Page, day: number, half: Half) {
   else await visit(page, '/')
 }
 
-/** Eleven days by the buttons: two broods, one hoped for, a food ticked that is not there, a missed round, a crash, an order. */
+/** Eleven days by the buttons: two broods, a food that is not there, a missed round, a crash, an order. */
 test('eleven days can be lived by one tap a stop, and what is fed stands in the room', async ({
   page: opened,
   context,

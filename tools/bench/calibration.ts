@@ -33,7 +33,7 @@ const DAYS = 21
 /** How far a room is from its thermometer, degC. */
 const ROOM_SD_C = 1
 
-/** Vessels that a taught room has learned its pace from, each food; what they tell is off by this, log; how far it is believed. */
+/** Vessels of each food that taught a room its pace, by how much they err (log), how far they are believed. */
 const TAUGHT_BY = 3
 const TAUGHT_SD = 0.15
 const BELIEVED = 0.7
@@ -106,7 +106,7 @@ function tinyRoom(seed: number): PlanRequest {
   })
 }
 
-/** What a room is truly like, against the book; and by what factor what grows there seems slower, where it has been learned. */
+/** What a room is truly like, against the book; and the pace of growth that it has learned, if any. */
 interface World {
   growth: number
   failures: number

@@ -77,7 +77,7 @@ function solvedNatively(programmes: readonly Programme[]) {
   }))
 }
 
-/** What the solver of the page costs against native HiGHS on the same programmes; needs Python with highspy (PYTHON names another one). */
+/** What the page's solver costs against native HiGHS on the same programmes, where PYTHON has highspy. */
 export async function benchNativeSolver(): Promise<void> {
   const solver = highsSolver((await highsLoader()) as unknown as HighsLike)
   for (const [broods, cultures, days] of [

@@ -39,8 +39,8 @@ type Times = Pick<PlannedStart, 'on' | 'orderBy' | 'neededOn' | 'forBrood'> & {
 }
 
 /**
- * Whether a start is late: one in ten is ready after the day on which the plan first feeds it, it cannot be begun sooner,
- * and what it is for goes short or is in doubt meanwhile. Where other food steps in nothing is late.
+ * Whether a start is late: one in ten is ready after the day on which the plan first feeds it,
+ * it cannot be begun sooner, and what it is for goes short or is in doubt meanwhile. Where other food steps in nothing is late.
  */
 export function comesLate(plan: Pick<CulturePlan, 'from' | 'gaps' | 'doubts'>, s: Times): boolean {
   const { readyBy, neededOn } = s

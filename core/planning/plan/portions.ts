@@ -82,7 +82,10 @@ export function addWanted(
     wanted[given.row[e]! + day]! += given.organisms[e]! * appetite
 }
 
-/** Share of its ration that a brood gets on a day of one future. What steps in counts as wanted: nobody else gets it. */
+/**
+ * Share of its ration that a brood gets on a day of one future.
+ * What steps in counts as wanted: nobody else gets it.
+ */
 export function fedShare(
   { given, more }: Portions,
   n: number,

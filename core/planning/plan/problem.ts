@@ -130,7 +130,7 @@ export const WEIGHTS = {
   deviation: 0.3,
   /** And for a share of a food beyond the ladder by how little it suits: a living food stands in before a powder. */
   poor: 4,
-  /** And for a share of what only bridges, also where the ladder would have it, by how little it suits (working estimate). */
+  /** And for a share of what only bridges, within the ladder too, by how little it suits (working estimate). */
   bridges: 4,
   moved: 0.5,
 } as const

@@ -30,7 +30,7 @@ const ASKED_EVERY_D = { first: 1, next: 3 } as const
 const TRUSTED_D = 7
 
 /** Whether it was answered at a round of the last days, however or in one way. */
-function wasAnswered(c: RoundContext, id: string, days: number, how?: 'done'): boolean {
+function answeredLately(c: RoundContext, id: string, days: number, how?: 'done'): boolean {
   const answers = answersOf(c.state)
   return Array.from({ length: days }, (_, d) => addDays(c.round.date, -d)).some(date =>
     c.state.room.rounds.some(r => {
@@ -42,8 +42,11 @@ function wasAnswered(c: RoundContext, id: string, days: number, how?: 'done'): b
 
 /** Whether nothing is to be asked again yet. */
 function isSeenTo(c: RoundContext, id: string, { must, next }: ProvideStop): boolean {
-  if (next !== null) return wasAnswered(c, id, ASKED_EVERY_D.next)
-  return wasAnswered(c, id, ASKED_EVERY_D.first) || (!must && wasAnswered(c, id, TRUSTED_D, 'done'))
+  if (next !== null) return answeredLately(c, id, ASKED_EVERY_D.next)
+  return (
+    answeredLately(c, id, ASKED_EVERY_D.first) ||
+    (!must && answeredLately(c, id, TRUSTED_D, 'done'))
+  )
 }
 
 function stopOf(

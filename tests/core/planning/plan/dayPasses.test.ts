@@ -10,7 +10,10 @@ beforeAll(async () => {
   solver = await theSolver()
 })
 
-/** In the second all that was kept has been started by the sixth day: nothing more is asked for then. In the third fleas drink of what is started. */
+/**
+ * In the second all that was kept has been started by the sixth day: nothing more is asked for then.
+ * In the third fleas drink of what is started.
+ */
 it.each([
   [17, 3],
   [10, 7],
