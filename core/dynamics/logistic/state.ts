@@ -22,6 +22,13 @@ export interface Felt {
   feedsFrom: number
   /** Too hot to grow. */
   hot: boolean
+  /** Length of a whole step, d, that the three below are for; NaN until one is stepped. */
+  days: number
+  /** exp(-growth days), and the same for a population that was roused. */
+  fall: number
+  fallRoused: number
+  /** Share of the living that is left where nothing grows. */
+  fade: number
 }
 
 export interface LogisticState {

@@ -51,7 +51,18 @@ function feel(s: LogisticState, p: LogisticParams, t: number): Felt {
     crashPerWeek: p.crashPerWeek,
     feedsFrom: hot || growth <= 0 ? Infinity : SPENT,
     hot,
+    days: NaN,
+    fall: NaN,
+    fallRoused: NaN,
+    fade: NaN,
   }
+}
+/** Works out what a whole step of this length does. */
+function pace(felt: Felt, days: number): void {
+  felt.days = days
+  felt.fall = Math.exp(-felt.growth * days)
+  felt.fallRoused = felt.roused === felt.growth ? felt.fall : Math.exp(-felt.roused * days)
+  felt.fade = Math.exp(-felt.death * days)
 }
 const feltAt = (s: LogisticState, p: LogisticParams, t: number): Felt =>
   s.felt?.atC === t ? s.felt : (s.felt = feel(s, p, t))
@@ -113,7 +124,8 @@ export function steps(
 ): void {
   const days = hours / 24
   const felt = feltAt(s, p, temperatureC)
-  const { growth, roused, death, ageing, hot, feedsFrom } = felt
+  if (felt.days !== days) pace(felt, days)
+  const { growth, roused, death, ageing, hot } = felt
   let exposed = exposedFrom(s, felt, chance)
   let { x, q, ageD, lagLeft, peak, badAtD, rousedD, crashed } = s
   for (let i = 0; i < times; i++) {
@@ -127,20 +139,19 @@ export function steps(
     let grow = days
     if (lagLeft > 0) {
       // Asleep for lag x r(Tref)/r(T): cold prolongs it, and a step may wake it in the middle.
-      const waking = r * felt.waking * days
-      grow = waking <= lagLeft ? 0 : days * (1 - lagLeft / waking)
-      lagLeft = atLeast(0, lagLeft - waking)
+      const woken = r * felt.waking * days
+      grow = woken <= lagLeft ? 0 : days * (1 - lagLeft / woken)
+      lagLeft = atLeast(0, lagLeft - woken)
       if (hot) x *= Math.exp(-death * (days - grow))
     }
     const qMid = atLeast(0, q - (ageing * (0.3 + 0.7 * x) * days) / 2)
     if (ageD > badAtD) {
       x *= Math.exp(-BAD_RATE * days)
       if (x < 0.02) crashed = true
+    } else if (grow === days) {
+      x = awake(x, qMid, r, felt)
     } else if (grow > 0) {
-      x =
-        qMid < feedsFrom || r * (1 - x / qMid) < -death
-          ? dying(x, qMid, r, death, grow, feedsFrom)
-          : (x * qMid) / (x + (qMid - x) * Math.exp(-r * grow))
+      x = waking(x, qMid, r, felt, grow)
     }
     q = atLeast(0, q - ageing * (0.3 + 0.7 * x) * days)
     x = within(x)
@@ -167,16 +178,22 @@ export function step(
   steps(s, p, environment, hours, 1, chance)
 }
 
-/** x after so many days where death bounds what is lost: exponential, until the logistic loses less than that. */
-function dying(
-  x: number,
-  q: number,
-  r: number,
-  death: number,
-  days: number,
-  feedsFrom: number,
-): number {
-  if (q < feedsFrom) return x * Math.exp(-death * days)
+/** x after a whole step awake. */
+function awake(x: number, q: number, r: number, felt: Felt): number {
+  if (q < felt.feedsFrom) return x * felt.fade
+  if (r * (1 - x / q) < -felt.death) return dying(x, q, r, felt.death, felt.days)
+  return (x * q) / (x + (q - x) * (r === felt.roused ? felt.fallRoused : felt.fall))
+}
+
+/** x after the step that it wakes in, awake for so many days of it. */
+function waking(x: number, q: number, r: number, felt: Felt, days: number): number {
+  if (q < felt.feedsFrom) return x * Math.exp(-felt.death * days)
+  if (r * (1 - x / q) < -felt.death) return dying(x, q, r, felt.death, days)
+  return (x * q) / (x + (q - x) * Math.exp(-r * days))
+}
+
+/** x where death bounds what is lost: exponential, until the logistic loses less than that. */
+function dying(x: number, q: number, r: number, death: number, days: number): number {
   const hold = q * (1 + death / r)
   const until = Math.log(x / hold) / death
   if (until >= days) return x * Math.exp(-death * days)
