@@ -20,19 +20,17 @@ export function run(command, args, env = {}) {
   console.log(`[${((Date.now() - started) / 1000).toFixed(0)} s] ${command} ${args.join(' ')}`)
 }
 
+/** Code with which a process ends; null where it was killed. */
+const ended = child => new Promise(resolve => child.on('exit', resolve))
+
 /** Runs rows of commands beside each other, so that no core waits; what fails ends everything. */
 export async function runBeside(rows) {
   await Promise.all(
     rows.map(async row => {
       for (const [command, ...args] of row) {
         const started = Date.now()
-        const status = await new Promise(resolve =>
-          spawn(command, args, {
-            cwd: root,
-            stdio: 'inherit',
-            env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' },
-          }).on('exit', resolve),
-        )
+        const env = { ...process.env, NUXT_TELEMETRY_DISABLED: '1' }
+        const status = await ended(spawn(command, args, { cwd: root, stdio: 'inherit', env }))
         if (status !== 0) {
           console.error(`\nFailed: ${command} ${args.join(' ')}`)
           process.exit(status ?? 1)
@@ -60,15 +58,17 @@ export function install() {
 }
 
 const HEADLESS = '/usr/bin/chromium-headless-shell'
-/** Debian's Chromium without its windows, for the tests: a third quicker. Fetched when this is root; where it cannot be had the whole one does. */
-export function findHeadless() {
+const FETCH_HEADLESS =
+  'apt-get update && apt-get install -y --no-install-recommends chromium-headless-shell'
+/**
+ * Debian's Chromium without its windows, for the tests: a third quicker. Fetched when this is root, while all else goes on:
+ * it is mostly waited for. Where it cannot be had the whole one does.
+ */
+export async function findHeadless() {
   if (process.env.CHROMIUM) return process.env.CHROMIUM
   if (!existsSync(HEADLESS) && process.getuid?.() === 0) {
-    spawnSync('apt-get', ['update'], { stdio: 'inherit' })
-    spawnSync('apt-get', ['install', '-y', '--no-install-recommends', 'chromium-headless-shell'], {
-      stdio: 'inherit',
-      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
-    })
+    const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
+    await ended(spawn('sh', ['-c', FETCH_HEADLESS], { stdio: 'inherit', env }))
   }
   return existsSync(HEADLESS) ? HEADLESS : findChromium()
 }

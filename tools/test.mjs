@@ -2,8 +2,8 @@
 import { checkNode, findHeadless, install, run, runBeside } from './steps.mjs'
 
 checkNode()
-install()
 const chromium = findHeadless()
+install()
 await runBeside([
   [
     ['npm', 'run', '-s', 'lint'],
@@ -14,4 +14,4 @@ await runBeside([
     ['npm', 'run', '-s', 'unit'],
   ],
 ])
-run('npm', ['run', '-s', 'e2e'], { CHROMIUM: chromium })
+run('npm', ['run', '-s', 'e2e'], { CHROMIUM: await chromium })
