@@ -5,10 +5,10 @@ import { running } from '../../stock/cultures'
 import { addDays } from '../../time/localDate'
 import type { BuiltProblem } from './buildProblem'
 import { feedsADay } from './labour'
-import type { PlanSolution, StartOn } from './problem'
+import type { PlanProblem, PlanSolution, StartOn } from './problem'
 import { lastSafeDays } from './redundancy'
 import type { PlanRequest } from './request'
-import { mayStand } from './standing'
+import { daysFromTo, mayStand } from './standing'
 import { servesDays, type RoomStart } from './startables'
 import { together } from './together'
 
@@ -33,7 +33,9 @@ const ENOUGH = 0.1
 const ENOUGH_TO_STAY = 0.5
 /** Jars of a food beyond which a tank of it would be the thing. */
 const MOST_VESSELS = 4
-const MOST_STARTS = 6
+const MOST_STARTS = 12
+/** Jars are as many as give what so many days lack, from the first that does: what is lacked later is another start's. */
+const SIZED_FOR_D = 10
 
 type Drinker = Omit<CultureFeed, 'from'>
 
@@ -106,11 +108,24 @@ function addGiven(left: number[], s: RoomStart, m: StartOn): void {
   for (let d = m.day; d < left.length; d++) left[d]! += (s.gives[d - m.day] ?? 0) * m.vessels
 }
 
-/** The day a start must be made for a day of need: as it is kept, else at its last safe day. */
-function startDay(s: RoomStart, needed: number, begun: readonly StartOn[]): number {
+/** Days on which a start may be made for a day of need: as it is kept, else its last safe day and those after it that still do. */
+function startDays(s: RoomStart, needed: number, begun: readonly StartOn[]): number[] {
   const kept = begun.find(b => b.startable === s.id && (s.gives[needed - b.day] ?? 0) > 0)
-  const safe = needed - Math.ceil(lastSafeDays(s.reliability))
-  return kept?.day ?? Math.max(s.fromDay, safe, 0)
+  if (kept) return [kept.day]
+  const safe = Math.max(s.fromDay, 0, needed - Math.ceil(lastSafeDays(s.reliability)))
+  return daysFromTo(safe, Math.max(safe, needed - ripensIn(s)))
+}
+const total = (list: readonly number[]) => list.reduce((sum, x) => sum + x, 0)
+
+/** Days from a start to the first on which it gives. */
+const ripensIn = (s: RoomStart) => s.gives.findIndex(g => g > 0)
+
+/** So many vessels of a start as find a place on a day, of those that are wanted. */
+function mayStart(p: PlanProblem, s: RoomStart, day: number, wanted: number, made: StartOn[]) {
+  let vessels = 0
+  const begun = () => [...made, { startable: s.id, day, vessels }]
+  while (vessels < wanted && mayStand(p, s, day, begun())) vessels++
+  return vessels
 }
 
 /** Starts of a kept plan that somebody will drink of: they stand as they are kept. */
@@ -135,29 +150,31 @@ function startsFor(
 ): StartOn[] {
   const { problem, starts } = built
   const s = starts.find(x => x.food === food)
-  if (!s || problem.onlyPinned) return []
+  if (!s || problem.onlyPinned || ripensIn(s) < 0) return []
   const left = leftOf(food, built, solution)
   const found = stillWanted(s, wanted, built, solution)
   for (const start of found) addGiven(left, s, start)
   const enough = isKept ? ENOUGH_TO_STAY : ENOUGH
-  let from = 0
+  const ripe = s.gives.slice(ripensIn(s))
+  const lacks = (d: number) => Math.max(0, wanted[d]! - left[d]!)
+  // What is drunk before anything begun now gives, nothing can help.
+  let from = Math.max(s.fromDay, 0) + ripensIn(s)
   while (found.length < MOST_STARTS) {
-    const lacks = (d: number) => wanted[d]! - left[d]!
     const needed = wanted.findIndex((w, d) => d >= from && w > 0 && lacks(d) > enough * w)
     if (needed < 0) break
-    const day = startDay(s, needed, problem.begun)
-    const gives = day + s.gives.findIndex(g => g > 0)
-    const most = Math.max(...s.gives.slice(0, s.holdsDays))
-    const until = Math.min(problem.days, gives + s.holdsDays)
-    const worst = Math.max(0, ...wanted.map((_, d) => (d >= gives && d < until ? lacks(d) : 0)))
-    const vessels = Math.min(MOST_VESSELS, Math.max(1, Math.ceil(worst / most)))
-    const start = { startable: s.id, day, vessels }
+    const lacking = wanted.slice(needed, needed + SIZED_FOR_D).map((_, i) => lacks(needed + i))
+    const asked = Math.min(
+      MOST_VESSELS,
+      Math.ceil(total(lacking) / total(ripe.slice(0, lacking.length))),
+    )
     const made = [...solution.starts, ...found]
-    if (gives < day || worst <= 0 || !mayStand(problem, s, day, made)) break
-    found.push(start)
-    addGiven(left, s, start)
-    // What comes before it is ready nothing can help; what it lacks after that is another start's.
-    from = Math.max(needed + 1, gives + 1)
+    const start = startDays(s, needed, problem.begun)
+      .map(day => ({ day, vessels: mayStart(problem, s, day, asked, made) }))
+      .find(x => x.vessels > 0)
+    from = needed + 1
+    if (!start) continue
+    found.push({ startable: s.id, ...start })
+    addGiven(left, s, found.at(-1)!)
   }
   return together(found)
 }

@@ -4,13 +4,13 @@ import { startStates, type StartState } from '../../../planning/plan/keptPlan'
 import { STANDS_IN_FROM } from '../../../planning/plan/demand'
 import { startMinutes } from '../../../planning/startMinutes'
 import { lastSafeDays, readyBy } from '../../../planning/plan/redundancy'
+import { isWaitedFor } from '../../../planning/plan/starterComing'
 import { stopKey, wasAnswered } from '../../../planning/reckoning/answered'
 import { isReady } from '../../../planning/reckoning/sourcesAt'
 import { broodLadder } from '../../../stock/broodLadder'
 import type { BroodState } from '../../../stock/broodState'
 import { madeLast, type MadeWith } from '../../../stock/madeWords'
 import { running, type CultureState } from '../../../stock/cultures'
-import { onTheWay, orders } from '../../../stock/orders'
 import { addDays, daysBetween } from '../../../time/localDate'
 import type { RoundContext } from '../../roundContext'
 import type { StopBase } from '../../stopBase'
@@ -77,11 +77,8 @@ function motherFor(c: RoundContext, foodId: string): CultureState | null {
 }
 
 /** Whether the starter is still on its way, and no vessel of the room gives one. */
-function isOnItsWay(c: RoundContext, start: StartState): boolean {
-  const coming = onTheWay(orders(c.state.entries), c.round.date)
-  const mine = coming.some(o => o.what === 'starter' && o.foodId === start.food)
-  return mine && motherFor(c, start.food) === null
-}
+const isOnItsWay = (c: RoundContext, food: string): boolean =>
+  isWaitedFor(c.state, food) && motherFor(c, food) === null
 
 /** As many vessels as are started within so many minutes, and no fewer than one. */
 export function fitBegin(stop: BeginStop, minutes: number): BeginStop {
@@ -106,7 +103,7 @@ export function findBegins(c: RoundContext): BeginStop[] {
   const today = c.round.date
   return startStates(c.state.entries, c.state.cultureStates).flatMap((start): BeginStop[] => {
     const food = foodOf(start.food)
-    if (!food || start.left <= 0 || start.on > today || isOnItsWay(c, start)) return []
+    if (!food || start.left <= 0 || start.on > today || isOnItsWay(c, start.food)) return []
     if (wasAnswered(c.state, c.round.key, 'begin', start.id)) return []
     const method = food.methods.find(m => m.id === start.method) ?? food.methods[0]!
     const late = lateness(start, today)

@@ -26,6 +26,10 @@ describe('a vessel to spare', () => {
     expect(spare('microworm', 1)).toEqual([expect.objectContaining({ day: 0, vessels: 1 })])
     expect(spare('microworm', 0, [{ day: 5, vessels: 1 }])[0]!.day).toBe(5)
   })
+  it('does not wait weeks for a start that is planned beside it', () => {
+    expect(spare('microworm', 1, [{ day: 20, vessels: 1 }])[0]).toMatchObject({ day: 0 })
+    expect(spare('microworm', 2, [{ day: 20, vessels: 1 }])).toEqual([])
+  })
   it('is none where two stand, nobody eats of it, or it needs no starter', () => {
     expect(spare('microworm', 2)).toEqual([])
     expect(spare('microworm', 1, [{ day: 5, vessels: 1 }])).toEqual([])

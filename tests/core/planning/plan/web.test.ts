@@ -47,6 +47,22 @@ describe('the web: what feeds the food', () => {
     expect(on.minutes).toBeGreaterThan(0)
   })
 
+  it('starts it anew when the first jars end at the latest, and no more of it than is drunk', () => {
+    const p = plan([moina('green-water')], FOODS, { days: 60 })
+    const starts = p.starts.filter(s => s.food === 'green-water')
+    const first = starts[0]!.on
+    const method = foodOf('green-water')!.methods.find(m => m.id === starts[0]!.method)!
+    const ends = addDays(first, method.renewAfterDays)
+    const again = starts.filter(s => s.on > addDays(first, 7))
+    expect(again.length).toBeGreaterThan(0)
+    expect(again[0]!.on <= ends).toBe(true)
+    // Jars that stand at one time give what is drunk: not twice as many as the first of them.
+    const vessels = (list: typeof starts) => list.reduce((n, s) => n + s.vessels, 0)
+    const early = vessels(starts.filter(s => s.on <= addDays(first, 7)))
+    expect(early).toBeLessThanOrEqual(4)
+    expect(vessels(again)).toBeLessThanOrEqual(2 * early)
+  })
+
   it('starts none where enough stands, and none where the room does not keep it: that is said', () => {
     const days = { days: 12 }
     const p = plan([moina('green-water'), green, young], FOODS, days)

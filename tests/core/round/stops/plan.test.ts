@@ -169,6 +169,27 @@ describe('what is ordered', () => {
     const came = [...ordered, ...done(roundOf(ordered, [], asked[0]), 'ask', asked[0])]
     expect(all(roundOf(came, [], asked[0])).some(s => s.subject.type === 'order')).toBe(false)
   })
+  it('what has come is started from, though another parcel of it is on its way', () => {
+    const two = [
+      keptStart({ on: '2026-03-25' }),
+      keptStart({ id: 'microworm-2', on: '2026-03-29' }),
+    ]
+    const parcel = (n: number, comesOn: string) => ({
+      ...{ orderId: uid(), what: 'starter' as const, foodId: 'microworm' },
+      ...{ startId: `microworm-${n}`, comesOn },
+    })
+    const [first, second] = [parcel(1, '2026-03-25'), parcel(2, '2026-03-29')]
+    const placed = [
+      kept(two),
+      log('2026-03-20T06:00:00Z', 'order.placed', first),
+      log('2026-03-24T06:00:00Z', 'order.placed', second),
+    ]
+    const came = log('2026-03-25T05:40:00Z', 'order.came', { orderId: first.orderId, came: true })
+    const begins = (entries: Entry[]) =>
+      all(roundOf(entries, [], '2026-03-25T18:10:00Z')).some(s => s.kind === 'begin')
+    expect(begins(placed)).toBe(false)
+    expect(begins([...placed, came])).toBe(true)
+  })
   it('cysts that will not last until a parcel comes are a stop, until they are ordered', () => {
     const entries = ['2026-03-02', '2026-03-04', '2026-03-06', '2026-03-08'].map(day =>
       started(`${day}T05:40:00Z`, {
