@@ -38,21 +38,14 @@ export const CLEAN_WORDS: Record<CleanRule, string> = {
   'wild-starter': 'it began wild',
 }
 
-/**
- * "Only vessel of this line", and what to do about it.
- * @param second the day on which the kept plan begins another one, as it is said; null where it begins none
- */
-export function backupWords(b: Backup, second: string | null): { word: string; text: string } {
+/** "the only vessel of this line". */
+export function backupWords(b: Backup): { word: string; text: string } {
   const names = b.others.map(c => c.record.name).join(', ')
-  const lost = b.lost ? `${b.lost.record.name} is gone: ${b.lost.ended?.how ?? ''}. ` : ''
-  const todo = second
-    ? `The plan begins a second one on ${second}.`
-    : 'Split it as soon as it is ready, and stand the second one elsewhere.'
   switch (b.code) {
     case 'only':
       return {
         word: 'Only vessel of this line',
-        text: `${lost}One accident ends it. ${todo}`,
+        text: `${b.lost ? `${b.lost.record.name} is gone: ${b.lost.ended?.how ?? ''}. ` : ''}One accident ends it. Split it as soon as it is ready, and stand the second one elsewhere.`,
       }
     case 'other-line':
       return {

@@ -6,6 +6,7 @@ import { nearQuarter, portionText } from '../feeds/portionText'
 import { edible } from '../fry/edibles'
 import type { CultureReading } from '../estimation/readCulture'
 import { running } from '../stock/cultures'
+import { backupOf } from '../stock/lines'
 import type { Tank } from '../records/records'
 import type { RoomState } from '../stock/roomState'
 import { addDays, localDateOf, type LocalDate } from '../time/localDate'
@@ -14,7 +15,7 @@ import { feedAmount, type Tended } from './amounts'
 import { gelMeal } from './gelMeal'
 import type { PlanGap } from './plan/gaps'
 import type { CulturePlan } from './plan/planRoom'
-import { tendingIn } from './tendingIn'
+import { tending } from './tending'
 
 /** A line that somebody ticks. The key stays the same while the sheet does. */
 export interface SheetLine {
@@ -179,7 +180,7 @@ function cubesLine(
 const BEFORE_LEAVING = ['thin out', 'renew', 'split', 'change water', 'end']
 
 function tendingLines(state: RoomState, v: Tended, last: LocalDate): SheetLine[] {
-  const due = tendingIn(state, v).filter(
+  const due = tending(v, backupOf(state.cultureStates, v.culture.id)).filter(
     t => localDateOf(t.at, state.room.timeZone) <= last && BEFORE_LEAVING.includes(t.kind),
   )
   return due.map(t => ({

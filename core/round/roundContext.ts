@@ -4,10 +4,10 @@ import type { Draw } from '../planning/reckoning/draw'
 import { cultureDraws, grownDraws, leftOver, type OtherDraw } from '../planning/reckoning/eaters'
 import { reckon, type Reckoning } from '../planning/reckoning/reckon'
 import type { Readings } from '../planning/reckoning/sourcesAt'
-import type { Tending } from '../planning/tending'
-import { tendingIn } from '../planning/tendingIn'
+import { tending, type Tending } from '../planning/tending'
 import { lookWorth, vesselAct } from '../planning/vesselAct'
 import { running, type CultureState } from '../stock/cultures'
+import { backupOf } from '../stock/lines'
 import type { RoomState } from '../stock/roomState'
 import type { RoundOccurrence } from '../time/rounds'
 
@@ -53,7 +53,7 @@ export function roundContext(state: RoomState, readings: Readings): RoundContext
   const acts = running(state.cultureStates).flatMap(culture => {
     const tended = tendedOf(state, culture, readings)
     if (!tended) return []
-    const due = tendingIn(state, tended)
+    const due = tending(tended, backupOf(state.cultureStates, culture.id))
     const act = vesselAct(state, tended, due, round.at)
     return [{ tended, due, act, look: lookWorth(tended, due, round.at) }]
   })

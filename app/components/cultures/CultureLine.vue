@@ -1,8 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { secondVesselOn } from '@renatus/core/planning/tendingIn'
 import { backupOf, lineageAt, lineOf, lineTree } from '@renatus/core/stock/lines'
-import { dayText } from '@renatus/core/time/dayText'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { useRoomStore } from '~/stores/room'
 import { backupWords, CLEAN_WORDS } from '~/words/tending'
@@ -16,10 +14,7 @@ const states = computed(() => room.state!.cultureStates)
 const tree = computed(() => lineTree(lineOf(states.value, props.id)))
 const lineage = computed(() => lineageAt(states.value, props.id))
 const me = computed(() => states.value.find(c => c.id === props.id)!)
-const backup = computed(() => {
-  const second = secondVesselOn(room.state!, me.value.record.foodId)
-  return backupWords(backupOf(states.value, props.id), second && dayText(second))
-})
+const backup = computed(() => backupWords(backupOf(states.value, props.id)))
 const origin = computed(
   () =>
     ({

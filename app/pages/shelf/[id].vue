@@ -2,8 +2,9 @@
 import { numberText } from '@renatus/core/units/numberText'
 import { computed, defineAsyncComponent } from 'vue'
 import { useRoute } from '#app/composables/router'
-import { tendingIn } from '@renatus/core/planning/tendingIn'
+import { tending } from '@renatus/core/planning/tending'
 import { isLoss } from '@renatus/core/stock/cultures'
+import { backupOf } from '@renatus/core/stock/lines'
 import { adviceOn, HOW_TO_LOOK } from '@renatus/core/estimation/advice'
 import { perhapsReady } from '@renatus/core/estimation/saidStage'
 import { addHours, hoursBetween } from '@renatus/core/time/localDate'
@@ -43,7 +44,7 @@ const e = computed(() => reading.value?.estimate)
 const ended = computed(() => state.value?.ended ?? null)
 const place = computed(() => room.state?.places.find(p => p.id === state.value?.placeId)?.name)
 const wants = computed(() =>
-  tended.value ? tendingIn(room.state!, tended.value) : [],
+  tended.value ? tending(tended.value, backupOf(room.state!.cultureStates, id)) : [],
 )
 const day = computed(() =>
   Math.max(0, Math.floor(hoursBetween(culture.value!.startedAt, room.now) / 24)),
