@@ -11,7 +11,7 @@ const startersOf = (state: RoomState, food: string) =>
   orders(state.entries).filter(o => o.what === 'starter' && o.foodId === food)
 
 /** Whether a starter has come that still waits in its bag. */
-function isInBag(state: RoomState, food: string): boolean {
+export function isInBag(state: RoomState, food: string): boolean {
   const { today, room } = state
   const ageD = (came: string) => daysBetween(localDateOf(came, room.timeZone), today)
   return startersOf(state, food).some(o => o.came !== null && ageD(o.came) <= STARTER_KEEPS_D)

@@ -1,10 +1,12 @@
+import { buyingOf } from '../../../foods/buying'
 import { foodOf } from '../../../foods/index'
 import type { HygieneClass } from '../../../foods/contract'
-import { startStates, type StartState } from '../../../planning/plan/keptPlan'
+import { startsLeft, startStates, type StartState } from '../../../planning/plan/keptPlan'
+import { startersFrom, type StarterFrom } from '../../../planning/plan/starterFrom'
 import { STANDS_IN_FROM } from '../../../planning/plan/demand'
 import { startMinutes } from '../../../planning/startMinutes'
 import { lastSafeDays, readyBy } from '../../../planning/plan/redundancy'
-import { isWaitedFor } from '../../../planning/plan/starterComing'
+import { isInBag, isWaitedFor } from '../../../planning/plan/starterComing'
 import { stopKey, wasAnswered } from '../../../planning/reckoning/answered'
 import { isReady } from '../../../planning/reckoning/sourcesAt'
 import { broodLadder } from '../../../stock/broodLadder'
@@ -36,6 +38,8 @@ export interface BeginStop extends StopBase {
   steps: number
   /** The room's own vessel that it is started from; null where it is bought or wild. */
   mother: CultureState | null
+  /** Where its starter is from: `post` is not here yet. */
+  starter: StarterFrom
   /** What the last one was made with, in the room's own words. */
   made: MadeWith | null
   /** Foods that may stand in, where it comes too late. */
@@ -97,17 +101,34 @@ function standsIn({ state }: RoundContext, start: StartState, brood: BroodState)
     .map(([food]) => food)
 }
 
+/** Hours that a start may wait: while its starter is not here, else by how much later it would still be in time. */
+function waitsFor(start: StartState, starter: StarterFrom, readyBy: string): number {
+  if (starter === 'post') return 24 * buyingOf(foodOf(start.food)!).leadDays
+  return 24 * Math.max(0, Math.min(MOST_WAIT_D, daysBetween(readyBy, start.neededOn)))
+}
+
+/** Where starters are from as things stand, by start: several share a bag that has yet to come. */
+function startersNow(c: RoundContext, states: readonly StartState[]): Map<string, StarterFrom> {
+  const from = startersFrom(startsLeft(states, c.round.date), c.state, c.readings)
+  const here = (s: StartState, is: StarterFrom) =>
+    is === 'bag' && !isInBag(c.state, s.food) ? 'post' : is
+  return new Map([...from].map(([s, is]) => [s.id, here(s, is)]))
+}
+
 /** Cultures that the kept plan starts at this round, and what is late with what to make of it. */
 export function findBegins(c: RoundContext): BeginStop[] {
   if (c.round.feedingOnly) return []
   const today = c.round.date
-  return startStates(c.state.entries, c.state.cultureStates).flatMap((start): BeginStop[] => {
+  const states = startStates(c.state.entries, c.state.cultureStates)
+  const starters = startersNow(c, states)
+  return states.flatMap((start): BeginStop[] => {
     const food = foodOf(start.food)
     if (!food || start.left <= 0 || start.on > today || isOnItsWay(c, start.food)) return []
     if (wasAnswered(c.state, c.round.key, 'begin', start.id)) return []
     const method = food.methods.find(m => m.id === start.method) ?? food.methods[0]!
     const late = lateness(start, today)
-    const waits = Math.max(0, Math.min(MOST_WAIT_D, daysBetween(late.readyBy, start.neededOn)))
+    const starter = starters.get(start.id) ?? null
+    const waitsH = waitsFor(start, starter, late.readyBy)
     const brood = c.state.broods.find(b => b.id === start.forBrood)
     return [
       {
@@ -116,14 +137,15 @@ export function findBegins(c: RoundContext): BeginStop[] {
         subject: { type: 'food', id: start.food, name: food.profile.name },
         placeId: start.placeId,
         cautions: method.start.flatMap(s => s.cautions ?? []),
-        must: waits === 0,
-        waitsH: 24 * waits,
+        must: waitsH === 0,
+        waitsH,
         start,
         vessels: start.left,
         hygiene: method.hygiene,
         late,
         steps: method.start.length,
         mother: motherFor(c, start.food),
+        starter,
         made: madeLast(c.state.entries, c.state.cultures, start.food),
         instead: late.code === 'too late' && brood ? standsIn(c, start, brood) : [],
       },

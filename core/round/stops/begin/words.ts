@@ -5,6 +5,13 @@ import { foodInSentence } from '../../handText'
 import type { StopLine } from '../../stopKind'
 import type { BeginStop } from './find'
 
+/** ", from Worms 2", ", from the bag that came", ", as soon as its starter is here". */
+function fromWords({ mother, starter }: BeginStop): string {
+  if (mother) return `, from ${mother.record.name}`
+  if (starter === 'bag') return ', from the bag that came'
+  return starter === 'post' ? ', as soon as its starter is here' : ''
+}
+
 export function beginWords(stop: BeginStop, state: RoomState): StopLine[] {
   const food = foodOf(stop.start.food)!.profile
   const { left, litres, why } = stop.start
@@ -13,7 +20,6 @@ export function beginWords(stop: BeginStop, state: RoomState): StopLine[] {
   const rest = left > vessels ? ` The next round asks for the other ${left - vessels}.` : ''
   const each = formatLitres(litres, state.room.measures)
   const late = stop.late.code === 'on time' ? '' : ` (${stop.late.code})`
-  const from = stop.mother ? `, from ${stop.mother.record.name}` : ''
   return [
     {
       subject: food.name,
@@ -21,7 +27,7 @@ export function beginWords(stop: BeginStop, state: RoomState): StopLine[] {
       amount: vessels,
       unit,
       big: `${vessels} ${unit}`,
-      text: `Start ${vessels} ${unit} of ${foodInSentence(food)}, ${each} each${from}${late}.${rest}`,
+      text: `Start ${vessels} ${unit} of ${foodInSentence(food)}, ${each} each${fromWords(stop)}${late}.${rest}`,
       why,
     },
   ]

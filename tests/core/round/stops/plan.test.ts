@@ -185,10 +185,17 @@ describe('what is ordered', () => {
       log('2026-03-24T06:00:00Z', 'order.placed', second),
     ]
     const came = log('2026-03-25T05:40:00Z', 'order.came', { orderId: first.orderId, came: true })
-    const begins = (entries: Entry[]) =>
-      all(roundOf(entries, [], '2026-03-25T18:10:00Z')).some(s => s.kind === 'begin')
-    expect(begins(placed)).toBe(false)
-    expect(begins([...placed, came])).toBe(true)
+    const begin = (entries: Entry[]) => {
+      const at = roundOf(entries, [], '2026-03-25T18:10:00Z')
+      const stop = all(at).find(s => s.kind === 'begin')
+      return stop && { must: stop.must, text: wordsOf(stop, at.state)[0]!.text }
+    }
+    expect(begin(placed)).toBeUndefined()
+    expect(begin([...placed, came])?.text).toContain('each, from the bag that came')
+    // Nobody ordered it: it is asked for beside the order, and waits for it.
+    const none = begin([kept(two)])
+    expect(none).toMatchObject({ must: false })
+    expect(none?.text).toContain('each, as soon as its starter is here')
   })
   it('cysts that will not last until a parcel comes are a stop, until they are ordered', () => {
     const entries = ['2026-03-02', '2026-03-04', '2026-03-06', '2026-03-08'].map(day =>
