@@ -48,13 +48,22 @@ export interface BeginStop extends StopBase {
 
 const GOOD_FROM = 0.8
 const DOUBTFUL_FROM = 0.3
+/** A start that the plan itself was not sure of is doubtful down to this share of what was counted with. */
+const DOUBTFUL_SHARE = 0.5
 
 type Chances = Pick<StartState, 'on' | 'neededOn' | 'failure' | 'readyDays' | 'readyLogSd'>
 
-function latenessCode(days: number, likely: number, failure: number): Lateness['code'] {
+/** @param counted how likely it was to be in time when it was planned */
+function latenessCode(
+  days: number,
+  likely: number,
+  counted: number,
+  failure: number,
+): Lateness['code'] {
   if (days === 0) return 'on time'
   if (likely >= GOOD_FROM * (1 - failure)) return 'late, still good'
-  return likely >= DOUBTFUL_FROM ? 'late, doubtful' : 'too late'
+  const doubtfulFrom = Math.min(DOUBTFUL_FROM, DOUBTFUL_SHARE * counted)
+  return likely >= doubtfulFrom ? 'late, doubtful' : 'too late'
 }
 
 /** Does a start that was missed still matter? It does while it can be ready in time, and as a backup after that it does not. */
@@ -62,7 +71,8 @@ export function lateness(s: Chances, today: string): Lateness {
   const days = Math.max(0, daysBetween(s.on, today))
   const rel = { failure: s.failure, readyDays: s.readyDays, readyLogSd: s.readyLogSd }
   const likely = readyBy(rel, daysBetween(today, s.neededOn))
-  const code = latenessCode(days, likely, s.failure)
+  const counted = readyBy(rel, daysBetween(s.on, s.neededOn))
+  const code = latenessCode(days, likely, counted, s.failure)
   return { days, likely, readyBy: addDays(today, Math.ceil(lastSafeDays(rel))), code }
 }
 

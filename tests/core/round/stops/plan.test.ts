@@ -144,6 +144,12 @@ describe('what the plan starts', () => {
     expect(lateness(s, '2026-03-14').code).toBe('late, still good')
     expect(lateness(s, '2026-03-19')).toMatchObject({ code: 'late, doubtful', days: 9 })
     expect(lateness(s, '2026-03-22').code).toBe('too late')
+    // The plan itself counted with a bridge: a day later it does not give up what it asked for.
+    const bridged = keptStart({ on: '2026-03-10', neededOn: '2026-03-15', readyLogSd: 0.5 })
+    const unsure = { ...bridged, failure: 0.4, readyDays: 5.5 }
+    expect(lateness(unsure, '2026-03-11')).toMatchObject({ code: 'late, doubtful' })
+    expect(lateness(unsure, '2026-03-11').likely).toBeLessThan(0.3)
+    expect(lateness(unsure, '2026-03-12').code).toBe('too late')
     const late = [kept([keptStart({ on: '2026-03-14', neededOn: '2026-03-22' })])]
     const begin = all(roundOf(late)).find(x => x.kind === 'begin')!
     expect(begin).toMatchObject({ late: { code: 'too late' } })
