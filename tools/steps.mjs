@@ -61,8 +61,8 @@ const HEADLESS = '/usr/bin/chromium-headless-shell'
 const FETCH_HEADLESS =
   'apt-get update && apt-get install -y --no-install-recommends chromium-headless-shell'
 /**
- * Debian's Chromium without its windows, for the tests: a third quicker. Fetched when this is root, while all else goes on:
- * it is mostly waited for. Where it cannot be had the whole one does.
+ * Debian's Chromium without its windows, for the tests: a third quicker. Fetched when this is root, while all else
+ * goes on: it is mostly waited for. Where it cannot be had the whole one does.
  */
 export async function findHeadless() {
   if (process.env.CHROMIUM) return process.env.CHROMIUM

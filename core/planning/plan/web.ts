@@ -34,7 +34,7 @@ const ENOUGH_TO_STAY = 0.5
 /** Jars of a food beyond which a tank of it would be the thing. */
 const MOST_VESSELS = 4
 const MOST_STARTS = 12
-/** Jars are as many as give what so many days lack, from the first that does: what is lacked later is another start's. */
+/** Jars are as many as give what so many days lack, from the first that does; later ones are another start's. */
 const SIZED_FOR_D = 10
 
 type Drinker = Omit<CultureFeed, 'from'>
@@ -108,17 +108,18 @@ function addGiven(left: number[], s: RoomStart, m: StartOn): void {
   for (let d = m.day; d < left.length; d++) left[d]! += (s.gives[d - m.day] ?? 0) * m.vessels
 }
 
-/** Days on which a start may be made for a day of need: as it is kept, else its last safe day and those after it that still do. */
+/** Days on which a start may be made for a day of need: as it is kept, else from its last safe day to the last that does. */
 function startDays(s: RoomStart, needed: number, begun: readonly StartOn[]): number[] {
   const kept = begun.find(b => b.startable === s.id && (s.gives[needed - b.day] ?? 0) > 0)
   if (kept) return [kept.day]
   const safe = Math.max(s.fromDay, 0, needed - Math.ceil(lastSafeDays(s.reliability)))
   return daysFromTo(safe, Math.max(safe, needed - ripensIn(s)))
 }
-const total = (list: readonly number[]) => list.reduce((sum, x) => sum + x, 0)
 
 /** Days from a start to the first on which it gives. */
 const ripensIn = (s: RoomStart) => s.gives.findIndex(g => g > 0)
+
+const total = (list: readonly number[]) => list.reduce((sum, x) => sum + x, 0)
 
 /** So many vessels of a start as find a place on a day, of those that are wanted. */
 function mayStart(p: PlanProblem, s: RoomStart, day: number, wanted: number, made: StartOn[]) {

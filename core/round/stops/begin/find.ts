@@ -13,6 +13,7 @@ import { broodLadder } from '../../../stock/broodLadder'
 import type { BroodState } from '../../../stock/broodState'
 import { madeLast, type MadeWith } from '../../../stock/madeWords'
 import { running, type CultureState } from '../../../stock/cultures'
+import { orders } from '../../../stock/orders'
 import { addDays, daysBetween } from '../../../time/localDate'
 import type { RoundContext } from '../../roundContext'
 import type { StopBase } from '../../stopBase'
@@ -117,11 +118,18 @@ function waitsFor(start: StartState, starter: StarterFrom, readyBy: string): num
   return 24 * Math.max(0, Math.min(MOST_WAIT_D, daysBetween(readyBy, start.neededOn)))
 }
 
-/** Where starters are from as things stand, by start: several share a bag that has yet to come. */
+/**
+ * Where starters are from as things stand, by start. Several may share a bag that has yet to come; what was ordered for a start
+ * and came is not ordered again (order stop), so that it is started from, however old.
+ */
 function startersNow(c: RoundContext, states: readonly StartState[]): Map<string, StarterFrom> {
   const from = startersFrom(startsLeft(states, c.round.date), c.state, c.readings)
-  const here = (s: StartState, is: StarterFrom) =>
-    is === 'bag' && !isInBag(c.state, s.food) ? 'post' : is
+  const came = new Set(orders(c.state.entries).flatMap(o => (o.came === null ? [] : [o.startId])))
+  const here = (s: StartState, is: StarterFrom): StarterFrom => {
+    if (is === null || is === 'own') return is
+    if (motherFor(c, s.food)) return 'own'
+    return came.has(s.id) || isInBag(c.state, s.food) ? 'bag' : 'post'
+  }
   return new Map([...from].map(([s, is]) => [s.id, here(s, is)]))
 }
 

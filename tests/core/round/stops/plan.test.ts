@@ -198,6 +198,14 @@ describe('what is ordered', () => {
     }
     expect(begin(placed)).toBeUndefined()
     expect(begin([...placed, came])?.text).toContain('each, from the bag that came')
+    // What stands in its bag for longer than it should is asked for all the same: it is not ordered again.
+    const old = roundOf(
+      [kept(two.slice(0, 1)), ...placed.slice(1, 2), came],
+      [],
+      '2026-04-01T05:40:00Z',
+    )
+    expect(all(old).find(s => s.kind === 'begin')).toMatchObject({ must: true, starter: 'bag' })
+    expect(all(old).some(s => s.kind === 'order')).toBe(false)
     // Nobody ordered it: it is asked for beside the order, and waits for it.
     const none = begin([kept(two)])
     expect(none).toMatchObject({ must: false })
