@@ -3,7 +3,7 @@ import { runCulture, startCulture } from '@renatus/core/foods/culture'
 import { foods, foodOf } from '@renatus/core/foods/index'
 import { randomStream } from '@renatus/core/math/random'
 
-/** Steps per second of each family, one thread, sub-steps counted for what they are; then a Monte Carlo of many cultures. */
+/** Steps per second of each family, one thread; then a Monte Carlo of many cultures. */
 export function benchFamilies(): void {
   for (const id of Object.keys(FAMILIES) as (keyof typeof FAMILIES)[]) {
     const food = foods.find(f => f.profile.family === id)!
@@ -21,16 +21,8 @@ export function benchFamilies(): void {
     const from = performance.now()
     run(rounds)
     const seconds = (performance.now() - from) / 1000
-    const subs = {
-      'logistic': 1,
-      'stage-clock': 1,
-      'hatch': 24,
-      'succession': 24,
-      'consumer': 24,
-      'phototroph': 6,
-    }[id]
     console.log(
-      `family ${id.padEnd(12)} ${(rounds / seconds / 1e6).toFixed(2)} M steps of 6 h a second, ${((rounds * subs) / seconds / 1e6).toFixed(1)} M sub-steps, ${Math.round(rounds / 4 / seconds).toLocaleString('en-GB')} culture-days a second`,
+      `family ${id.padEnd(12)} ${(rounds / seconds / 1e6).toFixed(2)} M steps of 6 h a second, ${Math.round(rounds / 4 / seconds).toLocaleString('en-GB')} culture-days a second`,
     )
   }
   const mixed = ['microworm', 'vinegar-eel', 'paramecium', 'grindal-worm', 'mosquito-larva'].map(

@@ -91,6 +91,9 @@ static double consumer(long steps) {
 }
 
 /* succession: use, grazing, dieB, dieC, breaking (all at this temperature), ks, kb, yield, growthShare, recycled, m0, s0, b0, c0 */
+#define FINEST (0.5 / 24)
+#define COARSEST (3.0 / 24)
+#define TURN 0.05
 static double held(double pool, double inflow, double rate, double dt) {
   double gone = rate * dt, e = decay(gone);
   return pool * e + inflow * e * beyond(gone);
@@ -99,10 +102,11 @@ static double succession(long steps) {
   double use = arg[0], grazing = arg[1], dieb = arg[2], diec = arg[3], breaking = arg[4];
   double ks = arg[5], kb = arg[6], yield = arg[7], share = arg[8], recycled = arg[9];
   double days = HOURS / 24, sum = 0, m = 0, s = 0, b = 0, c = 0, lost = 0;
-  int n = 12;
-  double dt = days / n, h = dt / 2, kept = decay(breaking * dt);
   for (long i = 0; i < steps; i++) {
     if (i % ANEW == 0) m = arg[10], s = arg[11], b = arg[12], c = arg[13], lost = 0;
+    double turn = use * yield * s / (ks + s) + grazing * c / (kb + b);
+    int n = ceil(days / min2(COARSEST, max2(FINEST, TURN / turn)) - 1e-9);
+    double dt = days / n, h = dt / 2, kept = decay(breaking * dt);
     for (int k = 0; k < n; k++) {
       double bh0 = breaking * m * h;
       double sh = held(s, bh0, use * b / (ks + s), h);

@@ -1,4 +1,5 @@
 import type { RandomStream } from '../../math/random'
+import { decay } from '../../math/decay'
 import { lastAnswers } from '../../math/lastAnswers'
 import { actionMgPerL, actionShare, type Action, type Environment, type Setup } from '../contract'
 import { cappedQ10 } from '../thermal'
@@ -123,7 +124,7 @@ export function hazard(s: PhototrophState, p: PhototrophParams, hot: boolean): n
 }
 
 /**
- * Sub-steps of at most an hour that end at lights-on and lights-off; explicit midpoint, nitrogen closes exactly.
+ * Sub-steps of at most an hour of light that end at lights-on and lights-off; explicit midpoint, nitrogen closes exactly.
  * Pools are held in locals over all of them: this is where an estimate spends its time.
  */
 function move(
@@ -141,36 +142,32 @@ function move(
   let { x, n, lagLeft, lost } = s
   let left = hours
   let clock = (s.ageD * 24) % 24
-  // What stays of it over half a sub-step without light: the same for all dark ones of a length.
-  let restingD = NaN
-  let resting = 1
   while (left > 1e-9) {
     const lit = clock < litH - 1e-9
-    const toSwitch = lit ? litH - clock : 24 - clock
-    const h = Math.min(left, SUB_H, Math.max(toSwitch, 1e-6))
+    const toSwitch = Math.max((lit ? litH : 24) - clock, 1e-6)
+    // The dark goes in one step: nothing but a steady loss, which is exact at any length.
+    const h = Math.min(left, lit ? SUB_H : 24, toSwitch)
     const dt = h / 24
-    let growing = dt
-    if (lagLeft > 0) {
-      growing = Math.max(0, dt - lagLeft)
-      lagLeft = Math.max(0, lagLeft - dt)
+    const growing = Math.max(0, dt - lagLeft)
+    lagLeft = Math.max(0, lagLeft - dt)
+    left -= h
+    clock += h
+    if (clock >= 24 - 1e-9) clock -= 24
+    if (!lit || growing === 0) {
+      const stays = x * Math.exp(-fall * dt)
+      lost += (x - stays) / perN
+      x = stays
+      continue
     }
-    const grows = lit && growing > 0
-    const mu0 = grows ? rate(p, best, depthM, x, n) : 0
-    if (growing !== restingD) {
-      restingD = growing
-      resting = Math.exp((-fall * growing) / 2)
-    }
-    const xHalf = x * (grows ? Math.exp(((mu0 - fall) * growing) / 2) : resting)
+    const mu0 = rate(p, best, depthM, x, n)
+    const net = ((mu0 - fall) * growing) / 2
+    const xHalf = x * (net > 0 ? 1 + net * (1 + net / 2) : decay(-net))
     const nHalf = Math.max(0, n - (mu0 * x * growing) / 2 / perN)
-    const mu = grows ? rate(p, best, depthM, xHalf, nHalf) : 0
-    const grown = grows ? Math.min(n * perN, mu * xHalf * growing) : 0
+    const grown = Math.min(n * perN, rate(p, best, depthM, xHalf, nHalf) * xHalf * growing)
     const spent = Math.min(x + grown, fall * xHalf * dt)
     x += grown - spent
     n = Math.max(0, n - grown / perN)
     lost += spent / perN
-    left -= h
-    clock += h
-    if (clock >= 24 - 1e-9) clock -= 24
   }
   s.x = x
   s.n = n

@@ -51,8 +51,17 @@ export const copy = (s: SuccessionState): SuccessionState => ({
 const pace = lastAnswers((q10, t) => q10 ** ((t - 22) / 10))
 const ciliatePace = lastAnswers((q10, t) => q10 ** ((t - 22) / 10))
 
-/** Sub-step, d: the exponential midpoint stays positive at any step, and is within 1 % of five-second steps at this one. */
-const SUB_D = 30 / 60 / 24
+/** Sub-steps, d, while the jar turns over and while it hardly moves. */
+const FINEST_D = 30 / 60 / 24
+const COARSEST_D = 3 / 24
+/** Share of bacteria that may come and go in a sub-step: within 1 % of two-minute steps. */
+const TURN = 0.05
+
+/** Sub-steps of so many days, by how fast bacteria grow and are eaten as they begin; the exponential midpoint stays positive at any. */
+function subSteps(days: number, turnPerDay: number): number {
+  const sub = Math.min(COARSEST_D, Math.max(FINEST_D, TURN / turnPerDay))
+  return Math.ceil(days / sub - 1e-9)
+}
 const ABOVE_MAX = 1
 
 export function start(
@@ -120,12 +129,13 @@ function move(
 ): void {
   const f = pace(2, temperatureC)
   const fCiliates = ciliatePace(p.qCiliates, temperatureC)
-  const n = Math.ceil(days / SUB_D - 1e-9)
-  const dt = days / n
-  const h = dt / 2
   const { ks, kb, growthShare, recycled } = p
   const use = (f * p.mu) / p.yield
   const grazing = fCiliates * p.graze
+  const turn = (f * p.mu * st.s) / (ks + st.s) + (grazing * st.c) / (kb + st.b)
+  const n = subSteps(days, turn)
+  const dt = days / n
+  const h = dt / 2
   const dieB = f * p.deathB + hot
   const dieC = fCiliates * (p.deathC + st.loss) + hot
   const breaking = f * p.hydrolysis

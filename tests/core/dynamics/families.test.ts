@@ -4,7 +4,13 @@ import type { Action, ActionKind, AmountUnit } from '@renatus/core/dynamics/cont
 import { hatchCurve } from '@renatus/core/dynamics/hatch/hatchCurve'
 import { lightLimit, dailyGrowth, secchiCm } from '@renatus/core/dynamics/phototroph/light'
 import { foods, foodOf } from '@renatus/core/foods/index'
-import { cultureParams, runCulture, startCulture, type Culture } from '@renatus/core/foods/culture'
+import {
+  cultureParams,
+  runCulture,
+  startCulture,
+  STEP_H,
+  type Culture,
+} from '@renatus/core/foods/culture'
 import { simulate } from '@renatus/core/foods/simulate'
 import { randomStream } from '@renatus/core/math/random'
 
@@ -148,6 +154,29 @@ describe('every family', () => {
           Math.max(0.01 * whole.readyDay.p50, 0.125 + 1e-9),
         )
     }
+  })
+
+  it('steps of 6 h keep densities above 1 % of their peak within 1 % of two-minute ones', () => {
+    const turning = foods.filter(f => ['succession', 'phototroph'].includes(f.profile.family))
+    for (const food of turning)
+      for (const [n, method] of food.methods.entries()) {
+        const c = food.rangeC[n % 2]!
+        const vessels = [STEP_H, 1 / 30].map(stepH => {
+          const k = startCulture(food, { ...method, upkeep: [] }, { volumeL: 2 }, randomStream(n))
+          return { k, day: () => runCulture(k, 24, () => c, null, stepH) }
+        })
+        let peak = 0
+        for (let day = 1; day <= 20; day++) {
+          const [whole, fine] = vessels.map(v => {
+            v.day()
+            return v.k.family.stock(v.k.state, v.k.params).organisms
+          })
+          peak = Math.max(peak, fine!)
+          if (fine! < 0.01 * peak) continue
+          const apart = Math.abs(whole! / fine! - 1)
+          expect(apart, `${food.profile.id} ${method.id} day ${day}`).toBeLessThan(0.01)
+        }
+      }
   })
 
   it('a copy goes its own way', () => {
