@@ -12,6 +12,8 @@ export interface Parameter {
   range?: readonly [lo: number, hi: number]
   /** Log spread between rooms that have taught nothing yet, where `logSd` does not give it (subject). */
   roomLogSd?: number
+  /** Log shift by which such rooms mostly lie off the book; none where nothing is said. */
+  roomLogShift?: number
 }
 export type ParameterSet<P> = { readonly [K in keyof P]: Parameter }
 

@@ -1,5 +1,6 @@
 import type { Food, FoodMethod } from '../foods/contract'
 import { startCulture, withoutUpkeep, type Culture, type CultureSetup } from '../foods/culture'
+import { roomLogShifts } from '../foods/roomLogShifts'
 import { SPREAD, type Parameter } from '../dynamics/parameter'
 import type { RandomStream } from '../math/random'
 import type { Priors } from '../stock/learned'
@@ -45,6 +46,13 @@ function foodHere({ food, priors = {}, known = {} }: Subject): Food {
   return { ...food, parameters }
 }
 
+/** Log shifts that are believed of parameters before anything was seen, against the book. */
+function shiftsOf({ food, priors = {} }: Pick<Subject, 'food' | 'priors'>): Record<string, number> {
+  const shifts = roomLogShifts(food)
+  for (const [key, { logShift }] of Object.entries(priors)) shifts[key] = logShift
+  return shifts
+}
+
 /** Starts copies of the vessel that differ by chance; what somebody writes down as done is not done by itself as well. */
 export function starter(
   subject: Subject,
@@ -52,8 +60,8 @@ export function starter(
 ): (chance: RandomStream | null) => Culture {
   const food = foodHere(subject)
   const factors: Record<string, number> = { ...subject.method.factors }
-  for (const [key, prior] of Object.entries(subject.priors ?? {}))
-    factors[key] = (factors[key] ?? 1) * Math.exp(prior.logShift)
+  for (const [key, shift] of Object.entries(shiftsOf(subject)))
+    factors[key] = (factors[key] ?? 1) * Math.exp(shift)
   for (const key of Object.keys(subject.known ?? {})) delete factors[key]
   const method: FoodMethod = {
     ...subject.method,

@@ -1,3 +1,5 @@
+import type { Food } from '../foods/contract'
+import { roomLogShifts } from '../foods/roomLogShifts'
 import type { Sign } from '../records/vocabulary'
 
 /** What a room has taught, as the rest of the app uses it. Worked out in core/estimation/learning. */
@@ -72,11 +74,14 @@ export const NOTHING_LEARNED: Learned = {
 /** Steps of the logarithm in which a start is reckoned otherwise than by the book: not every look makes new courses. */
 const TAUGHT_STEP = 0.05
 
-/** Factors that the room has taught on the parameters of a food; how often it fails is told by itself. */
-export function taughtFactors({ foods }: Learned, foodId: string): Record<string, number> {
-  const shifts = Object.entries(foods[foodId]?.priors ?? {}).flatMap(([key, { logShift }]) => {
+/** Factors on the parameters of a food in this room: what it has taught, or how such rooms lie; how often it fails is told by itself. */
+export function taughtFactors({ foods }: Learned, food: Food): Record<string, number> {
+  const shifts = roomLogShifts(food)
+  for (const [key, { logShift }] of Object.entries(foods[food.profile.id]?.priors ?? {}))
+    if (key !== 'failure') shifts[key] = logShift
+  const factors = Object.entries(shifts).flatMap(([key, logShift]) => {
     const shift = Math.round(logShift / TAUGHT_STEP) * TAUGHT_STEP
-    return key === 'failure' || shift === 0 ? [] : [[key, Math.exp(shift)] as const]
+    return shift === 0 ? [] : [[key, Math.exp(shift)] as const]
   })
-  return Object.fromEntries(shifts)
+  return Object.fromEntries(factors)
 }

@@ -3,6 +3,7 @@ import { FAMILIES } from '../../dynamics/index'
 import { ROLES, type Role } from '../../dynamics/contract'
 import type { Food } from '../../foods/contract'
 import type { FoodLearned, LearnedValue, Prior } from '../../stock/learned'
+import { roomLogShifts } from '../../foods/roomLogShifts'
 import { asValue, pool } from './pool'
 import { ROOM_SHARE } from './roomGrowth'
 import type { VesselEvidence } from './vesselEvidence'
@@ -55,9 +56,9 @@ export function learnFood(
     const logSd = book ? roomLogSd(book) : 0
     if (!key || logSd <= 0) continue
     const evidence = read.flatMap(v => v.parameters[key] ?? [])
-    const common = role === 'growth' ? growth : 0
+    const common = (role === 'growth' ? growth : 0) + (roomLogShifts(food)[key] ?? 0)
     if (evidence.length === 0) {
-      if (common !== 0) priors[key] = { logShift: common, logSd }
+      if (growth !== 0 && role === 'growth') priors[key] = { logShift: common, logSd }
       continue
     }
     const group = groupPrior(common, logSd)

@@ -1,4 +1,5 @@
 import type { Food } from '../../foods/contract'
+import { roomLogShifts } from '../../foods/roomLogShifts'
 import type { Sign } from '../../dynamics/contract'
 import { weightsOf, type Cloud } from '../cloud'
 import { leanOf, type LeanBelief } from '../observer'
@@ -26,7 +27,7 @@ const signsSeen = (observations: readonly Observation[]): ReadonlySet<Sign> =>
 
 /** Belief about the logarithm of a parameter before anything was seen, against the book's median. */
 export const beforehand = (food: Food, subject: Pick<Subject, 'priors'>, key: string) => ({
-  mean: subject.priors?.[key]?.logShift ?? 0,
+  mean: subject.priors?.[key]?.logShift ?? roomLogShifts(food)[key] ?? 0,
   sd: subject.priors?.[key]?.logSd ?? roomLogSd(food.parameters[key]!),
 })
 

@@ -3,12 +3,16 @@ import type { PhototrophParams } from '../../dynamics/phototroph/parameters'
 
 /** A lit jar with plant food, from a cup of green water. */
 export const parameters: ParameterSet<PhototrophParams> = {
-  muMax: parameter(
-    1.1,
-    SPREAD.rate,
-    '1/d at 22 °C',
-    'household fit around phycology texts, working estimate',
-  ),
+  muMax: {
+    ...parameter(
+      1.1,
+      SPREAD.rate,
+      '1/d at 22 °C',
+      'household fit around phycology texts, working estimate',
+    ),
+    // The book's jar stands in full light for 16 h. Jars at home get less far more often than more (working estimate).
+    roomLogShift: -0.18,
+  },
   ki: parameter(40, 0, 'µmol/m2/s'),
   kn: parameter(0.05, 0, 'mg N/L'),
   yield: parameter(15, 0, 'mg per mg N'),

@@ -198,7 +198,7 @@ export function coursesOf(
   { litres, temperatureC }: Stands,
   days: number,
 ): Courses {
-  const taught = taughtFactors(state.learned, food.profile.id)
+  const taught = taughtFactors(state.learned, food)
   const warmth = temperatureC.toFixed(1)
   const key = [food.profile.id, method.id, litres, warmth, days, JSON.stringify(taught)].join(' ')
   const found =

@@ -16,6 +16,21 @@ const ON_THE_WAY = 1
 
 export const median = (x: number[]) => [...x].sort((a, b) => a - b)[Math.floor(x.length / 2)] ?? NaN
 
+/** By how many days the ready day is missed on the day the card names it, by a reading and by the card. */
+export function readyErrors(food: string, method: string, cultures: number, world: World) {
+  const { readyDay } = fixedDayRule(food, method)
+  const seeds = Array.from({ length: cultures }, (_, i) => i + 1)
+  const errors = seeds.flatMap(seed => {
+    const days = Math.round(readyDay * 4) / 4
+    const k = sloppyCulture(food, method, days, seed, undefined, {}, world)
+    const { readyH } = estimate(k.subject, k.observations, k.atH, undefined, false).estimate
+    if (k.readyH === null || !readyH) return []
+    const truth = k.readyH / 24
+    return [{ own: Math.abs(readyH.p50 / 24 - truth), card: Math.abs(readyDay - truth) }]
+  })
+  return { own: median(errors.map(e => e.own)), card: median(errors.map(e => e.card)) }
+}
+
 export interface Figures {
   food: string
   held: number

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { estimate } from '@renatus/core/estimation/estimate'
 import { drawLean, leanOf } from '@renatus/core/estimation/observer'
 import { randomStream } from '@renatus/core/math/random'
-import { figures } from './figures'
+import { figures, readyErrors } from './figures'
 import { BOOK, sloppyCulture, UNLIKE } from './sloppy'
 
 describe('who looks', () => {
@@ -29,6 +29,15 @@ describe('who looks', () => {
       expect(lean.movers!.sd).toBeLessThan(0.67)
     }
     expect(found).toBeGreaterThanOrEqual(9)
+  })
+  it('the day on which water is green is foreseen no worse than by the card, where light and eyes are worse than the book', () => {
+    for (const world of [
+      { ...UNLIKE, noise: 2, everyDays: 3 },
+      { ...UNLIKE, rosy: 1 },
+    ]) {
+      const { own, card } = readyErrors('green-water', 'thinned-daily', 60, world)
+      expect(own).toBeLessThanOrEqual(card)
+    }
   })
   it('bands hold in rooms of the book and unlike it, for clear and for rosy eyes', () => {
     const FOODS = [

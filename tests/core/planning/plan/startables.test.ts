@@ -29,10 +29,14 @@ describe('a start that is planned', () => {
     expect(readyDays(0.4)).toBeLessThan(book)
   })
   it('goes by what was taught in steps, and takes failures from their own tally', () => {
-    expect(taughtFactors(NOTHING_LEARNED, 'microworm')).toEqual({})
+    expect(taughtFactors(NOTHING_LEARNED, foodOf('microworm')!)).toEqual({})
     const factors = (shift: number) =>
-      taughtFactors({ ...NOTHING_LEARNED, ...taught(shift) }, 'microworm')
+      taughtFactors({ ...NOTHING_LEARNED, ...taught(shift) }, foodOf('microworm')!)
     expect(factors(-0.21)).toEqual({ rOpt: Math.exp(-0.2) })
     expect(factors(0.02)).toEqual({})
+    // Light at home is mostly less than the book's.
+    expect(taughtFactors(NOTHING_LEARNED, foodOf('green-water')!)).toEqual({
+      muMax: Math.exp(-0.2),
+    })
   })
 })
