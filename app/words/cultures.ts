@@ -105,3 +105,7 @@ export function lookInShort(food: Food, grades: Partial<Record<Sign, number>>): 
   const words = lookWords(food, grades).map(w => w.word)
   return words.filter(w => w !== 'none').join(', ') || 'nothing to see'
 }
+
+/** When the first young of a vessel are due, and what it means where none come. @param days the soonest and the latest, in words */
+export const youngWords = (food: string, [from, to]: readonly string[]): string =>
+  `First young ${food} between ${from} and ${to}: specks beside the grown ones. None by then: hungry, too cold, or the water harms them.`

@@ -8,3 +8,7 @@ export const RECIPE_WARNINGS: Record<RecipeWarning['code'], string> = {
   'matter-too-thin':
     'That is too little plant matter: it would clear without ever feeding anything.',
 }
+
+/** When it is seen what a step is done for, where it is done today. @param days the soonest and the latest, in words */
+export const seenWords = ([from, to]: readonly string[]): string =>
+  `Done today, between ${from} and ${to}.`

@@ -1,5 +1,6 @@
 import type { ActionKind, AmountUnit, FamilyId, Sign } from '../dynamics/contract'
 import type { ParameterSet } from '../dynamics/parameter'
+import type { FirstYoung } from './firstYoung'
 import type { FeedProfile } from '../feeds/contract'
 import type { MaterialId, RefusalId, Stranger, Water } from '../records/vocabulary'
 
@@ -22,6 +23,8 @@ export interface MethodStep {
   /** A wait that starts when the step is done, minutes. */
   clockMinutes?: number
   cautions?: readonly Caution[]
+  /** Days after which what it is done for is seen, at the soonest and at the latest. */
+  seenAfterDays?: readonly [from: number, to: number]
 }
 
 /** Units of materials in a unit of something. */
@@ -192,6 +195,8 @@ export interface Food {
   withoutAirH?: number | null
   /** Where a starter of it is not bought like most others. */
   buying?: Buying
+  /** When a start of it has its first young, where that tells whether it took. */
+  firstYoung?: FirstYoung
   /** Living range, degC. */
   rangeC: readonly [lo: number, hi: number]
   /** Where a vessel of it is to be called as too warm sooner than at the end of that range, degC. */

@@ -1,5 +1,5 @@
 import type { Food, FoodMethod } from '../foods/contract'
-import { starterRatio } from './starter'
+import { starterRatio, usualStarterMl } from './starter'
 import type { RecordDraft } from '../records/draft'
 import type { Level, VesselKind } from '../records/vocabulary'
 import { addHours, type Instant } from '../time/localDate'
@@ -88,7 +88,8 @@ const LEAST = 0.001
 const MOST = 10_000
 
 /**
- * Starter against the usual one: by the animals in it where the mother is known, else by its volume.
+ * Starter against the usual one: by the animals in it where the mother is known, else by its volume. Where a school needs none,
+ * a cup of an own vessel comes on top of what the water brings.
  * @param eachMl starter for each vessel
  * @param mother litres it holds, and organisms in it where they are known
  */
@@ -99,11 +100,10 @@ export function starterAgainstUsual(
   eachMl: number,
   mother: { litres: number; organisms: number } | null,
 ): number {
-  if (method.starterShare <= 0) return 1
-  const usualMl = method.starterShare * vesselL * 1000
-  const share = mother ? eachMl / (mother.litres * 1000) : 0
-  const ratio = mother
-    ? starterRatio(food, method, vesselL, share * mother.organisms)
-    : eachMl / usualMl
+  const organisms = mother ? (eachMl / (mother.litres * 1000)) * mother.organisms : 0
+  const brought = starterRatio(food, method, vesselL, organisms)
+  // What swims in the water by itself is there besides.
+  if (method.starterShare <= 0) return organisms > 0 ? Math.min(MOST, 1 + brought) : 1
+  const ratio = mother ? brought : eachMl / usualStarterMl(method, vesselL)
   return Math.min(MOST, Math.max(LEAST, ratio))
 }

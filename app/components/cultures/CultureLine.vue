@@ -20,7 +20,7 @@ const origin = computed(
     ({
       bought: 'bought',
       wild: 'caught wild',
-      cultures: `${plural(lineage.value.generation, 'pass', 'passes')} from what was bought`,
+      cultures: `${plural(lineage.value.generation, 'pass', 'passes')} from the first of its line`,
       unknown: 'of unknown origin',
     })[me.value.origin],
 )

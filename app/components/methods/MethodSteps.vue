@@ -1,11 +1,16 @@
 <script setup lang="ts">
 import type { MethodStep } from '@renatus/core/foods/contract'
+import { addHours } from '@renatus/core/time/localDate'
 import ShelfEdge from '~/components/shared/ShelfEdge.vue'
 import { useUnits } from '~/composables/useUnits'
+import { useRoomStore } from '~/stores/room'
+import { seenWords } from '~/words/methods'
 
 /** Steps in order, each caution before the step it belongs to. */
 defineProps<{ name: string; steps: readonly MethodStep[] }>()
 const units = useUnits()
+const room = useRoomStore()
+const dayAfter = (days: number) => units.day(addHours(room.now, days * 24))
 </script>
 
 <template>
@@ -20,6 +25,8 @@ const units = useUnits()
           {{ step.text
           }}<span v-if="step.clockMinutes" class="small">
             Then wait {{ units.duration(step.clockMinutes / 60) }}.</span
+          ><span v-if="step.seenAfterDays" class="small">
+            {{ ` ${seenWords(step.seenAfterDays.map(dayAfter))}` }}</span
           >
         </p>
       </li>

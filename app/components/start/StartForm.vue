@@ -35,7 +35,7 @@ const { volume } = units
 const start = useStart(props)
 const { form, v, state, mothers, heldBy, freeVessels, air } = start
 const { litres, temperatureC, count, usualMl, starterMl } = start
-const { needsStarter, mother, stageWord, chosen, share, enoughFor } = start
+const { needsStarter, mayTakeCup, mother, stageWord, chosen, share, enoughFor } = start
 const { sheet, shape, against, unfit, problem, words } = start
 watch(
   () => ({ ...form.values }),
@@ -190,10 +190,15 @@ const begin = (despite: boolean) =>
         {{ units.celsius(food.rangeC[0]) }} to {{ units.celsius(food.rangeC[1]) }}.
       </p>
     </section>
-    <section v-if="needsStarter" class="grid gap-3">
+    <section v-if="needsStarter || mayTakeCup" class="grid gap-3">
       <ShelfEdge name="Starter" />
+      <p v-if="mayTakeCup" class="small max-w-prose">
+        It needs none: what swims in the water is enough. A cup of an own vessel that is good brings
+        what grows in it from the first day, and it is ready sooner.
+      </p>
       <div class="grid gap-4 sm:grid-cols-2 desk:grid-cols-3 items-start">
         <FormField
+          v-if="needsStarter"
           name="origin"
           label="It comes from"
           :options="[
@@ -203,18 +208,20 @@ const begin = (despite: boolean) =>
           ]"
         />
         <FormField
-          v-if="v.origin === 'cultures'"
+          v-if="mayTakeCup || v.origin === 'cultures'"
           name="parentId"
-          label="From"
-          :options="
-            mothers.map(c => ({
+          :label="mayTakeCup ? 'A cup of' : 'From'"
+          :options="[
+            ...(mayTakeCup ? [{ value: '', label: 'none' }] : []),
+            ...mothers.map(c => ({
               value: c.id,
               label: `${c.record.name}${stageWord(c.id) ? `, ${stageWord(c.id)}` : ''}${c.quarantine ? ', stands apart' : ''}`,
-            }))
-          "
+            })),
+          ]"
           @change="chosen = true"
         />
         <FormField
+          v-if="needsStarter || mother"
           name="starterMl"
           label="Starter for each vessel"
           unit="mL"
@@ -225,16 +232,16 @@ const begin = (despite: boolean) =>
       <p v-if="mother" class="small num">
         That is {{ volume(starterMl * count) }}, {{ Math.round(share * 100) }} % of
         {{ mother.record.name
-        }}<template v-if="enoughFor !== null && Number.isFinite(enoughFor)"
+        }}<template v-if="needsStarter && enoughFor !== null && Number.isFinite(enoughFor)"
           >; half of it is enough for {{ enoughFor }}
           {{ enoughFor === 1 ? 'vessel' : 'vessels' }} like this</template
         >.
       </p>
-      <p v-if="v.origin === 'bought'" class="border-l-4 border-due pl-3">
+      <p v-if="needsStarter && v.origin === 'bought'" class="border-l-4 border-due pl-3">
         Stand what you bought apart for {{ buyingOf(food).apartDays }} days, with tools of its own,
         until it is seen to live and to bring nothing along.
       </p>
-      <p v-if="v.origin === 'wild'" class="border-l-4 border-harm pl-3">
+      <p v-if="needsStarter && v.origin === 'wild'" class="border-l-4 border-harm pl-3">
         <strong>Caution.</strong> {{ CAUTIONS.wild.text }}
       </p>
     </section>

@@ -5,7 +5,7 @@ import { madeOf, madeWords } from '@renatus/core/stock/madeWords'
 import { premixedFor } from '@renatus/core/stock/fromMix'
 import { mostVessels, recipe } from '@renatus/core/foods/recipe'
 import { acidRefusal, type Refusal } from '@renatus/core/planning/refusals'
-import { starterFrom } from '@renatus/core/planning/starter'
+import { gainsByCup, starterFrom } from '@renatus/core/planning/starter'
 import type { CultureDraft } from '@renatus/core/stock/newCultures'
 import { starterAgainstUsual, startCultures } from '@renatus/core/planning/startCultures'
 import { shapeFor, type VesselShape } from '~/components/vessel/vesselShape'
@@ -47,11 +47,13 @@ export function useStart(props: { food: Food; method: FoodMethod; draft: StartDr
       mix.value?.name,
     ),
   )
-  const mother = computed(() =>
-    needsStarter.value && v.origin === 'cultures'
-      ? mothers.value.find(c => c.id === v.parentId)
-      : undefined,
+  const mayTakeCup = computed(
+    () => mothers.value.length > 0 && gainsByCup(props.food, props.method, litres.value),
   )
+  const mother = computed(() => {
+    const isTaken = needsStarter.value ? v.origin === 'cultures' : mayTakeCup.value
+    return isTaken ? mothers.value.find(c => c.id === v.parentId) : undefined
+  })
   const motherL = computed(() => mother.value?.record.litres ?? null)
 
   const { readings } = useCultureReadings(
@@ -121,10 +123,11 @@ export function useStart(props: { food: Food; method: FoodMethod; draft: StartDr
     const now = nowInstant()
     const { cultures, vessels } = startCultures(state.value, food, method, choice, now, newId)
     const m = mother.value
+    const byItself = m ? ('cultures' as const) : ('unknown' as const)
     const told = {
-      origin: needsStarter.value ? x.origin : ('unknown' as const),
+      origin: needsStarter.value ? x.origin : byItself,
       parentIds: m ? [m.id] : [],
-      starterMl: needsStarter.value ? each : null,
+      starterMl: needsStarter.value || m ? each : null,
       taken: mix.value && [
         { materialId: mix.value.materialId, amount: mix.value.ml / count.value },
       ],
@@ -139,6 +142,6 @@ export function useStart(props: { food: Food; method: FoodMethod; draft: StartDr
     const from = m && { id: m.id, share: starterFrom(each, x.vessels, m.record.litres) }
     return (await actions.start(cultures, told, from ?? null, vessels)) ? cultures : null
   }
-  const source = { needsStarter, mother, stageWord, chosen, share, enoughFor }
+  const source = { needsStarter, mayTakeCup, mother, stageWord, chosen, share, enoughFor }
   return { ...fields, ...source, sheet, words, shape, against, unfit, problem, begin }
 }

@@ -2,6 +2,7 @@ import { computed, watch } from 'vue'
 import * as z from 'zod'
 import type { Food, FoodMethod } from '@renatus/core/foods/contract'
 import { LEVELS, VESSEL_KINDS, type Level, type VesselKind } from '@renatus/core/records/vocabulary'
+import { usualStarterMl } from '@renatus/core/planning/starter'
 import { running } from '@renatus/core/stock/cultures'
 import { airAt, airNow } from '@renatus/core/stock/placeTemperature'
 import { nextNames } from '@renatus/core/stock/newCultures'
@@ -121,7 +122,8 @@ export function useStartForm(food: Food, method: FoodMethod, d: StartDraft) {
     temperatureC: String(units.toTemperatureUnit(middleC)),
     depthCm: '',
     widthCm: '',
-    parentId: mothers.value[0]?.id ?? '',
+    // A cup is taken by who wants it; a starter is needed.
+    parentId: method.starterShare > 0 ? (mothers.value[0]?.id ?? '') : '',
     vessels: '1',
     daysAgo: '0',
     origin: 'cultures',
@@ -175,7 +177,7 @@ export function useStartForm(food: Food, method: FoodMethod, d: StartDraft) {
     return p.success ? p.data : food.rangeC[0]
   })
   const count = computed(() => Math.max(1, Math.min(20, Math.round(Number(v.vessels)) || 1)))
-  const usualMl = computed(() => method.starterShare * litres.value * 1000)
+  const usualMl = computed(() => usualStarterMl(method, litres.value))
   const starterMl = computed(() => {
     const n = Number(String(v.starterMl ?? '').replace(',', '.'))
     return n > 0 ? n : usualMl.value

@@ -5,6 +5,7 @@ import { useRoute } from '#app/composables/router'
 import { tending } from '@renatus/core/planning/tending'
 import { isLoss } from '@renatus/core/stock/cultures'
 import { backupOf } from '@renatus/core/stock/lines'
+import { firstYoungDays } from '@renatus/core/foods/firstYoung'
 import { adviceOn, HOW_TO_LOOK } from '@renatus/core/estimation/advice'
 import { perhapsReady } from '@renatus/core/estimation/saidStage'
 import { addHours, hoursBetween } from '@renatus/core/time/localDate'
@@ -30,6 +31,7 @@ import {
   SIGN_NAMES,
   standing,
   STAGES,
+  youngWords,
 } from '~/words/cultures'
 
 /** One culture: what it should look like today and why, what may be taken, what to look at, and what happened to it. */
@@ -66,6 +68,14 @@ const readyLine = computed(() => {
   return past
     ? `Ready since about ${when(r.readyH.p50)}.`
     : `Ready about ${when(r.readyH.p50)}, between ${when(r.readyH.p10)} and ${when(r.readyH.p90)} (80 %).`
+})
+/** Until they are seen it is not known whether a start took. */
+const young = computed(() => {
+  const { food, stage } = view.value
+  const isThin = stage === 'resting' || stage === 'building'
+  if (!food || !reading.value || !isThin) return null
+  const days = firstYoungDays(food, reading.value.temperatureC)
+  return days && day.value <= Math.ceil(days[1]) ? days.map(d => when(d * 24)) : null
 })
 const perUnit = computed(() => (e.value?.per === 'cm2' ? 'cm²' : 'mL'))
 const number = (x: number) => (x >= 100 ? units.count(x) : numberText(x, { digits: 2 }))
@@ -143,6 +153,7 @@ const number = (x: number) => (x >= 100 ? units.count(x) : numberText(x, { digit
           <strong>{{ STAGES[view.stage!].word }}</strong>, {{ standing(e).sure }}
         </p>
         <p>{{ readyLine }}</p>
+        <p v-if="young">{{ youngWords(view.food!.profile.units, young) }}</p>
         <p
           v-if="e.surplusPerDay.p50 > 0 && e.readiness.ready + e.readiness.tiring > 0.5"
           class="num"

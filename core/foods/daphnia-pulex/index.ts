@@ -16,6 +16,7 @@ export const daphniaPulex: Food = {
   kinds: CLADOCERAN_KINDS,
   harmfulWater: ['conditioned', 'tap'],
   buying: FLEA_SEASON,
+  firstYoung: { days: [4, 7], atC: 20 },
   reliability: { failure: 0.15, readyLogSd: 0.2 },
   rangeC: [6, 28],
 }

@@ -1,11 +1,14 @@
 import { CAUTIONS } from '../cautions'
-import type { FoodMethod } from '../contract'
+import type { FoodMethod, MethodStep } from '../contract'
 import { school } from '../method'
 
 /** Fish breed in it unseen. */
-const LOOK_FOR_FRY = [
+const LOOK_FOR_FRY: readonly MethodStep[] = [
   { text: 'Look for fry with a torch before you draw where fish live in it.' },
-  { text: 'To see them again put fast plants in: it clears in 7 to 14 days.' },
+  {
+    text: 'To see them again put fast plants in: it clears in 7 to 14 days.',
+    seenAfterDays: [7, 14],
+  },
   {
     text: 'Draw from the surface, away from the plants. Never into drains or ponds.',
     cautions: [CAUTIONS.release, CAUTIONS.kitchen],

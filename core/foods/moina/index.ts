@@ -16,6 +16,7 @@ export const moina: Food = {
   kinds: CLADOCERAN_KINDS,
   harmfulWater: ['conditioned', 'tap'],
   buying: FLEA_SEASON,
+  firstYoung: { days: [3, 5], atC: 26 },
   reliability: { failure: 0.2, readyLogSd: 0.2 },
   rangeC: [12, 34],
 }

@@ -15,6 +15,8 @@ import { insteadWords, slackWords, startLateWords } from '~/words/ahead'
 import { mixing, stillNeeded } from '~/words/count'
 import { noEaterWords, pieces } from '~/words/gel'
 import { entrySentence } from '~/words/log'
+import { youngWords } from '~/words/cultures'
+import { seenWords } from '~/words/methods'
 import { shortMinutes } from '~/words/planMinutes'
 import { coinWords, judgedWords, partedWords, toldWords } from '~/words/practice'
 import { plural, roundLead } from '~/words/round'
@@ -118,6 +120,9 @@ function* sentencesOfNumbers(): Generator<string> {
     yield mixing({ ...counted, dispersion: n, moreDrops: whole })
     yield stillNeeded({ ...counted, dispersion: null, moreDrops: whole })
   }
+  const days = ['Mon 30 Mar', 'Wed 1 Apr']
+  yield seenWords(days)
+  for (const f of foods) yield youngWords(f.profile.units, days)
   // "A cup" is counted in the other system: one of it is no cups.
   yield format.formatLitres(0.2365882365, 'us')
   for (const f of foods)

@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { foodOf } from '@renatus/core/foods/index'
 import { starterAgainstUsual, startCultures } from '@renatus/core/planning/startCultures'
-import { usualStart } from '@renatus/core/planning/starter'
+import { simulate } from '@renatus/core/foods/simulate'
+import { gainsByCup, usualStart, usualStarterMl } from '@renatus/core/planning/starter'
 import { culture } from '@renatus/core/records/cultureRecord'
 import { vessel } from '@renatus/core/records/roomRecords'
 import { stateAt, uid } from '../room'
@@ -49,6 +50,29 @@ describe('a start', () => {
     expect(cultures.map(c => c.vesselId)).toEqual(vessels.map(v => v.id))
     for (const v of vessels)
       expect(() => vessel.parse({ ...v, updatedAt: NOW, removedAt: null })).not.toThrow()
+  })
+  it('a jar that needs no starter is ready sooner with a cup of one that is good, and as usual without', () => {
+    const infusoria = foodOf('infusoria')!
+    const scalded = infusoria.methods.find(m => m.id === 'scalded-leaf')!
+    expect(gainsByCup(infusoria, scalded, 1)).toBe(true)
+    expect(gainsByCup(food, method, 1)).toBe(false)
+    const cup = usualStarterMl(scalded, 1)
+    const good = { litres: 1, organisms: 1_500_000 }
+    const starter = starterAgainstUsual(infusoria, scalded, 1, cup, good)
+    const readyDay = (starter: number) =>
+      simulate({
+        food: infusoria,
+        method: scalded,
+        setup: { volumeL: 1, starter },
+        temperature: () => 23,
+        days: 20,
+        actions: [],
+        seed: 1,
+        runs: 1,
+      }).readyDay!.p50
+    expect(starterAgainstUsual(infusoria, scalded, 1, cup, null)).toBe(1)
+    expect(starterAgainstUsual(infusoria, scalded, 1, cup, { ...good, organisms: 0 })).toBe(1)
+    expect(readyDay(1) - readyDay(starter)).toBeGreaterThan(1)
   })
   it('a starter of the usual volume is the usual one; of a thin mother it is less', () => {
     fc.assert(
