@@ -5,7 +5,7 @@ import { SUITABLE } from './shares'
 import type { Suitability } from './suitability'
 
 /** Between these shares of the gape a prey is taken with ease, and the larger one brings more for a strike. */
-const EASY: readonly [number, number] = [0.2, 0.5]
+export const EASY: readonly [number, number] = [0.2, 0.5]
 
 /**
  * How much of what a bite brings counts. In full proportion whatever is largest would be eaten alone, and it is not:

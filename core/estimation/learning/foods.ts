@@ -56,9 +56,10 @@ export function learnFood(
     const logSd = book ? roomLogSd(book) : 0
     if (!key || logSd <= 0) continue
     const evidence = read.flatMap(v => v.parameters[key] ?? [])
-    const common = (role === 'growth' ? growth : 0) + (roomLogShifts(food)[key] ?? 0)
+    const elsewhere = role === 'growth' ? growth : 0
+    const common = elsewhere + (roomLogShifts(food)[key] ?? 0)
     if (evidence.length === 0) {
-      if (growth !== 0 && role === 'growth') priors[key] = { logShift: common, logSd }
+      if (elsewhere !== 0) priors[key] = { logShift: common, logSd }
       continue
     }
     const group = groupPrior(common, logSd)

@@ -1,5 +1,7 @@
 import type { FeedProfile } from '../../feeds/contract'
 import type { LadderDay } from '../../fry/ladder'
+import { EASY } from '../../fry/sizeEconomy'
+import type { Suitability } from '../../fry/suitability'
 import { broodLadder, foodsInTime } from '../../stock/broodLadder'
 import type { BroodState } from '../../stock/broodState'
 import type { RoomState } from '../../stock/roomState'
@@ -18,6 +20,19 @@ export const wholeRation = (day: LadderDay, food: FeedProfile): number =>
   (day.fry * day.dryRationMg * 1000 * (1 + SPILL)) /
   food.captureShare /
   day.suitability[food.id]!.size.dryUg
+
+/** What so many of the mouths can take the others take within a day or two (working estimate). */
+const MOST_MOUTHS = 0.8
+
+/**
+ * Most that a food may be of a day. It does not hang on what else is ticked, or a food more would leave a brood hungrier:
+ * of what is too large for many only some eat, and of all else that can be the food of a day it can be all.
+ */
+function mostOf({ value, swallows, size }: Suitability, gapeUm: number, preferred: number): number {
+  if (value < STANDS_IN_FROM) return preferred > 0 ? Math.max(preferred, swallows) : 0
+  const isLarge = size.widthUm > EASY[1] * gapeUm && swallows < MOST_MOUTHS
+  return isLarge ? swallows : 1
+}
 
 /**
  * What one brood eats on the days of a plan. Where its day is only expected, the first meal is wanted from the early edge of that
@@ -42,12 +57,10 @@ export function broodDemand(
           const suits = d.suitability[f.id]
           // It was refused of late and rests on this day.
           if (!suits) return []
-          const { value, swallows } = suits
           const preferred = d.share[f.id] ?? 0
-          // What a mouth can swallow bounds a share, the same whatever else is there: how well a food suits is a preference.
-          const most = value >= STANDS_IN_FROM || preferred > 0 ? Math.max(preferred, swallows) : 0
+          const most = mostOf(suits, d.gapeUm, preferred)
           return most > 0
-            ? [{ food: f.id, preferred, most, organisms: wholeRation(d, f), worth: value }]
+            ? [{ food: f.id, preferred, most, organisms: wholeRation(d, f), worth: suits.value }]
             : []
         }),
       },

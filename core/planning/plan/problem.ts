@@ -127,8 +127,11 @@ export const WEIGHTS = {
   overtime: 0.5,
   starving: 8,
   cost: 0.5,
-  deviation: 0.3,
-  /** And for a share of a food beyond the ladder by how little it suits: a living food stands in before a powder. */
+  /** A share of a day by how much less it suits than the best there is for it: the same whatever else is ticked, but for a constant. */
+  lesser: 3,
+  /** Between foods that suit alike the ladder decides, and nothing is begun for it. */
+  deviation: 0.02,
+  /** And for a share of a powder beyond the ladder by how little it suits: a living food stands in before it. */
   poor: 4,
   /** And for a share of what only bridges, within the ladder too, by how little it suits (working estimate). */
   bridges: 4,

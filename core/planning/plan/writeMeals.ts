@@ -13,13 +13,18 @@ export function writeMeals(w: Writing, p: PlanProblem, starts: Starts): Map<stri
     const weight = b.weight ?? 1
     const parts: Terms = []
     let reach = 0
+    const best = Math.max(0, ...b.foods.map(f => f.worth))
     for (const [k, f] of b.foods.entries()) {
       const top = Math.min(f.most, within(f.food, b.day) / Math.max(EPS, f.organisms))
       if (f.most <= EPS || top <= 1e-9) continue
       reach += top
       const means = { kind: 'meal', broodDay: i, food: f.food } as const
-      const bridging = onlyBridges(f, p.freely.includes(f.food)) ? WEIGHTS.bridges : 0
-      const mine = writeShares(w, f, `${i}_${k}`, { weight, bridging }, means)
+      const isDry = p.freely.includes(f.food)
+      const bridging = onlyBridges(f, isDry) ? WEIGHTS.bridges : 0
+      const lesser = WEIGHTS.lesser * (best - f.worth) + bridging * (1 - f.worth)
+      const beyond = 2 * WEIGHTS.deviation + (isDry ? WEIGHTS.poor * (1 - f.worth) : 0)
+      const price = { lesser: weight * lesser, beyond: weight * beyond }
+      const mine = writeShares(w, f, `${i}_${k}`, price, means)
       parts.push(...mine)
       const key = `${f.food}\n${b.day}`
       takes.set(key, [...(takes.get(key) ?? []), ...mine.map(t => ({ ...t, factor: f.organisms }))])
@@ -43,21 +48,21 @@ export function writeMeals(w: Writing, p: PlanProblem, starts: Starts): Map<stri
   return takes
 }
 
-/** A meal of one food: within the preferred ladder, and beyond it. */
+/** A meal of one food: within the preferred ladder, and beyond it. @param price of a share of a day, and of one beyond the ladder besides */
 function writeShares(
   w: Writing,
   f: PlanProblem['broodDays'][number]['foods'][number],
   name: string,
-  { weight, bridging }: { weight: number; bridging: number },
+  { lesser, beyond }: { lesser: number; beyond: number },
   means: Means,
 ): Terms {
   const mine: Terms = []
-  const poor = weight * bridging * (1 - f.worth)
   const inside = Math.min(f.preferred, f.most)
-  if (f.preferred > EPS) mine.push({ variable: w.add(`y${name}`, poor, inside, means), factor: 1 })
-  const beyond = f.most - f.preferred
-  const dear = (2 * WEIGHTS.deviation + WEIGHTS.poor * (1 - f.worth)) * weight + poor
-  if (beyond > EPS) mine.push({ variable: w.add(`x${name}`, dear, beyond, means), factor: 1 })
+  if (f.preferred > EPS)
+    mine.push({ variable: w.add(`y${name}`, lesser, inside, means), factor: 1 })
+  const more = f.most - f.preferred
+  if (more > EPS)
+    mine.push({ variable: w.add(`x${name}`, lesser + beyond, more, means), factor: 1 })
   return mine
 }
 

@@ -65,8 +65,9 @@ function costOf(p: PlanProblem, starts: readonly number[][]): number {
       const add = Math.max(0, Math.min(more, cap[k]! - given[k]!))
       given[k]! += add
       more -= add
-      cost += add * WEIGHTS.poor * (1 - b.foods[k]!.worth)
     }
+    const top = Math.max(...b.foods.map(f => f.worth))
+    cost += given.reduce((s, g, k) => s + g * WEIGHTS.lesser * (top - b.foods[k]!.worth), 0)
     // A tenth that lacks is nearly fed; what lies beyond is hunger.
     const little = Math.min(1 - total, 1 - COVERED_FROM)
     cost +=
