@@ -1,6 +1,5 @@
 import type { ActionKind, AmountUnit, FamilyId, Sign } from '../dynamics/contract'
 import type { ParameterSet } from '../dynamics/parameter'
-import type { FirstYoung } from './firstYoung'
 import type { FeedProfile } from '../feeds/contract'
 import type { MaterialId, RefusalId, Stranger, Water } from '../records/vocabulary'
 
@@ -166,6 +165,12 @@ export interface Foul {
   sign: Sign
   from: number
   refusal: RefusalId
+}
+
+/** When a start of grown and half-grown animals has its first young: days from and to, at a temperature. */
+export interface FirstYoung {
+  days: readonly [from: number, to: number]
+  atC: number
 }
 
 export interface Food {

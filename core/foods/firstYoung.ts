@@ -1,11 +1,5 @@
 import type { Food } from './contract'
 
-/** When a start of grown and half-grown animals has its first young: days from and to, at a temperature. */
-export interface FirstYoung {
-  days: readonly [from: number, to: number]
-  atC: number
-}
-
 /**
  * Days after its start between which the first young of a vessel are seen, as warm as it is; null where nobody waits for them.
  * It goes by the Q10 of the food, as all it does; beyond its living range it is not faster.
