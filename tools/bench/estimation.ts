@@ -33,7 +33,7 @@ export function benchReading(cultures = 120): void {
 }
 
 /** The same in rooms that do not keep to the book, and by eyes that see everything a grade too well. */
-export function benchUnlike(cultures = 20): void {
+export function benchUnlike(cultures = 60): void {
   for (const [name, world] of Object.entries(WORLDS)) {
     const all = TEN.map(([food, method]) => figures(food, method, cultures, world))
     const sum = (pick: (f: (typeof all)[number]) => readonly [number, number]) =>
