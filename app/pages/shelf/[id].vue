@@ -73,7 +73,7 @@ const readyLine = computed(() => {
 const young = computed(() => {
   const { food, stage } = view.value
   const isThin = stage === 'resting' || stage === 'building'
-  if (!food || !reading.value || !isThin) return null
+  if (!food || !reading.value || !isThin || ended.value) return null
   const days = firstYoungDays(food, reading.value.temperatureC)
   return days && day.value <= Math.ceil(days[1]) ? days.map(d => when(d * 24)) : null
 })

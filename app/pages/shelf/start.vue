@@ -61,7 +61,9 @@ if (asked && Number(route.query.litres) > 0)
 
 function choose(id: string) {
   if (id === draft.methodId) return
-  Object.assign(draft, { methodId: id, litres: '', starterMl: '', ticked: [], understood: [] })
+  // What was drawn from for another school is not drawn from for this one unasked.
+  const anew = { litres: '', starterMl: '', parentId: '', ticked: [], understood: [] }
+  Object.assign(draft, { methodId: id, ...anew })
 }
 function done(cultures: CultureDraft[]) {
   started.value = cultures

@@ -26,12 +26,15 @@ const MOST_MOUTHS = 0.8
 
 /**
  * Most that a food may be of a day. It does not hang on what else is ticked, or a food more would leave a brood hungrier:
- * of what is too large for many only some eat, and of all else that can be the food of a day it can be all.
+ * of what is too large for many only some eat, of what the tank cannot take so much culture of it is less, and of all else
+ * that can be the food of a day it can be all.
  */
-function mostOf({ value, swallows, size }: Suitability, gapeUm: number, preferred: number): number {
+function mostOf(suits: Suitability, gapeUm: number, preferred: number): number {
+  const { value, fit, swallows, size } = suits
   if (value < STANDS_IN_FROM) return preferred > 0 ? Math.max(preferred, swallows) : 0
-  const isLarge = size.widthUm > EASY[1] * gapeUm && swallows < MOST_MOUTHS
-  return isLarge ? swallows : 1
+  const isLarge = size.widthUm > EASY[1] * gapeUm && fit < MOST_MOUTHS
+  // Less than the mouth swallows is what the water bounds.
+  return isLarge || swallows < fit ? swallows : 1
 }
 
 /**
