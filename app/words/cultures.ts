@@ -106,6 +106,11 @@ export function lookInShort(food: Food, grades: Partial<Record<Sign, number>>): 
   return words.filter(w => w !== 'none').join(', ') || 'nothing to see'
 }
 
-/** When the first young of a vessel are due, and what it means where none come. @param days the soonest and the latest, in words */
-export const youngWords = (food: string, [from, to]: readonly string[]): string =>
-  `First young ${food} between ${from} and ${to}: specks beside the grown ones. None by then: hungry, too cold, or the water harms them.`
+/**
+ * When the first young of a vessel are due, and what it means where none come.
+ * @param days the soonest and the latest, in words
+ */
+export const youngWords = (food: string, [from, to]: readonly string[]): string => {
+  const due = `First young ${food} between ${from} and ${to}: specks beside the grown ones.`
+  return `${due} None by then: hungry, too cold, or the water harms them.`
+}

@@ -1,7 +1,8 @@
 import type { Food } from './contract'
 
 /**
- * Days after its start between which the first young of a vessel are seen, as warm as it is; null where nobody waits for them.
+ * Days after its start between which the first young of a vessel are seen, as warm as it is; null where nobody
+ * waits for them.
  * It goes by the Q10 of the food, as all it does; beyond its living range it is not faster.
  * @param temperatureC of the vessel
  */

@@ -88,8 +88,8 @@ const LEAST = 0.001
 const MOST = 10_000
 
 /**
- * Starter against the usual one: by the animals in it where the mother is known, else by its volume. Where a school needs none,
- * a cup of an own vessel comes on top of what the water brings.
+ * Starter against the usual one: by the animals in it where the mother is known, else by its volume.
+ * Where a school needs none, a cup of an own vessel comes on top of what the water brings.
  * @param eachMl starter for each vessel
  * @param mother litres it holds, and organisms in it where they are known
  */

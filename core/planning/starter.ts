@@ -32,7 +32,10 @@ const CUP_SHARE = 0.05
 export const usualStarterMl = ({ starterShare }: FoodMethod, volumeL: number): number =>
   (starterShare > 0 ? starterShare : CUP_SHARE) * volumeL * 1000
 
-/** Whether a school that needs no starter takes up sooner with a cup of an own vessel: what grows is there from the start. */
+/**
+ * Whether a school that needs no starter takes up sooner with a cup of an own vessel: what grows is there
+ * from the start.
+ */
 export const gainsByCup = (food: Food, method: FoodMethod, volumeL: number): boolean =>
   method.starterShare <= 0 && usualStart(food, method, volumeL) > 0
 

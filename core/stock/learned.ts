@@ -74,7 +74,10 @@ export const NOTHING_LEARNED: Learned = {
 /** Steps of the logarithm in which a start is reckoned otherwise than by the book: not every look makes new courses. */
 const TAUGHT_STEP = 0.05
 
-/** Factors on the parameters of a food in this room: what it has taught, or how such rooms lie; how often it fails is told by itself. */
+/**
+ * Factors on the parameters of a food in this room: what it has taught, or how such rooms lie.
+ * How often it fails is told by itself.
+ */
 export function taughtFactors({ foods }: Learned, food: Food): Record<string, number> {
   const shifts = roomLogShifts(food)
   for (const [key, { logShift }] of Object.entries(foods[food.profile.id]?.priors ?? {}))

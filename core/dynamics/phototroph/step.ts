@@ -124,7 +124,8 @@ export function hazard(s: PhototrophState, p: PhototrophParams, hot: boolean): n
 }
 
 /**
- * Sub-steps of at most an hour of light that end at lights-on and lights-off; explicit midpoint, nitrogen closes exactly.
+ * Sub-steps of at most an hour of light that end at lights-on and lights-off; explicit midpoint, nitrogen
+ * closes exactly.
  * Pools are held in locals over all of them: this is where an estimate spends its time.
  */
 function move(

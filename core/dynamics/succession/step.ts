@@ -57,7 +57,10 @@ const COARSEST_D = 3 / 24
 /** Share of bacteria that may come and go in a sub-step: within 1 % of two-minute steps. */
 const TURN = 0.05
 
-/** Sub-steps of so many days, by how fast bacteria grow and are eaten as they begin; the exponential midpoint stays positive at any. */
+/**
+ * Sub-steps of so many days, by how fast bacteria grow and are eaten as they begin.
+ * The exponential midpoint stays positive at any.
+ */
 function subSteps(days: number, turnPerDay: number): number {
   const sub = Math.min(COARSEST_D, Math.max(FINEST_D, TURN / turnPerDay))
   return Math.ceil(days / sub - 1e-9)

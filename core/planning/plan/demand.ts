@@ -25,9 +25,9 @@ export const wholeRation = (day: LadderDay, food: FeedProfile): number =>
 const MOST_MOUTHS = 0.8
 
 /**
- * Most that a food may be of a day. It does not hang on what else is ticked, or a food more would leave a brood hungrier:
- * of what is too large for many only some eat, of what the tank cannot take so much culture of it is less, and of all else
- * that can be the food of a day it can be all.
+ * Most that a food may be of a day. It does not hang on what else is ticked, or a food more would leave a brood
+ * hungrier. Of what is too large for many only some eat, of what fills a tank with culture no more is given than it
+ * takes, and of all else that can be the food of a day it can be all.
  */
 function mostOf(suits: Suitability, gapeUm: number, preferred: number): number {
   const { value, fit, swallows, size } = suits

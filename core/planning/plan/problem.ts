@@ -127,7 +127,10 @@ export const WEIGHTS = {
   overtime: 0.5,
   starving: 8,
   cost: 0.5,
-  /** A share of a day by how much less it suits than the best there is for it: the same whatever else is ticked, but for a constant. */
+  /**
+   * A share of a day by how much less it suits than the best there is for it: the same whatever else is ticked,
+   * but for a constant.
+   */
   lesser: 3,
   /** Between foods that suit alike the ladder decides, and nothing is begun for it. */
   deviation: 0.02,

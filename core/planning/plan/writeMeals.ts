@@ -48,7 +48,10 @@ export function writeMeals(w: Writing, p: PlanProblem, starts: Starts): Map<stri
   return takes
 }
 
-/** A meal of one food: within the preferred ladder, and beyond it. @param price of a share of a day, and of one beyond the ladder besides */
+/**
+ * A meal of one food: within the preferred ladder, and beyond it.
+ * @param price of a share of a day, and of one beyond the ladder besides
+ */
 function writeShares(
   w: Writing,
   f: PlanProblem['broodDays'][number]['foods'][number],
