@@ -1,7 +1,7 @@
 import { randomStream } from '../math/random'
 import { USUAL_SPREAD, type Arm, type Hits, type Spread, type TrialMeasure } from './arms'
-import { readLogs } from './readLogs'
-import { readShares } from './readShares'
+import { chancesOfLogs } from './readLogs'
+import { chancesOfShares } from './readShares'
 
 /** What so many vessels of an arm can tell. */
 export interface Power {
@@ -37,7 +37,7 @@ function foundBy(each: number, times: number, spread: Spread, random: Rng): bool
     { id: 'better', vessels: logsOf(each, Math.log(times), spread.sd, random) },
     { id: 'other', vessels: logsOf(each, 0, spread.sd, random) },
   ]
-  return readLogs(arms, spread, false, random).arms[0]!.best >= SURE
+  return chancesOfLogs(arms, spread, false, random)[0]! >= SURE
 }
 
 function shareFoundBy(each: number, times: number, random: Rng): boolean {
@@ -45,7 +45,7 @@ function shareFoundBy(each: number, times: number, random: Rng): boolean {
     { id: 'better', vessels: hitsOf(each, Math.min(0.98, USUAL_SHARE * times), random) },
     { id: 'other', vessels: hitsOf(each, USUAL_SHARE, random) },
   ]
-  return readShares(arms, random).arms[0]!.best >= SURE
+  return chancesOfShares(arms, random)[0]! >= SURE
 }
 
 /**

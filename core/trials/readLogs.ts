@@ -106,6 +106,22 @@ function moreUntilSure(fitted: readonly Fitted[], spread: Spread, less: boolean)
   return null
 }
 
+const fittedTo = (arms: readonly Arm<Valued>[]): Fitted[] =>
+  arms.map(({ id, vessels }) => ({
+    id,
+    n: vessels.length,
+    m: vessels.reduce((sum, v) => sum + Math.log(v.value), 0) / vessels.length,
+    own: vessels.reduce((sum, v) => sum + v.logSd ** 2, 0) / vessels.length,
+  }))
+
+/** Chance of each arm to be the best, and nothing else of what `readLogs` says. */
+export const chancesOfLogs = (
+  arms: readonly Arm<Valued>[],
+  prior: Spread,
+  less: boolean,
+  random: RandomStream,
+): number[] => chances(fittedTo(arms), pooledSpread(arms, prior), less, random)
+
 /**
  * Times or amounts of vessels, arm by arm, compared on the logarithm: flat prior on the means, one scatter for all arms.
  * @param less the smaller is the better: a time
@@ -117,12 +133,7 @@ export function readLogs(
   random: RandomStream,
 ): TrialResult {
   const spread = pooledSpread(arms, prior)
-  const fitted = arms.map(({ id, vessels }): Fitted => ({
-    id,
-    n: vessels.length,
-    m: vessels.reduce((sum, v) => sum + Math.log(v.value), 0) / vessels.length,
-    own: vessels.reduce((sum, v) => sum + v.logSd ** 2, 0) / vessels.length,
-  }))
+  const fitted = fittedTo(arms)
   const best = chances(fitted, spread, less, random)
   const results = fitted.map((f, i): ArmResult => {
     const at = (p: number) =>

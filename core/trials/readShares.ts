@@ -20,7 +20,8 @@ const ALIKENESS = [6, 12, 25, 50, 100, 200, 400]
 /** Logarithm of the chance of what the vessels of an arm showed (beta-binomial, Skellam 1948). */
 const likelihood = (vessels: readonly Hits[], share: number, alikeness: number): number => {
   const [a, b] = [share * alikeness, (1 - share) * alikeness]
-  return vessels.reduce((sum, v) => sum + logBeta(a + v.hit, b + v.of - v.hit) - logBeta(a, b), 0)
+  const seen = vessels.reduce((sum, v) => sum + logBeta(a + v.hit, b + v.of - v.hit), 0)
+  return seen - vessels.length * logBeta(a, b)
 }
 
 interface Weighed {
@@ -67,14 +68,24 @@ function drawAll(arms: readonly Arm<Hits>[], random: RandomStream): number[][] {
   return draws
 }
 
-/** Shares of vessels, arm by arm: so many hatched or lived of so many; the more is the better. */
-export function readShares(arms: readonly Arm<Hits>[], random: RandomStream): TrialResult {
-  const draws = drawAll(arms, random)
-  const wins = arms.map(() => 0)
+/** How often each arm has the largest share. */
+function winsOf(draws: readonly number[][]): number[] {
+  const wins = draws.map(() => 0)
   for (let i = 0; i < DRAWS; i++) {
     const drawn = draws.map(d => d[i]!)
     wins[drawn.indexOf(Math.max(...drawn))]!++
   }
+  return wins.map(w => w / DRAWS)
+}
+
+/** Chance of each arm to be the best, and nothing else of what `readShares` says. */
+export const chancesOfShares = (arms: readonly Arm<Hits>[], random: RandomStream): number[] =>
+  winsOf(drawAll(arms, random))
+
+/** Shares of vessels, arm by arm: so many hatched or lived of so many; the more is the better. */
+export function readShares(arms: readonly Arm<Hits>[], random: RandomStream): TrialResult {
+  const draws = drawAll(arms, random)
+  const chances = winsOf(draws)
   const results = arms.map(({ id }, i): ArmResult => {
     const up = sortedUp(draws[i]!)
     return {
@@ -82,7 +93,7 @@ export function readShares(arms: readonly Arm<Hits>[], random: RandomStream): Tr
       mean: up.reduce((a, b) => a + b, 0) / DRAWS,
       p10: quantile(up, 0.1),
       p90: quantile(up, 0.9),
-      best: wins[i]! / DRAWS,
+      best: chances[i]!,
     }
   })
   const pairs = arms.flatMap((_, i) => arms.slice(i + 1).map((_b, j) => [i, i + 1 + j] as const))

@@ -4,7 +4,8 @@ import { CASES } from '../../tests/core/estimation/figures'
 import { sloppyCulture } from '../../tests/core/estimation/sloppy'
 
 const WEEKS_8 = 56
-const CULTURES = 80
+/** Cultures of a large room. */
+export const CULTURES = 80
 
 /**
  * How long a reading takes: anew, the first of its family in a worker that has just begun and once more, and with what is
@@ -31,23 +32,23 @@ export function readingTimes(): string[] {
       `estimate ${food.padEnd(15)} 60 entries anew ${first.toFixed(0)} ms, then ${second.toFixed(0)} ms, one more entry ${one.toFixed(0)} ms`,
     )
   }
-  const room = Array.from({ length: CULTURES }, (_, i) => {
-    const [food, method] = CASES[i % CASES.length]!
+  return lines
+}
+
+/** Seconds that a reader takes for its share of a large room, anew and with one more entry for each, and how many entries those are. */
+export function roomTimes(reader: number, of: number) {
+  const mine = Array.from({ length: CULTURES }, (_, i) => i).filter(i => i % of === reader)
+  const room = mine.map(i => {
+    // Each reader has some of every food.
+    const [food, method] = CASES[Math.floor(i / of) % CASES.length]!
     return sloppyCulture(food, method, food === 'brine-shrimp' ? 3 : WEEKS_8, 100 + i)
   })
   const memories: ReplayMemory[] = []
-  const anew = time(() =>
-    room.forEach(k => {
-      memories.push(
-        estimate(k.subject, k.observations.slice(0, -1), k.atH, undefined, false).memory,
-      )
-    }),
-  )
-  const again = time(() =>
-    room.forEach((k, i) => estimate(k.subject, k.observations, k.atH, memories[i], false)),
-  )
-  lines.push(
-    `estimate ${CULTURES} cultures of 8 weeks (${room.reduce((s, k) => s + k.observations.length, 0)} entries) anew ${(anew / 1000).toFixed(1)} s, each with one more entry ${(again / 1000).toFixed(1)} s`,
-  )
-  return lines
+  const from = performance.now()
+  for (const k of room)
+    memories.push(estimate(k.subject, k.observations.slice(0, -1), k.atH, undefined, false).memory)
+  const again = performance.now()
+  room.forEach((k, i) => estimate(k.subject, k.observations, k.atH, memories[i], false))
+  const entries = room.reduce((sum, k) => sum + k.observations.length, 0)
+  return { entries, anewS: (again - from) / 1000, oneMoreS: (performance.now() - again) / 1000 }
 }
