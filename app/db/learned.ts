@@ -5,7 +5,7 @@ import type { RenatusDatabase } from './database'
 const LEARNED_KEY = 'learned'
 const REST_KEY = 'learned from'
 /** Raised when the way of learning changes: what an older version worked out is then not believed. */
-const LEARNED_VERSION = 5
+const LEARNED_VERSION = 6
 
 /** What this device has worked out from the log; the log itself is the truth, so it may be thrown away. */
 export interface StoredLearning {

@@ -1,7 +1,7 @@
 import { AILMENTS, type Ailment, type Sign } from '../dynamics/contract'
 import { copyCulture, runCulture } from '../foods/culture'
 import type { RandomStream } from '../math/random'
-import type { Particle } from './cloud'
+import { weightsOf, type Particle } from './cloud'
 import { FOUL, FOUL_FROM } from './observation'
 
 /** Share of vessels that look so and have gone wrong in a way that no hazard has told, before the look is weighed (working estimate). */
@@ -17,6 +17,17 @@ const MAKES_FOUL: readonly Ailment[] = ['contaminated', 'poisoned', 'poisoned', 
 export const looksFoul = (signs: Partial<Record<Sign, number>>): boolean =>
   FOUL.some(s => (signs[s] ?? 0) >= FOUL_FROM)
 
+/** Where so much is believed to have gone wrong already, no course need be tried. */
+const KNOWN_FROM = 0.5
+const isBad = ({ culture: { family, state, params } }: Particle): boolean => {
+  const is = family.readiness(state, params)
+  return is === 'failing' || is === 'failed'
+}
+function isKnown(cloud: readonly Particle[]): boolean {
+  const w = weightsOf(cloud)
+  return cloud.reduce((sum, p, i) => (isBad(p) ? sum + w[i]! : sum), 0) >= KNOWN_FROM
+}
+
 /** The course, had it gone wrong some time in the last days; as it was where nothing can befall it. */
 function goneWrong(p: Particle, temperatureC: number, chance: RandomStream): Particle {
   const culture = copyCulture(p.culture)
@@ -26,11 +37,10 @@ function goneWrong(p: Particle, temperatureC: number, chance: RandomStream): Par
   if (!order.some(a => culture.family.ail(culture.state, culture.params, a))) return p
   const hours = SHOWS_FROM_H + chance.next() * (SHOWS_BY_H - SHOWS_FROM_H)
   runCulture(culture, hours, () => temperatureC, chance)
-  const { family, state, params } = culture
+  const wrong = { ...p, culture: { ...culture, ageH } }
   // What is preyed on or starves is not foul: it is foul for something else.
-  if (!['failing', 'failed'].includes(family.readiness(state, params)))
-    family.ail(state, params, 'poisoned')
-  return { ...p, culture: { ...culture, ageH } }
+  if (!isBad(wrong)) culture.family.ail(culture.state, culture.params, 'poisoned')
+  return wrong
 }
 
 /**
@@ -42,6 +52,7 @@ export function withTrouble(
   temperatureC: number,
   chance: RandomStream,
 ): Particle[] {
+  if (isKnown(cloud)) return [...cloud]
   const tried = Math.log(FOUL_PRIOR * ONE_IN)
   const others = Math.log((1 - FOUL_PRIOR) / (1 - 1 / ONE_IN))
   return cloud.map((p, i) =>

@@ -106,8 +106,8 @@ export function plannedHatch(
     wasted: 1 - densityFactor(cystsG, vessel.litres),
     warnings: model.warnings,
     why: {
-      cysts: whyCysts(option, lot, model, { cystsG, wantG, mostGL: way.mostCystsGL }, share, meals),
-      salt: whySalt(vessel, way, salt),
+      cysts: whyCysts(option, lot, model, { cystsG, wantG, lit, way }, share, meals),
+      salt: whySalt(vessel, way, salt, state.room.hatchSaltGL),
       time: whyTime(vessel, option, model),
     },
   }
@@ -117,15 +117,15 @@ function whyCysts(
   option: HatchOption,
   lot: LotForPlan,
   model: ReturnType<typeof vesselModel>,
-  { cystsG, wantG, mostGL }: { cystsG: number; wantG: number; mostGL: number },
+  { cystsG, wantG, lit, way }: { cystsG: number; wantG: number; lit: boolean; way: HatchWay },
   share: number,
   meals: Meal[],
 ): Reason {
   const f = model.factors
-  const most = mostGL * option.vessel.litres
+  const most = way.mostCystsGL * option.vessel.litres
   const least =
     wantG < leastCysts(option.vessel.litres) ? ' Less than half a gram is not worth a vessel.' : ''
-  const byDensity = wantG > most - 0.01 ? ` Held to ${mostGL} g per litre.` : ''
+  const byDensity = wantG > most - 0.01 ? ` Held to ${way.mostCystsGL} g per litre.` : ''
   const held =
     cystsG < wantG - 0.05 ? ' It would take more: held to what the lot has left.' : byDensity
   return {
@@ -183,7 +183,7 @@ function whyCysts(
         label: 'light factor',
         value: f.light,
         unit: '',
-        from: option.vessel.lit ? 'lit' : 'dark',
+        from: lit ? 'lit' : 'dark',
       },
       {
         key: 'warmth',
@@ -204,7 +204,12 @@ function whyCysts(
   }
 }
 
-function whySalt(vessel: HatchVessel, way: HatchWay, salt: SaltRecord | null): Reason {
+function whySalt(
+  vessel: HatchVessel,
+  way: HatchWay,
+  salt: SaltRecord | null,
+  roomGL: number,
+): Reason {
   return {
     result: { label: 'salt', value: vessel.litres * way.saltGL, unit: 'g' },
     rule: 'Litres of water put in times the salt wanted per litre.',
@@ -222,7 +227,7 @@ function whySalt(vessel: HatchVessel, way: HatchWay, salt: SaltRecord | null): R
         label: 'salt wanted',
         value: way.saltGL,
         unit: 'g/L',
-        from: 'Setup; 15 to 35 g/L do no harm',
+        from: way.saltGL === roomGL ? 'Setup; 15 to 35 g/L do no harm' : 'how this school hatches',
       },
       ...(salt
         ? [

@@ -2,7 +2,9 @@ import { describe, expect, it } from 'vitest'
 import { estimate } from '@renatus/core/estimation/estimate'
 import { lookChoices } from '@renatus/core/estimation/lookChoices'
 import type { Observation } from '@renatus/core/estimation/observation'
-import { looksFoul } from '@renatus/core/estimation/trouble'
+import { looksFoul, withTrouble } from '@renatus/core/estimation/trouble'
+import { randomStream } from '@renatus/core/math/random'
+import { copyCulture, runCulture } from '@renatus/core/foods/culture'
 import { foods } from '@renatus/core/foods/index'
 import type { Subject } from '@renatus/core/estimation/subject'
 
@@ -44,5 +46,31 @@ describe('a jar that rots', () => {
       expect(one, `one look on day ${day}`).toBeGreaterThan(0.8)
       expect(two, `two looks on day ${day}`).toBeGreaterThan(0.95)
     }
+  })
+})
+
+describe('courses tried as gone wrong', () => {
+  const { subject } = CASES.find(c => c.id === 'microworm')!
+  const { cloud } = estimate(subject, [], 5 * 24)
+  const weight = (c: typeof cloud) => c.reduce((sum, p) => sum + Math.exp(p.logWeight), 0)
+
+  it('are one in four of a jar that was well, and the whole weighs what it weighed', () => {
+    const tried = withTrouble(cloud, subject.temperatureC, randomStream(1))
+    expect(tried.filter((p, i) => p.culture.state !== cloud[i]!.culture.state)).toHaveLength(
+      cloud.length / 4,
+    )
+    expect(weight(tried)).toBeCloseTo(weight(cloud), 6)
+  })
+
+  it('are none where most are believed to have gone wrong already', () => {
+    const bad = cloud.map(p => {
+      const culture = copyCulture(p.culture)
+      culture.family.ail(culture.state, culture.params, 'contaminated')
+      runCulture(culture, 24, () => subject.temperatureC, randomStream(2))
+      return { ...p, culture }
+    })
+    const tried = withTrouble(bad, subject.temperatureC, randomStream(1))
+    expect(tried.map(p => p.culture)).toEqual(bad.map(p => p.culture))
+    expect(weight(tried)).toBe(weight(bad))
   })
 })

@@ -14,6 +14,7 @@ import { wholeMeal } from '@renatus/core/fry/wholeMeal'
 import { mealsAt, SPILL } from '@renatus/core/planning/meals'
 import { currentRound, roundsAround } from '@renatus/core/time/rounds'
 import { hoursBetween } from '@renatus/core/time/localDate'
+import type { Reason } from '@renatus/core/reasons/reason'
 import type { RoomState } from '@renatus/core/stock/roomState'
 import { HATCH_SCHOOLS } from '@renatus/core/records/vocabulary'
 import { log, started, stateAt } from '../room'
@@ -66,6 +67,10 @@ describe('hatch plan', () => {
     expect(hatch!.lit).toBe(school !== 'dark')
     expect(hatch!.decapsulated).toBe(school === 'decapsulated')
     expect(hatch!.saltG).toBe(school === 'unrinsed' ? 30 : 50)
+    // What is told of light and salt is what this hatch has, not what vessel and room usually have.
+    const from = (why: Reason, key: string) => why.inputs.find(i => i.key === key)!.from
+    expect(from(hatch!.why.cysts, 'light')).toBe(school === 'dark' ? 'dark' : 'lit')
+    expect(/^Setup/.test(from(hatch!.why.salt, 'target'))).toBe(school !== 'unrinsed')
     if (school === 'room-temperature') expect(hatch!.cystsG).toBeLessThanOrEqual(hatch!.waterL)
     // Even draws leave something for every round they are meant for.
     for (const p of hatch!.pulls) expect(p.useful).toBeGreaterThan(0)
