@@ -18,7 +18,8 @@ export function beginWords(stop: BeginStop, state: RoomState): StopLine[] {
   const { vessels } = stop
   const unit = vessels === 1 ? 'vessel' : 'vessels'
   const rest = left > vessels ? ` The next round asks for the other ${left - vessels}.` : ''
-  const each = formatLitres(litres, state.room.measures)
+  const size = formatLitres(litres, state.room.measures)
+  const sizes = vessels === 1 ? size : `${size} each`
   const late = stop.late.code === 'on time' ? '' : ` (${stop.late.code})`
   return [
     {
@@ -27,7 +28,7 @@ export function beginWords(stop: BeginStop, state: RoomState): StopLine[] {
       amount: vessels,
       unit,
       big: `${vessels} ${unit}`,
-      text: `Start ${vessels} ${unit} of ${foodInSentence(food)}, ${each} each${fromWords(stop)}${late}.${rest}`,
+      text: `Start ${vessels} ${unit} of ${foodInSentence(food)}, ${sizes}${fromWords(stop)}${late}.${rest}`,
       why,
     },
   ]

@@ -73,6 +73,11 @@ describe('what the plan starts', () => {
     const stop = begin(six)!
     expect(stop).toMatchObject({ start: { left: 6 } })
     const many = stop.kind === 'begin' ? stop.vessels : 0
+    // Several have a size each, one has its own.
+    const said = (vessels: number) =>
+      wordsOf({ ...stop, vessels } as Stop, roundOf([]).state)[0]!.text
+    expect(said(3)).toMatch(/^Start 3 vessels of microworms, 300.mL each\b/)
+    expect(said(1)).toMatch(/^Start 1 vessel of microworms, 300.mL, as/)
     expect(many).toBeGreaterThan(0)
     expect(many).toBeLessThan(6)
     const { state, round } = roundOf(six)
@@ -209,7 +214,7 @@ describe('what is ordered', () => {
     // Nobody ordered it: it is asked for beside the order, and waits for it.
     const none = begin([kept(two)])
     expect(none).toMatchObject({ must: false })
-    expect(none?.text).toContain('each, as soon as its starter is here')
+    expect(none?.text).toContain('mL, as soon as its starter is here')
   })
   it('cysts that will not last until a parcel comes are a stop, until they are ordered', () => {
     const entries = ['2026-03-02', '2026-03-04', '2026-03-06', '2026-03-08'].map(day =>
