@@ -6,9 +6,7 @@ import { allStopsStand, faults, visit } from './person'
 const PLAN_MS = 90_000
 test.describe.configure({ timeout: 300_000 })
 
-/** @param days what is looked ahead by choice: a phone's four weeks, or enough for five decisions */
-async function demo(page: Page, days: '28' | '42') {
-  await page.addInitScript(d => localStorage.setItem('renatus.ahead.days', d), days)
+async function demo(page: Page) {
   await page.clock.install({ time: new Date('2026-03-24T05:34:00Z') })
   await page.goto('/?room=demo')
   await expect(page.getByRole('article').first()).toBeVisible({ timeout: 60_000 })
@@ -63,7 +61,7 @@ async function calendar(page: Page) {
 test('the demo plan tells its story; kept, it stands in the round; a spawn that moves moves starts, round and calendar', async ({
   page,
 }) => {
-  await demo(page, '42')
+  await demo(page)
   await planned(page)
   // A spawn is hoped for, and what it needs first is decided by tomorrow.
   const hoped = page.getByTestId('change').filter({ hasText: 'Scarlet badis, next spawn' })
@@ -128,7 +126,9 @@ test('the demo plan tells its story; kept, it stands in the round; a spawn that 
 test('a start is moved by keys and its cover seen at once; days away give a sheet that is ticked by name', async ({
   page,
 }) => {
-  await demo(page, '28')
+  // Four weeks: what a phone looks ahead by choice.
+  await page.addInitScript(() => localStorage.setItem('renatus.ahead.days', '28'))
+  await demo(page)
   await planned(page)
   const pin = page.getByTestId('ahead-picture').getByRole('slider').first()
   const panel = page.getByRole('region', { name: 'Selected start' })

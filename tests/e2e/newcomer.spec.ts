@@ -79,6 +79,17 @@ test('what fish, how many, when: a plan stands at once, and its first start stan
   await expect(page.getByRole('article').filter({ hasText: /Start\s*Cone/ })).toBeVisible()
   await page.getByText('Morning round, tomorrow').click()
   await expect(page.getByText(/Feed 1 tank with brine shrimp nauplii/).first()).toBeVisible()
+
+  // With nothing left to do, what the plan asks for next is said where one looks first.
+  const next = page.getByText(/^The plan next: \w{3} \d+ \w{3}, start \d+ vessels? of /)
+  await expect(next).toHaveCount(0)
+  const textOfFirst = () =>
+    page.evaluate(() => document.querySelector<HTMLElement>('main article')?.innerText ?? '')
+  for (let text = await textOfFirst(); text !== ''; text = await textOfFirst()) {
+    await page.getByRole('article').first().getByRole('button', { name: 'Not now' }).click()
+    await expect.poll(textOfFirst).not.toBe(text)
+  }
+  await expect(next).toBeVisible()
 })
 
 test('begun with a fish alone: the room has nothing else, says so, and asks for what a hatch takes at the bench', async ({

@@ -1,10 +1,16 @@
 <script setup lang="ts">
 import { computed, onMounted, onScopeDispose, watch } from 'vue'
+import { dayText } from '@renatus/core/time/dayText'
 import { useAheadStore } from '~/stores/ahead'
 import { useRoomStore } from '~/stores/room'
+import { nextByPlan } from '~/words/nextByPlan'
 import { plural } from '~/words/round'
 
-/** One line in the Round: what the planner would change. Plans anew by itself, a moment after facts have changed. */
+/**
+ * One line in the Round: what the planner would change, or what the kept plan asks for next where nothing is due.
+ * Plans anew by itself, a moment after facts have changed.
+ */
+const props = defineProps<{ idle: boolean }>()
 const WAIT_MS = 20_000
 const room = useRoomStore()
 const ahead = useAheadStore()
@@ -20,6 +26,9 @@ watch(() => ahead.key, later)
 onScopeDispose(() => clearTimeout(timer))
 const today = computed(
   () => ahead.changes.filter(c => (c.is ?? c.was)!.on <= room.state!.today).length,
+)
+const next = computed(() =>
+  props.idle && room.state ? nextByPlan(ahead.left, room.state.today, dayText) : null,
 )
 </script>
 
@@ -38,6 +47,10 @@ const today = computed(
       {{ plural(ahead.changes.length, 'start')
       }}<template v-if="today">, {{ today }} of them today</template>.</template
     >
+    <NuxtLink to="/ahead" :prefetch="false" class="link ml-1">Look ahead</NuxtLink>
+  </p>
+  <p v-else-if="next" class="mt-2 small">
+    {{ next }}
     <NuxtLink to="/ahead" :prefetch="false" class="link ml-1">Look ahead</NuxtLink>
   </p>
 </template>

@@ -75,7 +75,7 @@ const waiting = computed(() => room.state?.broods.length === 0)
             >
           </p>
         </div>
-        <AheadLine />
+        <AheadLine :idle="round.stops.length === 0" />
         <p v-if="round.missedRounds > 0" class="mt-2 border-l-[6px] border-due pl-3" role="status">
           <strong>{{ plural(round.missedRounds, 'round') }} without a meal logged.</strong>
           {{ nothingToFeed(round) ? STILL_NOTHING : NOT_MADE_UP_FOR }}

@@ -26,13 +26,16 @@ export interface PlannedStart extends StartLine {
   why: Reason
 }
 
-/** Which meal a start serves first: of a brood that gets its food, else of one that would like it. */
+/**
+ * Which meal a start serves first: of a brood that gets its food, else of one that would like it.
+ * Nothing is wanted of a vessel before it can give: where nobody eats of it by then, that day is told, with no brood.
+ */
 function serves(
   s: RoomStart,
   start: StartOn,
   solution: PlanSolution,
   p: PlanProblem,
-): { brood: string; day: number } | undefined {
+): { brood: string; day: number } {
   const gives =
     start.day +
     Math.max(
@@ -53,10 +56,11 @@ function serves(
   const later = solution.meals
     .filter(m => m.food === s.food && m.day > start.day && !standby.has(`${m.brood}\n${m.day}`))
     .sort((a, b) => a.day - b.day)
+  const last = later.at(-1)
   return (
     mine ??
     later.find(m => m.day >= gives) ??
-    later.at(-1) ??
+    (last && { brood: last.brood, day: gives }) ??
     p.broodDays
       .filter(
         b =>
@@ -64,7 +68,7 @@ function serves(
           b.day >= gives &&
           b.foods.some(f => f.food === s.food && f.preferred > NEEDED_FROM),
       )
-      .sort((a, b) => a.day - b.day)[0]
+      .sort((a, b) => a.day - b.day)[0] ?? { brood: '', day: gives }
   )
 }
 
@@ -156,7 +160,7 @@ export function plannedStart(
 ): PlannedStart {
   const first = serves(s, start, solution, p)
   const on = addDays(r.from, start.day)
-  const neededOn = addDays(r.from, first?.day ?? start.day)
+  const neededOn = addDays(r.from, first.day)
   return {
     food: s.food,
     method: s.method.id,
@@ -167,11 +171,11 @@ export function plannedStart(
     litres: s.vesselClass.litres,
     bought: s.bought,
     orderBy: s.bought ? addDays(on, -s.leadDays) : null,
-    forBrood: first?.brood ?? '',
+    forBrood: first.brood,
     neededOn,
     readyBy: addDays(on, Math.ceil(lastSafeDays(s.reliability))),
     chances: s.reliability,
-    why: whyStart(r, s, start, broodName(r.state, first?.brood), neededOn, worth),
+    why: whyStart(r, s, start, broodName(r.state, first.brood), neededOn, worth),
   }
 }
 

@@ -60,6 +60,15 @@ describe('the plan of a room', () => {
     expect([...of(usual)]).toEqual(['oats'])
     expect([...of(plan({ foods: ['microworm'] }, { pins: [pin] }))]).toEqual(['bread'])
   })
+  it('wants nothing of a vessel before it can give, also where nobody eats of it later', () => {
+    const on = addDays(smallRoom().from, 36)
+    const pin = { food: 'microworm', method: 'oats', on, vessels: 1 }
+    const p = plan({ foods: ['microworm'] }, { pins: [pin] })
+    const gives = p.profiles.microworm!.findIndex(g => g > 0)
+    expect(gives).toBeGreaterThan(3)
+    expect(p.starts.some(s => s.on === on)).toBe(true)
+    for (const s of p.starts) expect(daysBetween(s.on, s.neededOn)).toBeGreaterThanOrEqual(gives)
+  })
   it('starts every culture in time for the brood, and names brood, date, days to ready and failures', () => {
     const p = plan()
     expect(p.status).toBe('optimal')
