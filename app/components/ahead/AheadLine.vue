@@ -51,6 +51,6 @@ const next = computed(() =>
   </p>
   <p v-else-if="next" class="mt-2 small">
     {{ next }}
-    <NuxtLink to="/ahead" :prefetch="false" class="link ml-1">Look ahead</NuxtLink>
+    <NuxtLink to="/ahead" :prefetch="false" class="link">Look ahead</NuxtLink>
   </p>
 </template>
