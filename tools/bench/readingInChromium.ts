@@ -34,7 +34,10 @@ const ask = (source: string, beside: boolean) => `(async () => {
 })()`
 type Took = ReturnType<typeof roomTimes>
 
-/** Times of readings where they are made: by the engine of the browser, a large room by its two readers as the app reads it. */
+/**
+ * Times of readings where they are made: by the engine of the browser.
+ * A large room is read by two readers, as the app reads it.
+ */
 export async function benchReadingTime(): Promise<void> {
   const browser = await aBrowser()
   const page = await browser.newPage()

@@ -35,7 +35,10 @@ export function readingTimes(): string[] {
   return lines
 }
 
-/** Seconds that a reader takes for its share of a large room, anew and with one more entry for each, and how many entries those are. */
+/**
+ * Seconds that a reader takes for its share of a large room, anew and with one more entry for each,
+ * and how many entries those are.
+ */
 export function roomTimes(reader: number, of: number) {
   const mine = Array.from({ length: CULTURES }, (_, i) => i).filter(i => i % of === reader)
   const room = mine.map(i => {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, onScopeDispose, watch } from 'vue'
+import { orders } from '@renatus/core/stock/orders'
 import { dayText } from '@renatus/core/time/dayText'
 import { useAheadStore } from '~/stores/ahead'
 import { useRoomStore } from '~/stores/room'
@@ -27,9 +28,12 @@ onScopeDispose(() => clearTimeout(timer))
 const today = computed(
   () => ahead.changes.filter(c => (c.is ?? c.was)!.on <= room.state!.today).length,
 )
-const next = computed(() =>
-  props.idle && room.state ? nextByPlan(ahead.left, room.state.today, dayText) : null,
-)
+const next = computed(() => {
+  if (!props.idle || !room.state) return null
+  const stands = orders(room.state.entries).filter(o => o.came !== null || !o.closed)
+  const ordered = new Set(stands.flatMap(o => o.startId ?? []))
+  return nextByPlan(ahead.left, room.state.today, ordered, dayText)
+})
 </script>
 
 <template>

@@ -13,7 +13,8 @@ const start = (
   ...{ placeId: null, litres: 1, forBrood: 'b', neededOn: on },
   ...{ failure: 0.1, readyDays: 7, readyLogSd: 0.2, why: '' },
 })
-const said = (starts: KeptStart[]) => nextByPlan(starts, '2026-05-04', dayText)
+const said = (starts: KeptStart[], ordered: string[] = []) =>
+  nextByPlan(starts, '2026-05-04', new Set(ordered), dayText)
 
 it('the kept plan tells what it asks for next', () => {
   expect(said([])).toBeNull()
@@ -30,6 +31,10 @@ it('the kept plan tells what it asks for next', () => {
 it('a starter that is still to be ordered comes before its start, and once where two hang on it', () => {
   const two = ['2026-05-12', '2026-05-14'].map(on => start('microworm', on, 1, '2026-05-08'))
   expect(said(two)).toBe('The plan next: Fri 8 May, order a starter of microworms.')
+  // What is on its way is not ordered twice.
+  expect(said(two, ['microworm-2026-05-12', 'microworm-2026-05-14'])).toBe(
+    'The plan next: Tue 12 May, start 1 vessel of microworms.',
+  )
   // Ordered in time, or by now: its start is what comes.
   expect(said([start('microworm', '2026-05-12', 1, '2026-05-04')])).toBe(
     'The plan next: Tue 12 May, start 1 vessel of microworms.',
