@@ -13,6 +13,7 @@ import {
   stepIn,
 } from '@renatus/core/planning/plan/repair'
 import { planDemand } from '@renatus/core/planning/plan/demand'
+import { DOUBT } from '@renatus/core/planning/plan/fates'
 import { planRoom, type CulturePlan } from '@renatus/core/planning/plan/planRoom'
 import { planRequest, type PlanRequest } from '@renatus/core/planning/plan/request'
 import { highsSolver, type HighsLike } from '@renatus/core/math/solver'
@@ -112,13 +113,28 @@ interface World {
   failures: number
   colderC: number
   learned?: number
+  /** Each room is off by as much as plans hold possible: drawn from what they draw their futures from. */
+  drawn?: boolean
 }
 const WORLDS: Readonly<Record<string, World>> = {
   'book': { growth: 1, failures: 1, colderC: 0 },
+  'as doubted': { growth: 1, failures: 1, colderC: 0, drawn: true },
   'unlike': { growth: 0.8, failures: 1.5, colderC: 1.5 },
   'book, taught': { growth: 1, failures: 1, colderC: 0, learned: 1 },
   // Colder by a degree and a half is about an eighth slower.
   'unlike, taught': { growth: 0.8, failures: 1.5, colderC: 1.5, learned: 0.7 },
+}
+
+/** One room of a world: what grows, fails and is eaten there, against the book. */
+function roomOf({ drawn, ...world }: World, chance: RandomStream): World & { appetite: number } {
+  if (!drawn) return { ...world, appetite: 1 }
+  const off = (sd: number) => Math.exp(chance.normal(0, sd))
+  return {
+    ...world,
+    growth: world.growth * off(DOUBT.pace),
+    failures: world.failures * off(DOUBT.failures),
+    appetite: off(DOUBT.appetite),
+  }
 }
 
 /** The room as it plans in that world: with what it has been taught. */
@@ -190,9 +206,15 @@ function supplyOf(
 }
 
 /** Which brood-days were covered in that truth, by the plan's meals and the fixed repair. */
-function livedOf(r: PlanRequest, plan: CulturePlan, chance: RandomStream, world: World): boolean[] {
+function livedOf(r: PlanRequest, plan: CulturePlan, chance: RandomStream, of: World): boolean[] {
+  const world = roomOf(of, chance)
   const supply = supplyOf(plan, chance, world)
-  const demand = planDemand(r.state, r.from, DAYS).filter(b => !b.standby)
+  const demand = planDemand(r.state, r.from, DAYS)
+    .filter(b => !b.standby)
+    .map(b => ({
+      ...b,
+      foods: b.foods.map(f => ({ ...f, organisms: f.organisms * world.appetite })),
+    }))
   const shift = new Map(
     r.state.broods.map(b => [b.id, Math.round(chance.normal(0, b.dates.free.spreadDays / 1.2816))]),
   )
@@ -204,7 +226,7 @@ function livedOf(r: PlanRequest, plan: CulturePlan, chance: RandomStream, world:
     const want = new Map<string, number>()
     for (const t of plan.takes)
       if (daysBetween(plan.from, t.day) + (shift.get(t.brood) ?? 0) === at)
-        want.set(t.food, (want.get(t.food) ?? 0) + t.organisms)
+        want.set(t.food, (want.get(t.food) ?? 0) + t.organisms * world.appetite)
     const given = b.foods.map(
       f =>
         plan.takes

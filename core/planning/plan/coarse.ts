@@ -23,7 +23,6 @@ export const decided = (p: PlanProblem, starts: PlanProblem['pinned']): PlanProb
   ...p,
   pinned: starts,
   onlyPinned: true,
-  begun: [],
 })
 
 const SHORT_FROM = 0.02

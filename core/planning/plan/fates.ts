@@ -10,7 +10,7 @@ const logSdOf = (p10: number, p90: number) =>
   p10 > 0 && p90 > p10 ? Math.min(1.2, Math.log(p90 / p10) / 2.5631) : 0.3
 
 /** What the whole room may be off by before it has taught anything, log spreads; a degree either way is in the pace (working estimates). */
-const DOUBT: Doubt = { pace: 0.2, failures: 0.4, appetite: 0.2 }
+export const DOUBT: Doubt = { pace: 0.2, failures: 0.4, appetite: 0.2 }
 /** So many vessels learned from tell as much as is believed beforehand. */
 const AS_MUCH_AS = 6
 

@@ -1,5 +1,4 @@
-import type { Cover } from './futures'
-import type { PlanProblem, PlanSolution, StartOn } from './problem'
+import type { StartOn } from './problem'
 
 /** What matters of a plan to whoever works by it: days of food that lack, days of doubt, and what it costs in all. */
 export interface Quality {
@@ -21,29 +20,6 @@ export const asGood = (kept: Quality, other: Quality): boolean =>
       STAYS.costShare * Math.abs(other.cost) +
       SURER * Math.max(0, other.doubt - kept.doubt)
 
-/** Shares of a ration that are no matter, and certainty. */
-const SHORT_FROM = 0.02
-const DOUBT_STANDS = 0.05
-
-/** Foods of the days on which a kept plan does worse than a new one: only they have to move. */
-export function lackingFoods(
-  p: PlanProblem,
-  kept: PlanSolution,
-  fresh: PlanSolution,
-  cover: (m: PlanSolution) => Cover[],
-): Set<string> {
-  const key = (x: { brood: string; day: number }) => `${x.brood}\n${x.day}`
-  const short = new Map(fresh.shortages.map(s => [key(s), s.share]))
-  const sure = new Map(cover(fresh).map(c => [key(c), c.probability]))
-  const bad = new Set([
-    ...kept.shortages.filter(s => s.share > (short.get(key(s)) ?? 0) + SHORT_FROM).map(key),
-    ...cover(kept)
-      .filter(c => c.probability < (sure.get(key(c)) ?? 0) - DOUBT_STANDS)
-      .map(key),
-  ])
-  return new Set(p.broodDays.filter(b => bad.has(key(b))).flatMap(b => b.foods.map(f => f.food)))
-}
-
 /** One line for a day and a way. */
 export const joinStarts = (list: readonly StartOn[]): StartOn[] => {
   const found = new Map<string, StartOn>()
@@ -53,4 +29,46 @@ export const joinStarts = (list: readonly StartOn[]): StartOn[] => {
       vessels: Math.max(s.vessels, found.get(`${s.startable}\n${s.day}`)?.vessels ?? 0),
     })
   return [...found.values()]
+}
+
+const keyOf = (s: StartOn) => `${s.startable}\n${s.day}\n${s.vessels}`
+/** Whether two plans start the same. */
+export const sameStarts = (a: readonly StartOn[], b: readonly StartOn[]): boolean => {
+  const keys = new Set(a.map(keyOf))
+  return a.length === b.length && b.every(s => keys.has(keyOf(s)))
+}
+
+type WayBack = (now: readonly StartOn[]) => StartOn[]
+
+/** Lines of some foods as they are kept, the others as they are. */
+const foodsBack =
+  (begun: readonly StartOn[], isOf: (s: StartOn) => boolean): WayBack =>
+  now => [...now.filter(s => !isOf(s)), ...begun.filter(isOf)]
+
+/** One line as it is kept, in the place of the nearest of its kind that is not. */
+const lineBack =
+  (begun: readonly StartOn[], line: StartOn): WayBack =>
+  now => {
+    const isKept = (s: StartOn) => begun.some(b => keyOf(b) === keyOf(s))
+    const [instead] = now
+      .filter(s => s.startable === line.startable && !isKept(s))
+      .sort((a, b) => Math.abs(a.day - line.day) - Math.abs(b.day - line.day))
+    if (!instead) return [...now]
+    return [...now.filter(s => s !== instead && keyOf(s) !== keyOf(line)), line]
+  }
+
+/**
+ * Steps from a new plan back towards the kept one, the longest first: each food that it starts otherwise as it is kept,
+ * then each line.
+ */
+export function waysBack(
+  begun: readonly StartOn[],
+  fresh: readonly StartOn[],
+  foodOf: (s: StartOn) => string,
+): WayBack[] {
+  const foods = [...new Set([...begun, ...fresh].map(foodOf))]
+  return [
+    ...foods.map(food => foodsBack(begun, s => foodOf(s) === food)),
+    ...begun.map(line => lineBack(begun, line)),
+  ]
 }

@@ -17,5 +17,5 @@ export function mayStart(
   const isOf = (s: StartOn) => s.startable === startable.id && s.day === day
   if (p.pinned.some(isOf)) return true
   if (p.onlyPinned || day < startable.fromDay || p.idle.includes(day)) return false
-  return (day + p.phase) % stepOn(day) === 0 || p.begun.some(isOf)
+  return (day + p.phase) % stepOn(day) === 0
 }

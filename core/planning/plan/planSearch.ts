@@ -3,7 +3,7 @@ import type { BuiltProblem } from './buildProblem'
 import { coarse, decided, lackingDays } from './coarse'
 import { fatesOf } from './fates'
 import { playFutures, type Cover } from './futures'
-import { asGood, joinStarts, lackingFoods, type Quality } from './keptOrNew'
+import { asGood, joinStarts, sameStarts, waysBack, type Quality } from './keptOrNew'
 import type { PlanProblem, PlanSolution, StartOn } from './problem'
 import type { PlanRequest } from './request'
 import { solvePlan } from './solvePlan'
@@ -24,8 +24,8 @@ const FIRST_FUTURES = 300
 const WORTH_MOVING = 0.02
 /** Times that days are added which were passed over. */
 const LOOKS = 3
-/** First, looked at again, and against the kept plan. */
-const MOST_SOLVES = 1 + LOOKS + 2
+/** First, and looked at again. */
+const MOST_SOLVES = 1 + LOOKS
 /** Brood-days that go without, which is no matter below a hundredth. */
 const shortOf = (m: PlanSolution) =>
   m.status === 'infeasible' ? Infinity : m.shortages.reduce((n, x) => n + x.share, 0)
@@ -59,8 +59,8 @@ export class PlanSearch {
     private readonly progress?: (p: PlanProgress) => boolean,
   ) {
     this.fates = fatesOf(r, built, days)
-    // Backups hang on the room alone, not on what was planned before: the same room asks for the same ones.
-    this.problem = coarse({ ...built.problem, begun: [] })
+    // The kept plan is not asked: the same room asks for the same starts and backups, whatever was planned before.
+    this.problem = coarse(built.problem)
     this.solution = this.solve(this.problem)
   }
 
@@ -185,33 +185,24 @@ export class PlanSearch {
     return this.built.starts.find(x => x.id === s.startable)?.food ?? ''
   }
 
-  /** The plan that is begun is kept where it is as good; else what does not lack is left where it stands. */
+  /** The plan that is begun is kept where it is as good; else each of its lines that is as good as a new one. */
   private againstKept(meals: PlanSolution): PlanSolution {
-    const full = this.built.problem
-    const begun = this.begunForMouths()
-    const keptMeals = this.mealsOf(joinStarts([...begun, ...full.pinned]))
     const fresh = this.judge(meals)
-    const { objective, gap, status } = this.solution
-    if (asGood(this.judge(keptMeals), fresh)) {
-      this.solution = { ...keptMeals, objective, gap, status }
-      return keptMeals
+    const begun = joinStarts([...this.begunForMouths(), ...this.built.problem.pinned])
+    let stands = meals
+    const goesBack = (starts: readonly StartOn[]): boolean => {
+      const as = this.mealsOf(starts)
+      if (!asGood(this.judge(as), fresh)) return false
+      stands = as
+      this.solution = { ...this.solution, starts: [...starts] }
+      return true
     }
-    const touched = lackingFoods(full, keptMeals, meals, m => this.futures(full, m))
-    const stands = begun.filter(b => !touched.has(this.foodOf(b)))
-    // A hundredth of a large objective is many moves: here a tenth of that.
-    const { gap: usual, near: close = 0 } = this.limits
-    const finer = { ...this.limits, gap: usual / 10, near: close / 10 }
-    const pinned = joinStarts([...stands, ...full.pinned])
-    const near = this.solve({ ...this.problem, begun, pinned }, finer)
-    if (near.status !== 'infeasible') {
-      this.solution = near
-      this.makeSure()
-      const nearMeals = this.mealsOf(this.solution.starts)
-      if (asGood(this.judge(nearMeals), fresh)) return nearMeals
+    if (goesBack(begun)) return stands
+    for (const back of waysBack(begun, this.solution.starts, s => this.foodOf(s))) {
+      if (!this.timeLeft()) break
+      const starts = back(this.solution.starts)
+      if (!sameStarts(starts, this.solution.starts)) goesBack(starts)
     }
-    this.problem = { ...this.problem, begun }
-    this.keep(this.solve(this.problem, finer))
-    this.makeSure()
-    return this.mealsOf(this.solution.starts)
+    return stands
   }
 }

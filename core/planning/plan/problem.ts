@@ -103,7 +103,7 @@ export interface PlanProblem {
   vessels: Readonly<Record<string, readonly number[]>>
   /** Foods that are at hand in any amount: bought, or planned elsewhere. */
   freely: readonly string[]
-  /** Starts of the plan that is already begun: moving away from them costs. */
+  /** Starts of the kept plan: it is held against the new one (keptOrNew.ts); the programme knows none of them. */
   begun: readonly StartOn[]
   hatching: Hatching | null
   /** Starts that somebody set by hand: at least these are made. */
@@ -138,7 +138,6 @@ export const WEIGHTS = {
   poor: 4,
   /** And for a share of what only bridges, within the ladder too, by how little it suits (working estimate). */
   bridges: 4,
-  moved: 0.5,
 } as const
 
 export interface PlanSolution {

@@ -25,7 +25,6 @@ export function planProgram(p: PlanProblem): Program {
     else writeTake(w, p, starts, food, take)
   }
   hatching?.end()
-  writeBegun(w, p, starts)
   const { variables, constraints, offset, lost } = w
   return { variables, constraints, offset, lost }
 }
@@ -125,16 +124,4 @@ function writeTake(
   )
   const scaled = terms.map(t => ({ ...t, factor: t.factor / scale }))
   w.limit(`take${n}`, [...scaled, ...given], '<=', running / scale)
-}
-
-/** A plan that is begun is kept unless there is something to gain. */
-function writeBegun(w: Writing, p: PlanProblem, starts: Starts): void {
-  for (const [i, b] of p.begun.entries()) {
-    const k = p.startable.findIndex(s => s.id === b.startable)
-    const made = k < 0 ? null : (starts[k]![b.day] ?? null)
-    if (made === null) continue
-    const moved = w.add(`m${i}`, WEIGHTS.moved, b.vessels, AID)
-    const terms = [made, moved].map(variable => ({ variable, factor: 1 }))
-    w.limit(`begun_${i}`, terms, '>=', b.vessels)
-  }
 }

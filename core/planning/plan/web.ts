@@ -8,7 +8,7 @@ import { feedsADay } from './labour'
 import type { PlanProblem, PlanSolution, StartOn } from './problem'
 import { lastSafeDays } from './redundancy'
 import type { PlanRequest } from './request'
-import { daysFromTo, mayStand } from './standing'
+import { daysFromTo, mayStand, minutesUsed } from './standing'
 import { servesDays, type RoomStart } from './startables'
 import { together } from './together'
 
@@ -129,6 +129,28 @@ function mayStart(p: PlanProblem, s: RoomStart, day: number, wanted: number, mad
   return vessels
 }
 
+/**
+ * The first of some days on which vessels find a place and their minutes; where none has the minutes the one that runs
+ * over least, since who drinks of them would go without. Null where no vessel is free on any.
+ */
+function leastOver(
+  p: PlanProblem,
+  s: RoomStart,
+  days: readonly number[],
+  wanted: number,
+  made: StartOn[],
+): Omit<StartOn, 'startable'> | null {
+  const used = minutesUsed(p, made)
+  const over = (x: { day: number; vessels: number }) =>
+    Math.max(0, used[x.day]! + x.vessels * s.startMinutes - (p.minutes[x.day] ?? Infinity))
+  const [best] = days
+    .filter(day => day < p.days && !p.idle.includes(day))
+    .map(day => ({ day, vessels: mayStart(p, s, day, wanted, made) }))
+    .filter(x => x.vessels > 0)
+    .sort((a, b) => over(a) - over(b))
+  return best ?? null
+}
+
 /** Starts of a kept plan that somebody will drink of: they stand as they are kept. */
 function stillWanted(
   s: RoomStart,
@@ -169,9 +191,7 @@ function startsFor(
       Math.ceil(total(lacking) / total(ripe.slice(0, lacking.length))),
     )
     const made = [...solution.starts, ...found]
-    const start = startDays(s, needed, problem.begun)
-      .map(day => ({ day, vessels: mayStart(problem, s, day, asked, made) }))
-      .find(x => x.vessels > 0)
+    const start = leastOver(problem, s, startDays(s, needed, problem.begun), asked, made)
     from = needed + 1
     if (!start) continue
     found.push({ startable: s.id, ...start })

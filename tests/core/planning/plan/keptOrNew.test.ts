@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
-import { asGood, type Quality } from '@renatus/core/planning/plan/keptOrNew'
+import { asGood, sameStarts, waysBack, type Quality } from '@renatus/core/planning/plan/keptOrNew'
+import type { StartOn } from '@renatus/core/planning/plan/problem'
 
 const quality = fc.record({
   shortage: fc.double({ min: 0, max: 20, noNaN: true }),
@@ -29,4 +30,34 @@ test('what is surer may cost more, by what the days are worth; food that lacks i
   expect(asGood({ shortage: 0, doubt: 0, cost: 30 }, other)).toBe(true)
   expect(asGood({ shortage: 0, doubt: 0, cost: 60 }, other)).toBe(false)
   expect(asGood({ shortage: 1, doubt: 0, cost: 20 }, other)).toBe(false)
+})
+
+const lines = fc
+  .uniqueArray(
+    fc
+      .tuple(
+        fc.constantFrom('worms in oats', 'worms in bread', 'eels in cider'),
+        fc.integer({ min: 0, max: 9 }),
+        fc.integer({ min: 1, max: 3 }),
+      )
+      .map(([startable, day, vessels]): StartOn => ({ startable, day, vessels })),
+    { selector: s => `${s.startable} ${s.day}`, maxLength: 6 },
+  )
+  .chain(list => fc.shuffledSubarray(list, { minLength: list.length }))
+
+test('the steps back lead from any new plan to the kept one, each line by line no further from it', () => {
+  fc.assert(
+    fc.property(lines, lines, (begun, fresh) => {
+      const foodOf = (s: StartOn) => s.startable.split(' ')[0]!
+      const steps = waysBack(begun, fresh, foodOf)
+      const foods = new Set([...begun, ...fresh].map(foodOf)).size
+      const all = steps.slice(0, foods).reduce((now: readonly StartOn[], back) => back(now), fresh)
+      expect(sameStarts(all, begun)).toBe(true)
+      const kept = new Set(begun.map(s => JSON.stringify(s)))
+      const common = (a: readonly StartOn[]) => a.filter(s => kept.has(JSON.stringify(s))).length
+      for (const back of steps.slice(foods))
+        expect(common(back(fresh))).toBeGreaterThanOrEqual(common(fresh))
+    }),
+    { seed: 5 },
+  )
 })

@@ -271,10 +271,6 @@ describe('the programme of a plan', () => {
       starts: [],
     })
   })
-  it('keeps a plan that is begun while nothing is gained by moving it', () => {
-    const begun = [{ startable: 's', day: 1, vessels: 1 }]
-    expect(solvePlan(room({ begun }), solver, EXACT).starts).toEqual(begun)
-  })
   it('keeps to the minutes of a day where another day does as well, and feeds beyond them', () => {
     const wide = { ...room().startable[0]!, gives: [0, 0, 0, 100, 100, 100, 100, 100, 100, 100] }
     const tight = room({ startable: [wide], minutes: [0, 0, 20, 0, 0, 0, 60, 60, 60, 60] })

@@ -3,9 +3,10 @@ import type { Solver } from '@renatus/core/math/solver'
 import { asKept } from '@renatus/core/planning/plan/keptPlan'
 import { drinks } from '@renatus/core/planning/plan/web'
 import { addDays } from '@renatus/core/time/localDate'
+import { weekdayOf } from '@renatus/core/time/weekday'
 import { foodOf } from '@renatus/core/foods/index'
 import { cultureOf } from '../../cultureRoom'
-import { planOf, theSolver } from './small'
+import { planOf, smallRoom, theSolver } from './small'
 
 let solver: Solver
 beforeAll(async () => {
@@ -73,6 +74,30 @@ describe('the web: what feeds the food', () => {
     const none = plan([moina('green-water')], ['moina', 'brine-shrimp'])
     expect(none.feeds[0]!.from).toBeNull()
     expect(none.starts.some(s => s.food === 'green-water')).toBe(false)
+  })
+
+  it('starts it on a day that has the minutes, where there is one', () => {
+    const room: Parameters<typeof planOf>[1] = {
+      freeOn: '2026-03-12',
+      fry: 60,
+      foods: FOODS,
+      cultures: [moina('green-water')],
+    }
+    const { state } = smallRoom(room)
+    const greens = (minutesByDay: (number | null)[] | null) =>
+      planOf(solver, room, {
+        days: 60,
+        state: {
+          ...state,
+          room: { ...state.room, rounds: state.room.rounds.map(r => ({ ...r, minutesByDay })) },
+        },
+      }).starts.filter(s => s.food === 'green-water')
+    const renewal = greens(null).at(-1)!.on
+    const weekday = weekdayOf(renewal)
+    const moved = greens(Array.from({ length: 7 }, (_, d) => (d === weekday ? 0 : null)))
+    expect(moved.length).toBeGreaterThan(1)
+    expect(moved.slice(1).filter(s => weekdayOf(s.on) === weekday)).toEqual([])
+    expect(moved.some(s => s.on > addDays(renewal, -7) && s.on < addDays(renewal, 7))).toBe(true)
   })
 
   it('keeps a start of it on the day it is kept for', () => {
