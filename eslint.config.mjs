@@ -31,10 +31,8 @@ export default ts.config(
     rules: {
       'no-undef': 'off',
       'vue/multi-word-component-names': 'off',
-      '@typescript-eslint/no-unused-vars': [
-        'error',
-        { argsIgnorePattern: '^_', varsIgnorePattern: '^_' },
-      ],
+      // The checkers of types say it (noUnusedLocals), and have read everything anyhow.
+      '@typescript-eslint/no-unused-vars': 'off',
       '@typescript-eslint/no-explicit-any': 'error',
       'eqeqeq': 'error',
       'prefer-const': 'error',

@@ -20,6 +20,8 @@ async function buildThreads(serverDir: string): Promise<void> {
   await cp(highs, `${serverDir}/node_modules/highs`, { recursive: true, dereference: true })
 }
 
+const nothingUnused = { noUnusedLocals: true, noUnusedParameters: true }
+
 // Why each unusual line is here: docs/decisions.md, "Build".
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
@@ -102,6 +104,7 @@ export default defineNuxtConfig({
   },
   spaLoadingTemplate: true,
   nitro: {
+    typescript: { tsConfig: { compilerOptions: nothingUnused } },
     prerender: { routes: ['/'], crawlLinks: false },
     compressPublicAssets: { gzip: true, brotli: true },
     routeRules: {
@@ -138,5 +141,12 @@ export default defineNuxtConfig({
     },
     client: { installPrompt: false },
   },
-  typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
+  typescript: {
+    strict: true,
+    tsConfig: {
+      include: ['../tests/app/**/*', '../tests/server/**/*'],
+      compilerOptions: { noUncheckedIndexedAccess: true, ...nothingUnused },
+    },
+    nodeTsConfig: { compilerOptions: nothingUnused },
+  },
 })

@@ -113,7 +113,7 @@ interface World {
   failures: number
   colderC: number
   learned?: number
-  /** Each room is off by as much as plans hold possible: drawn from what they draw their futures from. */
+  /** Each room is off in pace, failures and appetite by as much as plans hold possible of a room. */
   drawn?: boolean
 }
 const WORLDS: Readonly<Record<string, World>> = {

@@ -41,7 +41,11 @@ async function calendar(entries: Entry[]) {
     entries,
     NOW,
   )!
-  const text = await planCalendar(calendarItems(buildRound(state), state), 'Test', 'Europe/Berlin')
+  const text = await planCalendar(
+    calendarItems(buildRound(state, new Map()), state),
+    'Test',
+    'Europe/Berlin',
+  )
   // An independent reader of RFC 5545.
   const root = new ICAL.Component(ICAL.parse(text) as unknown[])
   return {
@@ -98,10 +102,13 @@ describe('the calendar', () => {
     })
     const before = await calendar([])
     const state = roomState(records({ freeSwimmingOn: '2026-03-21' }), [], NOW)!
-    const stop = buildRound(state).stops.find(x => x.kind === 'hatch')
+    const stop = buildRound(state, new Map()).stops.find(x => x.kind === 'hatch')
     const { key } = stop ?? { key: '' }
     const after = await calendar([
-      { ...put, data: { ...put.data, key, roundKey: buildRound(state).current.key } } as Entry,
+      {
+        ...put,
+        data: { ...put.data, key, roundKey: buildRound(state, new Map()).current.key },
+      } as Entry,
     ])
     // What a calendar holds that took in both files: of each name the newer.
     const held = new Map<string, string>()
@@ -121,7 +128,7 @@ describe('the calendar', () => {
 describe('the table', () => {
   it('comes back as it went, commas, quotes and all; no cell begins a formula', async () => {
     const state = roomState(records({ fry: 2000 }), [], NOW)!
-    const lines = sheetLines(buildRound(state), state)
+    const lines = sheetLines(buildRound(state, new Map()), state)
     const text = await planTable([...lines, { ...lines[0]!, key: 'x', text: '=1+1, "x"' }])
     const { data, errors } = papa.parse<Record<string, string>>(text, { header: true })
     expect(errors).toEqual([])

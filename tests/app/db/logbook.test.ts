@@ -10,6 +10,7 @@ let n = 0
 beforeEach(() => {
   db = new RenatusDatabase(`test-${n++}`)
 })
+const BENCH = { type: 'place', name: 'Bench', topC: null, bottomC: null } as const
 const note = (text: string) => ({
   kind: 'note' as const,
   subject: { type: 'room', id: 'x' },
@@ -62,14 +63,14 @@ describe('the registry', () => {
     expect(await db.records.count()).toBe(0)
   })
   it('removing hides a record and keeps it', async () => {
-    const { records } = await saveRecords(db, [{ type: 'place', name: 'Bench' }])
+    const { records } = await saveRecords(db, [BENCH])
     const [place] = records
     await removeRecord(db, place!.id)
     expect((await db.records.get(place!.id))?.removedAt).not.toBeNull()
   })
 
   it('of two forms that were open at once the second stands, and the first is kept', async () => {
-    const { records } = await saveRecords(db, [{ type: 'place', name: 'Bench' }])
+    const { records } = await saveRecords(db, [BENCH])
     const opened = { ...records[0]! } as never
     const first = await saveRecords(db, [{ ...(opened as object), name: 'By the door' } as never])
     expect(first.overtaken).toEqual([])
@@ -79,10 +80,10 @@ describe('the registry', () => {
     expect((await db.kept.toArray()).map(k => k.record.name)).toEqual(['Bench', 'By the door'])
   })
   it('a version is never older than the one it replaces, whatever a clock says', async () => {
-    const { records } = await saveRecords(db, [{ type: 'place', name: 'Bench' }])
+    const { records } = await saveRecords(db, [BENCH])
     const ahead = '2090-01-01T00:00:00.000Z'
     await db.records.put({ ...records[0]!, updatedAt: ahead })
-    const later = await saveRecords(db, [{ id: records[0]!.id, type: 'place', name: 'Sill' }])
+    const later = await saveRecords(db, [{ ...BENCH, id: records[0]!.id, name: 'Sill' }])
     expect(later.records[0]!.updatedAt > ahead).toBe(true)
     await removeRecord(db, records[0]!.id)
     const removed = (await db.records.get(records[0]!.id))!

@@ -5,6 +5,8 @@ import type { AnyRecord } from '@renatus/core/records/records'
 import { makeId } from '@renatus/core/records/id'
 import { roomState } from '@renatus/core/stock/roomState'
 import { toldOf } from '@renatus/core/stock/toldOf'
+import type { RoomFile } from '@renatus/core/formats/roomFile'
+import { ROOM_FILE_VERSION } from '@renatus/core/formats/writeRoomFile'
 import { addHours } from '@renatus/core/time/localDate'
 import { RenatusDatabase, type Derived } from '~/db/database'
 import { everything } from '~/db/exportRoom'
@@ -50,9 +52,9 @@ describe('a room by its tail', () => {
     expect((await room.read()).records).toBe(before.records)
     expect(all).not.toHaveBeenCalled()
     all.mockRestore()
-    const file = {
-      format: 'renatus-room' as const,
-      version: 8 as const,
+    const file: RoomFile = {
+      format: 'renatus-room',
+      version: ROOM_FILE_VERSION,
       exportedAt: '2026-03-01T00:00:00.000Z',
       by: 'there',
       ...(await everything(db)),
@@ -96,9 +98,9 @@ describe('a room by its tail', () => {
     await note(here, 'mine')
     const room = new WorkingRoom(here)
     expect(await texts(room)).toEqual(['mine'])
-    const file = {
-      format: 'renatus-room' as const,
-      version: 8 as const,
+    const file: RoomFile = {
+      format: 'renatus-room',
+      version: ROOM_FILE_VERSION,
       exportedAt: '2026-03-01T00:00:00.000Z',
       by: 'there',
       ...(await everything(there)),

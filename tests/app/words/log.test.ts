@@ -6,8 +6,7 @@ import { answeredElsewhere, OTHER_ROOM, roomFileProblem } from '~/words/problems
 import { plural, roundLead } from '~/words/round'
 
 const demo = demoAt('2026-03-24T05:34:00.000Z', 'UTC')
-const say = (e: Entry) =>
-  entrySentence(e, demo.records, 'metric', () => 'Cone 1').replaceAll('\u00A0', ' ')
+const say = (e: Entry) => entrySentence(e, demo.records, 'metric').replaceAll('\u00A0', ' ')
 
 describe('the words of the log', () => {
   it('says once what came of one source, however it was shared out', () => {
@@ -33,7 +32,7 @@ describe('the words of the log', () => {
 
   it('names a record that is gone as removed, not as an id', () => {
     const fed = demo.entries.find(e => e.kind === 'tank.fed')!
-    expect(entrySentence(fed, [], 'metric', () => 'x')).toContain('something removed')
+    expect(entrySentence(fed, [], 'metric')).toContain('something removed')
   })
 
   it('what can be corrected is a number of that entry, and stays valid', () => {

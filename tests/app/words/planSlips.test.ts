@@ -48,7 +48,8 @@ const DECISIONS: Decision[] = [
   { kind: 'start', on: FROM, start: START, slack: 2, late: false },
   { kind: 'gap', on: FROM, gap: GAP },
   { kind: 'gap', on: FROM, gap: { ...GAP, ways: [] } },
-  { kind: 'doubt', on: FROM, brood: 'b', to: LATER, probability: 0.7 },
+  { kind: 'doubt', on: FROM, brood: 'b', to: LATER, probability: 0.7, way: null },
+  { kind: 'doubt', on: FROM, brood: 'b', to: LATER, probability: 0.7, way: WAY },
   {
     kind: 'hatch',
     on: FROM,
@@ -112,7 +113,16 @@ function* sentencesOfPicture(): Generator<string> {
       gaps: [{ from: 5, to: 9 }],
     }
     yield mouthWords(withNumbers(mouth, n), date)
-    const bar = { id: 'x', name: 'Moina A', from: 0, ready: 2, to: 9, vessels: n, row: 0 }
+    const bar = {
+      id: 'x',
+      name: 'Moina A',
+      from: 0,
+      ready: 2,
+      to: 9,
+      vessels: n,
+      row: 0,
+      order: null,
+    }
     const lane: Lane = {
       food: 'moina',
       bars: [
@@ -132,7 +142,7 @@ function* sentencesOfPicture(): Generator<string> {
 }
 
 const demo = demoAt(NOW, 'Europe/Berlin')
-const { broods } = roomState(demo.records, demo.entries, NOW)
+const { broods } = roomState(demo.records, demo.entries, NOW)!
 const sheet = (closers: string[]) => ({
   gaps: [{ from: 0, to: 4, closers }] as never,
   next: { food: 'moina', day: 9 } as never,

@@ -93,7 +93,8 @@ function* sentencesOfNumbers(): Generator<string> {
     yield judgedWords({ ...judged, best: { act: 'feed', take: 0 }, value: -n })
     const told = { fed: n, of: Math.round(n), gaps: Math.round(n), foul: 0, lost: Math.round(n) }
     const worked = { ...told, minutes: Math.round(n), coins: n, taken: [n * 100] }
-    yield toldWords(worked, ['microworms'])
+    for (const badWater of [null, Math.round(n)])
+      yield toldWords({ ...worked, badWater }, ['microworms'])
     yield coinWords(n)
     yield powerWords(Math.max(1, Math.round(n)), 0.9, 1.5)
     yield enoughWords(n > 8 ? null : Math.max(1, Math.round(n)), 8)
