@@ -64,6 +64,12 @@ function* sentencesOfLog(): Generator<string> {
       )
 }
 
+function* accounts(n: number): Generator<string> {
+  const told = { fed: n, of: Math.round(n), gaps: Math.round(n), foul: 0, lost: Math.round(n) }
+  const worked = { ...told, minutes: Math.round(n), coins: n, taken: [n * 100] }
+  for (const badWater of [null, Math.round(n)])
+    yield toldWords({ ...worked, badWater }, ['microworms'])
+}
 function* sentencesOfNumbers(): Generator<string> {
   const date = () => 'Tue 24 Mar'
   for (const n of [...NUMBERS, 0.25, 1.4, 21, 1000]) {
@@ -91,10 +97,7 @@ function* sentencesOfNumbers(): Generator<string> {
     yield noEaterWords('Mix', Math.round(n))
     const judged = { day: n, vessel: 0, did: { act: 'wait', take: 0 }, luck: 0 } as const
     yield judgedWords({ ...judged, best: { act: 'feed', take: 0 }, value: -n })
-    const told = { fed: n, of: Math.round(n), gaps: Math.round(n), foul: 0, lost: Math.round(n) }
-    const worked = { ...told, minutes: Math.round(n), coins: n, taken: [n * 100] }
-    for (const badWater of [null, Math.round(n)])
-      yield toldWords({ ...worked, badWater }, ['microworms'])
+    yield* accounts(n)
     yield coinWords(n)
     yield powerWords(Math.max(1, Math.round(n)), 0.9, 1.5)
     yield enoughWords(n > 8 ? null : Math.max(1, Math.round(n)), 8)
