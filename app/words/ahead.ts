@@ -140,13 +140,13 @@ function factWords(c: FactChange): string {
 
 const STATE_WORDS = { well: 'well again', apart: 'set apart', doubtful: 'doubtful', lost: 'lost' }
 /**
- * Whether a start comes in time, as nine in ten do.
+ * Whether a start comes in time: by the last day on which nine in ten would.
  * @param late whether mouths go short or are in doubt meanwhile: else the plan reckons with it, and nothing is lost
  */
 export function slackWords(slack: number, late: boolean): string {
-  const after = `${days(slack)} after the day it is wanted`
-  if (slack < 0 && !late) return `Nine in ten are ready by ${after}: the plan counts with that.`
-  if (slack < 0) return `It is late: nine in ten are ready only ${after}.`
+  const earlier = `${days(slack)} earlier`
+  if (slack < 0 && !late) return `The last safe day is ${earlier}: the plan counts with that.`
+  if (slack < 0) return `It is late: the last safe day is ${earlier}.`
   return slack === 0 ? 'Not a day to lose.' : `${days(slack)} to spare.`
 }
 

@@ -244,13 +244,13 @@ function livedOf(r: PlanRequest, plan: CulturePlan, chance: RandomStream, of: Wo
 
 const BINS = [0.5, 0.7, 0.85, 0.9, 0.95, 0.99, 1.01]
 
-export async function benchCalibration(rooms = 200): Promise<void> {
+export async function benchCalibration(rooms = 200, first = 0): Promise<void> {
   const solver = highsSolver((await highsLoader()) as unknown as HighsLike)
   const counts = Object.keys(WORLDS).map(name => ({
     name,
     bins: BINS.slice(1).map((hi, i) => ({ lo: BINS[i]!, hi, n: 0, covered: 0 })),
   }))
-  for (let seed = 0; seed < rooms; seed++) {
+  for (let seed = first; seed < first + rooms; seed++) {
     const room = tinyRoom(seed)
     const untaught = planRoom(room, solver)
     for (const { name, bins } of counts) {

@@ -26,6 +26,13 @@ function doubtOf({ foods }: Learned): Doubt {
   }
 }
 
+/**
+ * What days to ready are spread by beyond what courses spread by themselves and what a whole room may be off by:
+ * the book's spread is over rooms, so the pace of this one is a part of it and is drawn once.
+ */
+const lagLogSd = (ready: number, courses: number) =>
+  Math.sqrt(Math.max(0, ready ** 2 - courses ** 2 - DOUBT.pace ** 2))
+
 /** What may befall what runs, what is started, and the days of the broods. */
 export function fatesOf(r: PlanRequest, { starts, problem }: BuiltProblem, days: number): Fates {
   return {
@@ -47,9 +54,7 @@ export function fatesOf(r: PlanRequest, { starts, problem }: BuiltProblem, days:
           reliability: s.reliability,
           courses: s.courses.gives,
           waits: s.leadDays,
-          lagLogSd: Math.sqrt(
-            Math.max(0, s.reliability.readyLogSd ** 2 - sdOfLogs(s.courses.readyDays) ** 2),
-          ),
+          lagLogSd: lagLogSd(s.reliability.readyLogSd, sdOfLogs(s.courses.readyDays)),
         },
       ]),
     ),

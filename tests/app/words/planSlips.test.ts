@@ -200,8 +200,8 @@ describe('no sentence says against another', () => {
     expect(comesLate(plan, { ...start, on: '2026-03-25' })).toBe(false)
     expect(comesLate(plan, { ...start, on: '2026-03-27', orderBy: FROM })).toBe(true)
     expect(comesLate(plan, { ...start, readyBy: '2026-03-28' })).toBe(false)
-    expect(words.slackWords(-2, true)).toMatch(/^It is late: nine in ten are ready only 2 days/)
-    expect(words.slackWords(-2, false)).toMatch(/^Nine in ten are ready by 2 days after the day/)
+    expect(words.slackWords(-2, true)).toMatch(/^It is late: the last safe day is 2 days earlier/)
+    expect(words.slackWords(-2, false)).toMatch(/^The last safe day is 2 days earlier: the plan/)
     expect(words.slackWords(3, false)).toBe('3 days to spare.')
   })
 
