@@ -140,13 +140,12 @@ function factWords(c: FactChange): string {
 
 const STATE_WORDS = { well: 'well again', apart: 'set apart', doubtful: 'doubtful', lost: 'lost' }
 /**
- * Whether a start comes in time: by the last day on which nine in ten would.
+ * Whether a start comes in time, as nine in ten do.
  * @param late whether mouths go short or are in doubt meanwhile: else the plan reckons with it, and nothing is lost
  */
 export function slackWords(slack: number, late: boolean): string {
-  const earlier = `${days(slack)} earlier`
-  if (slack < 0 && !late) return `The last safe day is ${earlier}: the plan counts with that.`
-  if (slack < 0) return `It is late: the last safe day is ${earlier}.`
+  if (slack < 0 && !late) return `It may come up to ${days(slack)} late: the plan counts with that.`
+  if (slack < 0) return `It is late: it may come only ${days(slack)} after it is wanted.`
   return slack === 0 ? 'Not a day to lose.' : `${days(slack)} to spare.`
 }
 

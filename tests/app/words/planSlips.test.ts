@@ -200,8 +200,8 @@ describe('no sentence says against another', () => {
     expect(comesLate(plan, { ...start, on: '2026-03-25' })).toBe(false)
     expect(comesLate(plan, { ...start, on: '2026-03-27', orderBy: FROM })).toBe(true)
     expect(comesLate(plan, { ...start, readyBy: '2026-03-28' })).toBe(false)
-    expect(words.slackWords(-2, true)).toMatch(/^It is late: the last safe day is 2 days earlier/)
-    expect(words.slackWords(-2, false)).toMatch(/^The last safe day is 2 days earlier: the plan/)
+    expect(words.slackWords(-2, true)).toMatch(/^It is late: it may come only 2 days after/)
+    expect(words.slackWords(-2, false)).toMatch(/^It may come up to 2 days late: the plan counts/)
     expect(words.slackWords(3, false)).toBe('3 days to spare.')
   })
 
