@@ -34,7 +34,7 @@ const DAYS_KEY = 'renatus.ahead.days'
 const USUAL_DAYS = 56
 const PROPOSAL_KEY = 'plan.proposal'
 /** Raised when the way of planning changes: what an older version proposed is then not shown. */
-const PROPOSAL_VERSION = 15
+const PROPOSAL_VERSION = 16
 type Parts = Pick<KeptPlan, 'starts' | 'pins' | 'refused'>
 interface Stored {
   version: number

@@ -45,16 +45,16 @@ const foodsBack =
   (begun: readonly StartOn[], isOf: (s: StartOn) => boolean): WayBack =>
   now => [...now.filter(s => !isOf(s)), ...begun.filter(isOf)]
 
-/** One line as it is kept, in the place of the nearest of its kind that is not. */
+/** One line as it is kept, in the place of the nearest of its kind that stands on the day of no other kept one. */
 const lineBack =
   (begun: readonly StartOn[], line: StartOn): WayBack =>
   now => {
-    const isKept = (s: StartOn) => begun.some(b => keyOf(b) === keyOf(s))
+    if (now.some(s => keyOf(s) === keyOf(line))) return [...now]
+    const others = begun.filter(b => b.startable === line.startable && b.day !== line.day)
     const [instead] = now
-      .filter(s => s.startable === line.startable && !isKept(s))
+      .filter(s => s.startable === line.startable && !others.some(b => b.day === s.day))
       .sort((a, b) => Math.abs(a.day - line.day) - Math.abs(b.day - line.day))
-    if (!instead) return [...now]
-    return [...now.filter(s => s !== instead && keyOf(s) !== keyOf(line)), line]
+    return instead ? [...now.filter(s => s !== instead), line] : [...now]
   }
 
 /**

@@ -55,8 +55,15 @@ test('the steps back lead from any new plan to the kept one, each line by line n
       expect(sameStarts(all, begun)).toBe(true)
       const kept = new Set(begun.map(s => JSON.stringify(s)))
       const common = (a: readonly StartOn[]) => a.filter(s => kept.has(JSON.stringify(s))).length
-      for (const back of steps.slice(foods))
-        expect(common(back(fresh))).toBeGreaterThanOrEqual(common(fresh))
+      const days = (a: readonly StartOn[]) => new Set(a.map(s => `${s.startable} ${s.day}`))
+      for (const back of steps.slice(foods)) {
+        const is = back(fresh)
+        expect(common(is)).toBeGreaterThanOrEqual(common(fresh))
+        // A start is moved, never left out; and none goes from the day of a kept one.
+        expect(is).toHaveLength(fresh.length)
+        const stood = [...days(fresh)].filter(d => days(begun).has(d))
+        expect([...days(is)]).toEqual(expect.arrayContaining(stood))
+      }
     }),
     { seed: 5 },
   )
