@@ -139,7 +139,8 @@ export default defineNuxtConfig({
       navigateFallback: '/',
       navigateFallbackDenylist: [/^\/api\//],
     },
-    client: { installPrompt: false },
+    // The page itself says when (app/plugins/offline.ts).
+    client: { registerPlugin: false },
   },
   typescript: {
     strict: true,

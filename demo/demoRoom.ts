@@ -1,12 +1,16 @@
-import { randomStream } from '@renatus/core/math/random'
-import type { AnyRecord } from '@renatus/core/records/records'
 import type { RoomFile } from '@renatus/core/formats/roomFile'
 import { ROOM_FILE_FORMAT, ROOM_FILE_VERSION } from '@renatus/core/formats/writeRoomFile'
-import { localDateOf, toMs, type Instant } from '@renatus/core/time/localDate'
-import { currentRound, roundsAround } from '@renatus/core/time/rounds'
-import { countedBox } from './gelShelf'
-import { idMaker } from './ids'
-import { before, LOFT_SEED, type Loft } from './livedLoft'
+import {
+  addDays,
+  daysBetween,
+  instantOf,
+  localDateOf,
+  toMs,
+  type Instant,
+} from '@renatus/core/time/localDate'
+import { currentRound, roundsAround, timeOf } from '@renatus/core/time/rounds'
+import { before } from './before'
+import type { Loft } from './livedLoft'
 import type { RoundReadings } from './livedReadings'
 import { redated } from './redated'
 
@@ -14,20 +18,10 @@ export interface DemoRoom {
   file: RoomFile
   /** What its log has taught, to be gone on from. */
   learning: Loft['learning']
-  /** What is believed of all that grows at the round that is on; null where the clock was changed in its weeks. */
-  readings: RoundReadings | null
+  /** What is believed of all that grows at the round that is on. */
+  readings: RoundReadings
   /** Exercises of its person, which are kept beside the room. */
   practice: Loft['practice']
-}
-
-/** Whether all of a log was moved by as much: then what was believed of it holds there too. */
-function movedAlike(from: Loft, to: Loft): boolean {
-  const by = toMs(to.entries[0]!.at) - toMs(from.entries[0]!.at)
-  const started = (r: AnyRecord) => (r.type === 'culture' ? r.startedAt : r.updatedAt)
-  return (
-    from.entries.every((e, i) => toMs(to.entries[i]!.at) - toMs(e.at) === by) &&
-    from.records.every((r, i) => toMs(started(to.records[i]!)) - toMs(started(r)) === by)
-  )
 }
 
 /**
@@ -37,15 +31,15 @@ function movedAlike(from: Loft, to: Loft): boolean {
  */
 export function demoRoom(lived: string, now: Instant, timeZone: string): DemoRoom {
   const from = JSON.parse(lived) as Loft
-  const to = { today: localDateOf(now, timeZone), timeZone }
-  const loft = JSON.parse(redated(lived, from, to)) as Loft
-  const here = loft.records.map(r => (r.type === 'room' ? { ...r, timeZone } : r))
-  const { rounds } = here.find(r => r.type === 'room')!
+  const { rounds } = from.records.find(r => r.type === 'room')!
   const around = roundsAround(now, rounds, timeZone, 1, 1)
   const current = currentRound(now, around)
+  const days = daysBetween(from.today, localDateOf(now, timeZone))
+  const lay = instantOf(addDays(current.date, -days), timeOf(current), from.timeZone)
+  const loft = JSON.parse(redated(lived, { days, ms: toMs(current.at) - toMs(lay) })) as Loft
+  const here = loft.records.map(r => (r.type === 'room' ? { ...r, timeZone } : r))
   const { records, entries } = before({ records: here, entries: loft.entries }, current.at)
-  const past = around.slice(0, around.indexOf(current))
-  const counted = countedBox(records, entries, past, now, idMaker(randomStream(LOFT_SEED + 3)))
+  const { at, readings, counted } = loft.rounds.find(r => r.at === current.at)!
   return {
     file: {
       format: ROOM_FILE_FORMAT,
@@ -58,9 +52,7 @@ export function demoRoom(lived: string, now: Instant, timeZone: string): DemoRoo
       keptEntries: [],
     },
     learning: loft.learning,
-    readings: movedAlike(from, loft)
-      ? (loft.readings.find(r => r.at === current.at) ?? null)
-      : null,
+    readings: { at, readings },
     practice: loft.practice,
   }
 }

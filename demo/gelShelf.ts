@@ -134,15 +134,18 @@ export function gelShelf(
   return [...made, ...larder].map(r => anyRecord.parse(r))
 }
 
-/** Somebody counted the box this week: what is in it lasts for some days. */
+/**
+ * Somebody counted the box this week: what is in it lasts for some days.
+ * @param last the round before
+ * @param now when the next one begins
+ */
 export function countedBox(
   records: readonly AnyRecord[],
   entries: readonly Entry[],
-  past: readonly RoundOccurrence[],
+  last: RoundOccurrence,
   now: Instant,
   makeId: (ms: number) => string,
 ): Entry[] {
-  const last = past.at(-1)!
   const at = addHours(last.at, 0.95)
   const coverOf = (state: RoomState) =>
     coverNow(state, GEL_DAYS + 3).find(c => c.mix.broodIds.length === 0)

@@ -7,23 +7,18 @@ import { randomStream } from '@renatus/core/math/random'
 import type { Entry } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'
 import type { Learned } from '@renatus/core/stock/learned'
-import {
-  addDays,
-  instantOf,
-  toMs,
-  type Instant,
-  type LocalDate,
-} from '@renatus/core/time/localDate'
+import { addDays, instantOf, toMs, type LocalDate } from '@renatus/core/time/localDate'
 import { roundsAround } from '@renatus/core/time/rounds'
+import { before } from './before'
 import { loftAir, loftCultures, loftLives, loftPipette, weighedPipette } from './cultures'
-import { gelShelf } from './gelShelf'
+import { countedBox, gelShelf } from './gelShelf'
 import { idMaker } from './ids'
 import { learnedGames } from './learner'
 import { livedReadings, type RoundReadings } from './livedReadings'
 import { livedWeeks } from './livedWeeks'
 import { HISTORY_DAYS, netLoft } from './netLoft'
 
-export const LOFT_SEED = 7
+const LOFT_SEED = 7
 
 /** Eight weeks of the loft and the whole of one day more, lived once; what is opened is moved to the day it is opened on. */
 export interface Loft {
@@ -34,22 +29,17 @@ export interface Loft {
   entries: Entry[]
   /** What the log had taught by the first round of the last day. */
   learning: { learned: Learned; cache: LearningCache }
-  /** What was believed at each round of the last day. */
-  readings: RoundReadings[]
+  /** How it stood at each round of the last day, and at the one before. */
+  rounds: LoftRound[]
   /** Two weeks of exercises; they are no part of the room. */
   practice: PlayedGame[]
 }
 
-/** The room as it stood before an instant: what came later is not there, what was removed later is. */
-export const before = <T extends { records: readonly AnyRecord[]; entries: readonly Entry[] }>(
-  { records, entries }: T,
-  at: Instant,
-): { records: AnyRecord[]; entries: Entry[] } => ({
-  records: records
-    .filter(r => r.updatedAt < at && !(r.type === 'culture' && r.startedAt >= at))
-    .map(r => (r.removedAt !== null && r.removedAt >= at ? { ...r, removedAt: null } : r)),
-  entries: entries.filter(e => e.at < at),
-})
+/** What is beside the log when a round begins. */
+interface LoftRound extends RoundReadings {
+  /** A count of the gel box at the round before. */
+  counted: Entry[]
+}
 
 /** Same day and zone: same loft. It takes seconds: the build lives it once. */
 export function livedLoft(today: LocalDate, timeZone: string): Loft {
@@ -83,6 +73,15 @@ export function livedLoft(today: LocalDate, timeZone: string): Loft {
   const learning = learnRoom(first.records, first.entries)!
   const evenings = idMaker(randomStream(LOFT_SEED + 5))
   const practice = learnedGames(today, timeZone, LOFT_SEED, evenings)
-  const readings = lastDay.map(r => livedReadings(before(whole, r.at), learning.learned, r.at))
-  return { today, timeZone, ...whole, learning, readings, practice }
+  const midnight = instantOf(today, '00:00', timeZone)
+  const late = lived.slice(-lastDay.length - 2)
+  const rounds = late.slice(1).map((on, i) => {
+    const there = before(whole, on.at)
+    const id = idMaker(randomStream(LOFT_SEED + 3))
+    // The eve is on in the first hour of the day and at no other time.
+    const now = on.at < midnight ? midnight : on.at
+    const counted = countedBox(there.records, there.entries, late[i]!, now, id)
+    return { ...livedReadings(there, learning.learned, on.at), counted }
+  })
+  return { today, timeZone, ...whole, learning, rounds, practice }
 }

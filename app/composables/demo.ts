@@ -38,22 +38,40 @@ const demoMaker = () =>
     () => new Worker(new URL('../workers/demo.worker.ts', import.meta.url), { type: 'module' }),
   )
 
+/** A room that is to be made: who makes it, and for when and where. */
+const making = () => ({
+  maker: demoMaker(),
+  asked: { database: DATABASES.demo, now: nowInstant(), timeZone: deviceZone() },
+})
+type Making = ReturnType<typeof making>
+let woken: Making | null = null
+
+/** Has it got ready. Where that does not come, making it fails and is told. */
+const getReady = ({ maker, asked }: Making) =>
+  void maker.call(m => m.awake(asked)).catch(() => null)
+
+/** The address asks for it and it was never made here: it is got ready while the page is set up. */
+export function wakeDemo(): void {
+  if (local.get(MADE_ON_HERE) !== null) return
+  woken = making()
+  getReady(woken)
+}
+
 /** Opens the demo room, made anew when it is from another day. */
 export async function openDemoRoom(by: 'choice' | 'link' = 'choice'): Promise<void> {
   const room = useRoomStore()
   if (room.which !== 'demo') room.open('demo', by)
-  const timeZone = deviceZone()
-  const now = nowInstant()
-  const today = `${localDateOf(now, timeZone)} ${timeZone}`
   demoComes.value = true
-  const maker = demoMaker()
+  const mine = woken ?? making()
+  woken = null
+  const { maker, asked } = mine
+  const today = `${localDateOf(asked.now, asked.timeZone)} ${asked.timeZone}`
   try {
-    // It will have to be made: what makes it loads while the database is opened.
-    // Where it does not load, making it fails and is told.
-    if (local.get(MADE_ON_HERE) !== today) maker.call(m => m.awake()).catch(() => null)
+    // It will have to be made: it is got ready while the database is opened.
+    if (local.get(MADE_ON_HERE) !== today) getReady(mine)
     const db = await room.database()
     if ((await db.meta.get(MADE_ON))?.value !== today) {
-      await maker.call(m => m.make(DATABASES.demo, now, timeZone))
+      await maker.call(m => m.make(asked))
       // What the day brought is learned from in its time, as in any room.
       await db.meta.put({ key: MADE_ON, value: today })
     }

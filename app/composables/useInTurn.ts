@@ -1,7 +1,7 @@
 import { nextTick, onScopeDispose, ref, type Ref } from 'vue'
 
 /** What is drawn in one go before the page may breathe, ms; to lay it out and paint it takes as long once more. */
-const SLICE_MS = 6
+const SLICE_MS = 4
 const waiting: (() => void)[] = []
 let going = false
 

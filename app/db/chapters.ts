@@ -30,8 +30,11 @@ function chapterOf(entries: Entry[]): Chapter {
 }
 
 /** How a whole log is stored: the past in chapters, the rest as rows. */
-export function inChapters(log: readonly Entry[]): { chapters: Chapter[]; rows: Entry[] } {
-  const past = log.slice(0, Math.max(0, log.length - NEWEST))
+export function inChapters(
+  log: readonly Entry[],
+  newest = NEWEST,
+): { chapters: Chapter[]; rows: Entry[] } {
+  const past = log.slice(0, Math.max(0, log.length - newest))
   const plain = past.filter(e => !changesAnother(e))
   const rows = [...past.filter(changesAnother), ...log.slice(past.length)]
   const count = Math.ceil(plain.length / SIZE)

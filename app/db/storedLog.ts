@@ -50,9 +50,16 @@ export const entriesAfter = (db: RenatusDatabase, last: string): Promise<Entry[]
 export const lastId = async (db: RenatusDatabase): Promise<string> =>
   (await db.entries.orderBy('id').last())?.id ?? ''
 
-/** Puts a log in the place of what is there. */
-export async function putWholeLog(db: RenatusDatabase, log: readonly Entry[]): Promise<void> {
-  const { chapters, rows } = inChapters(log)
+/**
+ * Puts a log in the place of what is there.
+ * @param newest so many of the newest entries are rows of their own
+ */
+export async function putWholeLog(
+  db: RenatusDatabase,
+  log: readonly Entry[],
+  newest?: number,
+): Promise<void> {
+  const { chapters, rows } = inChapters(log, newest)
   await db.chapters.clear()
   await db.entries.clear()
   await db.chapters.bulkAdd(chapters)

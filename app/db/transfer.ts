@@ -7,6 +7,7 @@ import { GENERATION_KEY } from './generation'
 import { newId, rememberId } from './newId'
 import { WORTH_CHAPTERS } from './chapters'
 import { markRecords } from './recordsMark'
+import { clearRoom, roomTables } from './putRoom'
 import { putWholeLog } from './storedLog'
 import type { Entry } from '@renatus/core/records/entries'
 
@@ -72,47 +73,14 @@ async function writeMerged(db: RenatusDatabase, mine: Known, merged: MergeResult
   }
 }
 
-async function clear(db: RenatusDatabase): Promise<void> {
-  await db.meta.put({ key: GENERATION_KEY, value: newId() })
-  await markRecords(db)
-  await Promise.all([
-    db.records.clear(),
-    db.entries.clear(),
-    db.chapters.clear(),
-    db.kept.clear(),
-    db.keptEntries.clear(),
-  ])
-}
-
-const tablesOf = (db: RenatusDatabase) => [
-  db.records,
-  db.entries,
-  db.chapters,
-  db.kept,
-  db.keptEntries,
-  db.meta,
-]
-
-/** Puts a room in the place of what is there, as it is: one that this build has made, in which nothing is twice. */
-export async function putRoom(
-  db: RenatusDatabase,
-  { records, entries }: Pick<RoomFile, 'records' | 'entries'>,
-): Promise<void> {
-  await db.transaction('rw', tablesOf(db), async () => {
-    await clear(db)
-    await putWholeLog(db, entries)
-    await db.records.bulkAdd([...records])
-  })
-}
-
 /** Merges a file into the database, or puts it in its place, in one transaction. */
 export async function importRoom(
   db: RenatusDatabase,
   file: RoomFile,
   mode: 'merge' | 'replace',
 ): Promise<Taken> {
-  return db.transaction('rw', tablesOf(db), async () => {
-    if (mode === 'replace') await clear(db)
+  return db.transaction('rw', roomTables(db), async () => {
+    if (mode === 'replace') await clearRoom(db)
     const mine = mode === 'merge' ? await everything(db) : NOTHING
     const before = mergeRooms(mine, NOTHING)
     const merged = mergeRooms(mine, file)

@@ -16,8 +16,12 @@ const TYPES: Record<string, string> = {
   '.woff2': 'font/woff2',
   '.webmanifest': 'application/manifest+json',
 }
+// One server for all of them, one after another.
+test.describe.configure({ mode: 'default' })
 let server: Server
 let suffix = ''
+/** What stands there instead of the service worker; null for the one that was built. */
+let instead: string | null = null
 
 test.beforeAll(async () => {
   server = createServer((request, response) => {
@@ -28,7 +32,8 @@ test.beforeAll(async () => {
         ? wanted
         : join(PUBLIC, 'index.html')
     response.setHeader('content-type', TYPES[extname(file)] ?? 'application/octet-stream')
-    response.end(path === '/sw.js' ? readFileSync(file, 'utf8') + suffix : readFileSync(file))
+    const built = () => readFileSync(file, 'utf8') + suffix
+    response.end(path === '/sw.js' ? (instead ?? built()) : readFileSync(file))
   })
   await new Promise<void>(resolve => server.listen(PORT, resolve))
 })
@@ -63,4 +68,24 @@ test('a new version is offered, never forced while somebody types', async ({ pag
   await page.getByRole('button', { name: 'Update now' }).click()
   await expect(page.getByText('A new version is here.')).toHaveCount(0)
   await expect(page.getByRole('heading', { name: 'Log' })).toBeVisible()
+})
+
+const NO_SCRIPT = 'this is no script'
+const NO_ROOM = "addEventListener('install', e => e.waitUntil(Promise.reject(new Error('full'))))"
+
+test('an app that the device could not keep is not said to open without the network', async ({
+  page,
+}) => {
+  instead = NO_SCRIPT
+  await begin(page)
+  await page.getByRole('button', { name: 'Open the room' }).click()
+  for (const broken of [NO_SCRIPT, NO_ROOM]) {
+    instead = broken
+    await page.goto('/setup')
+    await expect(page.getByText('The app could not be kept on this device')).toBeVisible()
+  }
+  // Mended, it is brought at the next visit.
+  instead = null
+  await page.reload()
+  await expect(page.getByText('The app is kept on this device')).toBeVisible({ timeout: 30_000 })
 })

@@ -1,4 +1,4 @@
-import { before } from '@demo/livedLoft'
+import { before } from '@demo/before'
 import { randomStream, type RandomStream } from '@renatus/core/math/random'
 import type { Entry } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import FailureNotices from '~/components/shell/FailureNotices.vue'
 import { useFailures } from '~/composables/useFailures'
-import { computed, defineAsyncComponent } from 'vue'
-import { useNuxtApp } from '#app/nuxt'
+import { defineAsyncComponent } from 'vue'
+import { newVersion, takeNewVersion } from '~/composables/offlineCopy'
 import { useTyping } from '~/composables/useTyping'
 import { useUnits } from '~/composables/useUnits'
 import { useRoomStore } from '~/stores/room'
@@ -11,14 +11,6 @@ import { useRoomStore } from '~/stores/room'
 const LostEntries = defineAsyncComponent(() => import('~/components/setup/LostEntries.vue'))
 const room = useRoomStore()
 const units = useUnits()
-const pwa = computed(
-  () =>
-    (
-      useNuxtApp() as {
-        $pwa?: { needRefresh: boolean; updateServiceWorker(reload?: boolean): Promise<void> }
-      }
-    ).$pwa,
-)
 const typing = useTyping()
 const { failures } = useFailures()
 </script>
@@ -29,11 +21,7 @@ const { failures } = useFailures()
     class="print:hidden px-4 desk:px-6 grid gap-2"
     :class="{
       'pt-3':
-        failures.length ||
-        room.which === 'demo' ||
-        room.clockBehind ||
-        room.lost ||
-        pwa?.needRefresh,
+        failures.length || room.which === 'demo' || room.clockBehind || room.lost || newVersion,
     }"
   >
     <FailureNotices />
@@ -56,7 +44,7 @@ const { failures } = useFailures()
       wrong until the clock is right; nothing is lost.
     </p>
     <p
-      v-if="pwa?.needRefresh"
+      v-if="newVersion"
       role="status"
       class="border-l-[6px] border-plan bg-paper px-4 py-2 flex flex-wrap gap-x-4 items-center"
     >
@@ -66,9 +54,7 @@ const { failures } = useFailures()
           typing ? 'Finish what you are typing first.' : 'It takes a moment and keeps everything.'
         }}</span
       >
-      <button class="btn" :disabled="typing" @click="pwa?.updateServiceWorker(true)">
-        Update now
-      </button>
+      <button class="btn" :disabled="typing" @click="takeNewVersion()">Update now</button>
     </p>
   </section>
 </template>

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed, ref, useTemplateRef } from 'vue'
 import { useMediaQuery } from '@vueuse/core'
-import { useRoute } from '#app/composables/router'
+import { navigateTo, useRoute } from '#app/composables/router'
 import { useInTurn } from '~/composables/useInTurn'
 import { VIEWS } from '~/words/nav'
 
 const route = useRoute()
+/** Plain links: what the app's own brings along is half of what the spine costs when the page opens. */
+const go = (to: string) => void navigateTo(to)
 const panel = useTemplateRef<HTMLElement>('panel')
 const here = (to: string) =>
   to === '/'
@@ -36,9 +38,8 @@ const moreHere = computed(() => more.find(v => here(v.to)))
         :class="view.phone ? '' : 'hidden desk:block'"
       >
         <hr v-if="'rule' in view" class="hidden desk:block border-line mx-5 my-3" />
-        <NuxtLink
-          :to="view.to"
-          :prefetch="false"
+        <a
+          :href="view.to"
           :aria-current="here(view.to) ? 'page' : undefined"
           class="flex items-center justify-center desk:justify-start min-h-14 desk:min-h-11 desk:px-5 border-t-4 desk:border-t-0 desk:border-l-[6px] text-[0.9375rem] desk:text-base whitespace-nowrap"
           :class="
@@ -46,11 +47,12 @@ const moreHere = computed(() => more.find(v => here(v.to)))
               ? 'border-due font-bold text-ink'
               : 'border-transparent text-ink2 hover:text-ink'
           "
+          @click.exact.prevent="go(view.to)"
         >
           <span class="desk:hidden">{{ view.short }}</span><span class="hidden desk:inline">{{
             view.name
           }}</span>
-        </NuxtLink>
+        </a>
       </li>
       <!-- The browser's own popover: it closes by Escape and by a tap beside it, and costs no script. -->
       <li class="flex-1 desk:hidden">

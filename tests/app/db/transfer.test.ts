@@ -10,7 +10,8 @@ import { RenatusDatabase } from '~/db/database'
 import { writeAct } from '~/db/logbook'
 import { restoreKept, saveRecords } from '~/db/registry'
 import { exportRoom, lastExport } from '~/db/exportRoom'
-import { importRoom, isOtherRoom, putRoom } from '~/db/transfer'
+import { importRoom, isOtherRoom } from '~/db/transfer'
+import { putRoom } from '~/db/putRoom'
 
 let n = 0
 const fresh = () => new RenatusDatabase(`transfer-${n++}`)

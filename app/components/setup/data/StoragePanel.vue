@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { askToKeep, persistence, type Persistence } from '~/composables/persistence'
+import { offlineCopy } from '~/composables/offlineCopy'
 import { deviceName, renameDevice } from '~/db/device'
 import { useRoomStore } from '~/stores/room'
 
@@ -45,6 +46,16 @@ async function persist() {
       <p v-if="!secure" class="small mt-2">
         This page came over plain http: no installing, no use without the network. On this machine
         itself (localhost) or over https both work.
+      </p>
+      <p v-else-if="offlineCopy === 'kept'" class="small mt-2">
+        The app is kept on this device: it opens without the network.
+      </p>
+      <p v-else-if="offlineCopy === 'comes'" class="small mt-2">
+        The app is being brought to this device, to open without the network.
+      </p>
+      <p v-else-if="offlineCopy === 'failed'" class="border-l-4 border-due pl-3 mt-2">
+        The app could not be kept on this device: it opens only while its server can be reached.
+        Free some space, allow storage for this page, then reload. What is written is safe.
       </p>
     </div>
     <div>
