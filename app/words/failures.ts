@@ -11,6 +11,7 @@ type FailureCode =
   | 'worker'
   | 'gone'
   | 'offline'
+  | 'unfetched'
   | 'bug'
   | 'notice'
 
@@ -35,6 +36,7 @@ const BY_NAME: Record<string, FailureCode> = {
   DataError: 'unreadable',
   ZodError: 'invalid',
   WorkerFailed: 'worker',
+  FetchFailed: 'unfetched',
 }
 
 const TEXTS: Record<FailureCode, string> = {
@@ -53,6 +55,8 @@ const TEXTS: Record<FailureCode, string> = {
   gone: 'This tab is older than the app on the server, and a part of it is gone there. Reload: nothing is lost.',
   offline:
     'A part of the app is not on this device yet, and there is no connection to fetch it. Go on with what is here; it comes once there is a connection. What is written is safe.',
+  unfetched:
+    'The server does not answer, so it could not be fetched. Nothing was changed. Try again when there is a connection.',
   notice: '',
   bug: 'Something went wrong that should not. What is written is safe.',
 }

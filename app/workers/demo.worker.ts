@@ -7,9 +7,14 @@ import { renewGames } from '~/db/practiceBook'
 import { putRoom } from '~/db/putRoom'
 import type { Instant } from '@renatus/core/time/localDate'
 
+/** Told by its name: an error that leaves a worker is of no class any more. */
+class FetchFailed extends Error {
+  override name = 'FetchFailed'
+}
+
 async function fetchWeeks(): Promise<string> {
-  const answer = await fetch(new URL('/loft.json', self.location.origin))
-  if (!answer.ok) throw new Error(`the weeks of the demo room did not come (${answer.status})`)
+  const answer = await fetch(new URL('/loft.json', self.location.origin)).catch(() => null)
+  if (!answer?.ok) throw new FetchFailed('the weeks of the demo room did not come')
   return answer.text()
 }
 

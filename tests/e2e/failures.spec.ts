@@ -194,6 +194,7 @@ test('a view whose chunk is gone leads to an offer to reload; an address that le
 }) => {
   await setUp(page)
   await page.goto('/')
+  await expect(page.getByRole('heading', { name: 'Morning round' })).toBeVisible()
   await page.route(/_nuxt\/.*\.js/, route => route.fulfill({ status: 404, body: 'gone' }))
   await page
     .getByRole('navigation', { name: 'Views' })
@@ -254,6 +255,17 @@ test('a newer tab, an older tab that holds on, and a database that never answers
     await expect(stuck.getByRole('button', { name: 'Reload' }).first()).toBeVisible()
     await stuck.close()
   })
+})
+
+test('a demo room whose weeks do not come is told, and comes when it is asked for again', async ({
+  page,
+}) => {
+  await page.route('**/loft.json', route => route.abort())
+  await page.goto('/?room=demo')
+  await expect(notice(page, 'unfetched')).toContainText('server does not answer')
+  await page.unroute('**/loft.json')
+  await page.getByRole('button', { name: 'Open the demo room' }).click()
+  await expect(page.getByRole('article').first()).toBeVisible()
 })
 
 test('an older tab that does not let go of the database is named', async ({ browser, baseURL }) => {

@@ -8,8 +8,8 @@ const exported = ref('')
 const RescuePanel = defineAsyncComponent(() => import('./RescuePanel.vue'))
 const looking = ref(false)
 /** Where it does not help, by what failed. Without a connection nothing that is loaded anew comes. */
-const NO_RELOAD: readonly string[] = ['invalid', 'notice', 'offline']
-const NO_EXPORT: readonly string[] = ['gone', 'notice', 'offline']
+const NO_RELOAD: readonly string[] = ['invalid', 'notice', 'offline', 'unfetched']
+const NO_EXPORT: readonly string[] = ['gone', 'notice', 'offline', 'unfetched']
 /** The room itself may be what is wrong. */
 const ROOM: readonly string[] = ['bug', 'unreadable', 'newer', 'closed']
 async function rescue() {

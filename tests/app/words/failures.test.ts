@@ -19,6 +19,7 @@ describe('failures in words', () => {
     expect(code(named('MissingAPIError'))).toBe('missing')
     expect(code(named('SecurityError'))).toBe('denied')
     expect(code(new TypeError('Failed to fetch dynamically imported module: /a.js'))).toBe('gone')
+    expect(code(named('FetchFailed'))).toBe('unfetched')
     expect(code(new Error('no idea'))).toBe('bug')
   })
   it('a chunk that does not come without a connection is not called an old version', () => {
