@@ -17,6 +17,7 @@ import { roomState } from '@renatus/core/stock/roomState'
 
 import { benchReading, benchUnlike } from './estimation'
 import { benchCalibration } from './calibration'
+import { benchDemoStands } from './demoStands'
 import { benchFamilies } from './families'
 import { killCheckpoints, killTimes, killUpgrades } from './kills'
 import { benchKnownRoom } from './knownRoom'
@@ -173,6 +174,7 @@ benchStores(NOW)
 benchPractice()
 await benchTaps()
 await benchOpening()
+await benchDemoStands()
 benchFamilies()
 await benchReadingTime()
 await benchLargeFile()

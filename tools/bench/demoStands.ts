@@ -1,0 +1,47 @@
+import type { Browser } from '@playwright/test'
+import { served } from './served'
+
+const PORT = 3182
+/** A spring morning, and one in the weeks after a turn of the clocks. */
+const MORNINGS = ['2026-03-24T05:34:00.000Z', '2026-12-01T05:34:00.000Z']
+const TIMES = 5
+const WANTED_MS = 2000
+
+/** Sees each frame whether the first stop stands; as text, since it runs in the page. */
+const WATCH = `(function look() {
+  const stop = document.querySelector('article')
+  if (stop && stop.offsetHeight > 0) window.stoodAt = performance.now()
+  else requestAnimationFrame(look)
+})()`
+
+/** Milliseconds from the navigation until the first stop of a demo room stands that was never made there. */
+async function stands(browser: Browser, base: string, morning: string): Promise<number> {
+  const context = await browser.newContext({
+    viewport: { width: 1280, height: 800 },
+    timezoneId: 'Europe/Berlin',
+    serviceWorkers: 'block',
+  })
+  const page = await context.newPage()
+  await page.clock.setFixedTime(new Date(morning))
+  await page.addInitScript(WATCH)
+  await page.goto(`${base}/?room=demo`)
+  await page.getByRole('article').first().waitFor({ timeout: 120_000 })
+  const ms = await page.evaluate<number>('window.stoodAt')
+  await context.close()
+  return ms
+}
+
+/** How long the demo room takes to be made and to stand, in a browser that was never there. Needs a build. */
+export const benchDemoStands = (): Promise<void> =>
+  served('demo room', PORT, async (browser, base) => {
+    const found: number[][] = MORNINGS.map(() => [])
+    for (let i = 0; i < TIMES; i++)
+      for (const [m, morning] of MORNINGS.entries())
+        found[m]!.push(await stands(browser, base, morning))
+    for (const [m, all] of found.entries()) {
+      const ms = all.map(Math.round).sort((a, b) => a - b)
+      console.log(
+        `demo room on ${MORNINGS[m]!.slice(0, 10)}: stands in ${ms[TIMES >> 1]} ms, ${ms[0]} to ${ms.at(-1)} (${WANTED_MS} wanted)`,
+      )
+    }
+  })
