@@ -56,7 +56,7 @@ const TEXTS: Record<FailureCode, string> = {
   offline:
     'A part of the app is not on this device yet, and there is no connection to fetch it. Go on with what is here; it comes once there is a connection. What is written is safe.',
   unfetched:
-    'The server does not answer, so it could not be fetched. Nothing was changed. Try again when there is a connection.',
+    'The server does not answer, so it could not be fetched. Nothing was changed. Try again later.',
   notice: '',
   bug: 'Something went wrong that should not. What is written is safe.',
 }

@@ -1,7 +1,7 @@
 import type { Browser, Page } from '@playwright/test'
 import { demoAt } from '../rooms/demoAt'
 import { yearsOf } from '../rooms/yearsOf'
-import { served } from './served'
+import { DESK, served } from './served'
 
 const NOW = '2026-03-24T05:34:00.000Z'
 const PORT = 3180
@@ -120,11 +120,7 @@ interface Stands {
 
 /** A room with a log of some size, folded and learned from. */
 async function stand(browser: Browser, base: string, size: number): Promise<Stands> {
-  const context = await browser.newContext({
-    viewport: { width: 1280, height: 800 },
-    timezoneId: 'Europe/Berlin',
-    serviceWorkers: 'block',
-  })
+  const context = await browser.newContext(DESK)
   const page = await context.newPage()
   await page.clock.setFixedTime(new Date(NOW))
   await page.goto(`${base}/?room=own`)

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { Page } from '@playwright/test'
 import { demoAt } from '../rooms/demoAt'
-import { served } from './served'
+import { DESK, served } from './served'
 import { writeRoomFile } from '@renatus/core/formats/writeRoomFile'
 import { entry, type Entry } from '@renatus/core/records/entries'
 import { makeId } from '@renatus/core/records/id'
@@ -73,13 +73,7 @@ const drawn = (page: Page) =>
 /** What 120 vessels cost on the page: tasks over 50 ms in a scroll, vessels drawn anew for nothing, and a culture with a long log opened. Needs a build. */
 export const benchShelf = (): Promise<void> =>
   served('shelf', PORT, async (browser, base) => {
-    const page = await (
-      await browser.newContext({
-        viewport: { width: 1280, height: 800 },
-        timezoneId: 'Europe/Berlin',
-        serviceWorkers: 'block',
-      })
-    ).newPage()
+    const page = await (await browser.newContext(DESK)).newPage()
     await page.clock.setFixedTime(new Date(NOW))
     const file = join(mkdtempSync(join(tmpdir(), 'renatus-')), 'room.json')
     writeFileSync(file, crowded())

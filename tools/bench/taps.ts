@@ -1,5 +1,5 @@
 import type { Browser, Page } from '@playwright/test'
-import { served } from './served'
+import { DESK, served } from './served'
 
 const NOW = '2026-03-24T05:34:00.000Z'
 const PORT = 3181
@@ -23,11 +23,7 @@ const TAP = `new Promise(resolve => {
 const tap = (page: Page) => page.evaluate<number>(TAP)
 
 async function walked(browser: Browser, base: string, slow: number) {
-  const context = await browser.newContext({
-    viewport: { width: 390, height: 844 },
-    timezoneId: 'Europe/Berlin',
-    serviceWorkers: 'block',
-  })
+  const context = await browser.newContext({ ...DESK, viewport: { width: 390, height: 844 } })
   const page = await context.newPage()
   await page.clock.install({ time: new Date(NOW) })
   await page.goto(`${base}/?room=demo`)

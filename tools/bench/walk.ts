@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import type { Browser, CDPSession, Page } from '@playwright/test'
 import { writeRoomFile } from '@renatus/core/formats/writeRoomFile'
 import { largeRoom } from '../rooms/manyRooms'
-import { served } from './served'
+import { DESK, served } from './served'
 
 /** As it is: a page whose clock is moved is slower by what moves it. */
 const NOW = new Date().toISOString()
@@ -93,11 +93,7 @@ const listed = (tasks: readonly Task[], limit: number, of: 'ownMs' | 'clockMs') 
     .join(', ') || 'none'
 
 async function walked(browser: Browser, base: string, name: string, slow: number, file?: string) {
-  const context = await browser.newContext({
-    viewport: { width: 1280, height: 800 },
-    timezoneId: 'Europe/Berlin',
-    serviceWorkers: 'block',
-  })
+  const context = await browser.newContext(DESK)
   const page = await context.newPage()
   const wire = await context.newCDPSession(page)
   if (slow > 1) await wire.send('Emulation.setCPUThrottlingRate', { rate: slow })
