@@ -36,4 +36,9 @@ describe('colours', () => {
           expect(contrast(colour, colours(on)[theme]!)).toBeGreaterThanOrEqual(4.5)
         })
   })
+
+  it('a page that waits for its scripts in a dim room is as dark as it will be', () => {
+    const waits = /:root:not\(\[data-theme\]\) {\s*background: (#\w+);\s*color: (#\w+);/.exec(css)
+    expect(waits?.slice(1)).toEqual([colours('ground')[1], colours('ink')[1]])
+  })
 })
