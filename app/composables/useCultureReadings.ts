@@ -15,6 +15,8 @@ export interface ReadingsWanted {
   at?: Ref<string | null>
   /** Handed over all at once when every one was read: nothing changes while somebody looks. */
   together?: boolean
+  /** What is known of them already: nothing is asked where it is all. */
+  known?: Ref<ReadonlyMap<string, CultureReading> | null>
 }
 
 let askers = 0
@@ -44,9 +46,15 @@ export function useCultureReadings(ids: Ref<readonly string[]>, wanted: Readings
       busy.value = false
       return
     }
+    problem.value = null
+    const known = wanted.known?.value
+    if (known && ids.value.every(id => known.has(id))) {
+      readings.value = known
+      busy.value = false
+      return
+    }
     busy.value = true
     done.value = 0
-    problem.value = null
     const found = new Map<string, CultureReading>()
     const take = (batch: readonly CultureReading[]) => {
       if (mine !== turn) return

@@ -24,23 +24,30 @@ const TABLES = ['entries', 'records', 'meta']
 export function useRoomView(asked: Asked) {
   const view = shallowRef<RoomView | null>(null)
   const { report } = useFailures()
-  /** Counts what was given, so that the engine can say whether it has it. */
+  /** Numbers what was given, so that the engine can say whether it has it; what it began with it has numbered itself. */
+  const numbers = new WeakMap<Readings, number>()
   let given = 0
   let turn = 0
   let busy = false
   let again = false
 
+  function numberOf(readings: Readings | null): number {
+    if (!readings) return 0
+    const number = numbers.get(readings) ?? ++given
+    numbers.set(readings, number)
+    return number
+  }
+
   async function once(mine: number): Promise<void> {
-    const { readings } = asked
+    const all = asked.readings.value
     const question = {
       database: asked.target.value.name,
       now: asked.now.value,
       hasty: asked.hasty.value,
       wide: asked.wide.value,
-      readings: readings.value ? given : 0,
+      readings: numberOf(all),
       held: view.value?.held ?? null,
     }
-    const all = readings.value
     const answer = await askEngine(async engine => {
       const first = await engine.look(question)
       if (!first.lacks || !all) return first
@@ -49,7 +56,12 @@ export function useRoomView(asked: Asked) {
     })
     await whenLifted()
     if (mine !== turn || answer.lacks) return
-    view.value = withTold(view.value, answer)
+    const told = withTold(view.value, answer)
+    if (answer.begun && told?.begun) {
+      numbers.set(told.begun.readings, told.begun.number)
+      asked.readings.value ??= told.begun.readings
+    }
+    view.value = told
   }
 
   async function ask(): Promise<void> {
@@ -74,7 +86,6 @@ export function useRoomView(asked: Asked) {
     turn++
     view.value = null
   })
-  watch(asked.readings, () => given++)
   watch(Object.values(asked), () => void ask(), { immediate: true })
   let stop: (() => void) | null = null
   /** From the first database on; what was written before it listened is asked for then. */

@@ -6,14 +6,17 @@ import type { Entry } from '@renatus/core/records/entries'
 import { answerStop, type Answered } from '@renatus/core/round/answerStop'
 import { coverNow } from '@renatus/core/round/stops/cook/find'
 import { buildRound, roundAt, type Round } from '@renatus/core/round/round'
+import { running } from '@renatus/core/stock/cultures'
 import { roomState, type RoomState } from '@renatus/core/stock/roomState'
 import type { Learned } from '@renatus/core/stock/learned'
 import { RenatusDatabase } from '~/db/database'
 import { lastLearned } from '~/db/learned'
 import { newId, rememberId } from '~/db/newId'
+import { standingReadings } from '~/db/standingReadings'
 import { learningPosition } from '~/db/teaches'
 import { WorkingRoom, type RoomRead } from '~/db/workingRoom'
 import type {
+  Begun,
   Held,
   Readings,
   RoomAnswer,
@@ -70,6 +73,8 @@ export class RoomEngine {
   private roundState: Kept<RoomState | null> = { version: 0, of: '', value: null }
   private round: Kept<Round | null> = { version: 0, of: '', value: null }
   private readings: { number: number; all: Readings } = { number: 0, all: new Map() }
+  /** Rooms that began with what an earlier visit had read. */
+  private begun = 0
 
   /** Answers as soon as it is loaded. */
   ready(): void {}
@@ -86,12 +91,34 @@ export class RoomEngine {
     const log = await this.read(working)
     const untaught = log.learned === null && !q.hasty
     const state = this.stateOf(log, q.now)
-    this.roundOf(log, untaught || !state ? null : state.room, q)
-    return { lacks: false, untaught, ...this.news(log, q.held) }
+    this.roundStateOf(log, untaught || !state ? null : state.room, q.now)
+    const begun = q.readings === 0 ? await this.begin(log) : null
+    this.roundOf(begun?.number ?? q.readings)
+    return { lacks: false, untaught, begun, ...this.news(log, q.held) }
+  }
+
+  /** The readings of an earlier visit, where all that a round needs still holds: the first one waits for no reader. */
+  private async begin(log: Log): Promise<Begun | null> {
+    const state = this.roundState.value
+    if (!state) return null
+    const cultures = running(state.cultureStates)
+    if (cultures.some(c => this.working!.leavesOut(c.id))) return null
+    const { read, entries, learned } = log
+    const room = { records: read.records, entries, learned }
+    const known = await standingReadings(
+      this.db!,
+      room,
+      cultures.map(c => c.record),
+      state.now,
+    )
+    if (!known) return null
+    const number = -++this.begun
+    this.take(number, new Map(known.map(r => [r.id, r])))
+    return { number, readings: known }
   }
 
   /** What has changed since what a page holds. */
-  private news(log: Log, held: Held | null): Omit<RoomTold, 'lacks' | 'untaught'> {
+  private news(log: Log, held: Held | null): Omit<RoomTold, 'lacks' | 'untaught' | 'begun'> {
     const known = held?.engine === this.id ? held : null
     const now = this.versions()
     const round = { state: told(this.roundState.value), round: this.round.value }
@@ -179,17 +206,19 @@ export class RoomEngine {
   }
 
   /** At the hour of the round that is on: a minute that passes changes nothing. */
-  private roundOf(log: Log, room: RoomState['room'] | null, q: RoomQuestion): void {
-    const at = room && roundAt(room, q.now).at
-    const stateOf = `${this.name} ${log.version} ${at}`
-    if (this.roundState.of !== stateOf) {
-      const value = at ? this.project(log, at) : null
-      this.roundState = { version: this.roundState.version + 1, of: stateOf, value }
-    }
+  private roundStateOf(log: Log, room: RoomState['room'] | null, now: string): void {
+    const at = room && roundAt(room, now).at
+    const of = `${this.name} ${log.version} ${at}`
+    if (this.roundState.of === of) return
+    const value = at ? this.project(log, at) : null
+    this.roundState = { version: this.roundState.version + 1, of, value }
+  }
+
+  private roundOf(readings: number): void {
     const state = this.roundState.value
-    const of = `${this.roundState.version} ${q.readings}`
+    const of = `${this.roundState.version} ${readings}`
     if (this.round.of === of) return
-    const value = state && q.readings > 0 ? buildRound(state, this.readings.all) : null
+    const value = state && readings !== 0 ? buildRound(state, this.readings.all) : null
     this.round = { version: this.round.version + 1, of, value }
   }
 

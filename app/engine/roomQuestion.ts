@@ -1,3 +1,4 @@
+import type { CultureReading } from '@renatus/core/estimation/readCulture'
 import type { Readings } from '@renatus/core/planning/reckoning/sourcesAt'
 import type { Answer } from '@renatus/core/records/vocabulary'
 import type { Entry } from '@renatus/core/records/entries'
@@ -21,7 +22,7 @@ export interface RoomQuestion {
   now: Instant
   /** The round is reckoned even though the log has not taught anything yet. */ hasty: boolean
   /** From now on the whole log is read: something that is settled is looked at. */ wide: boolean
-  /** Which readings the round is reckoned with; 0: there are none yet, and no round. */
+  /** Which readings the round is reckoned with; 0: none of this visit, and no round where none of an earlier one hold. */
   readings: number
   held: Held | null
 }
@@ -44,6 +45,12 @@ export interface ToldLog {
   /** Things of which something is left out of what is at hand. */ left: readonly string[]
 }
 
+/** Readings of an earlier visit with which a room began. */
+export interface Begun {
+  /** To name them by in later questions; below 0. */ number: number
+  readings: readonly CultureReading[]
+}
+
 /** The readings that were named are not here: they are to be given first. */
 export type RoomAnswer = { lacks: true } | RoomTold
 
@@ -51,6 +58,7 @@ export interface RoomTold {
   lacks: false
   held: Held
   /** The round waits for what the log has to teach. */ untaught: boolean
+  /** Null: the readings that were named, or none. */ begun: Begun | null
   /** Null: as it is held. */
   log: ToldLog | null
   state: { now: ToldState | null } | null

@@ -2,7 +2,7 @@ import type { Entry } from '@renatus/core/records/entries'
 import type { AnyRecord } from '@renatus/core/records/records'
 import type { Round } from '@renatus/core/round/round'
 import type { RoomState } from '@renatus/core/stock/roomState'
-import type { Held, RoomTold, ToldLog, ToldState } from './roomQuestion'
+import type { Held, Readings, RoomTold, ToldLog, ToldState } from './roomQuestion'
 
 /** The room as the engine tells it; what has not changed is the same object as before. */
 export interface RoomView {
@@ -14,6 +14,8 @@ export interface RoomView {
   roundState: RoomState | null
   round: Round | null
   untaught: boolean
+  /** The readings of an earlier visit with which it began, and for which log and round they hold. */
+  begun: { number: number; readings: Readings; log: number; at: string } | null
 }
 
 const withEntries = (told: ToldState | null, entries: readonly Entry[]): RoomState | null =>
@@ -33,6 +35,12 @@ const roundsOf = (told: NonNullable<RoomTold['round']>, entries: readonly Entry[
   round: told.round,
 })
 
+function begunOf({ begun, held }: RoomTold, at: string | undefined): RoomView['begun'] {
+  if (!begun || at === undefined) return null
+  const readings = new Map(begun.readings.map(r => [r.id, r]))
+  return { number: begun.number, readings, log: held.log, at }
+}
+
 /** What was known, with what has changed; null while nothing of the log has come. */
 export function withTold(before: RoomView | null, told: RoomTold): RoomView | null {
   const { held, untaught } = told
@@ -43,5 +51,6 @@ export function withTold(before: RoomView | null, told: RoomTold): RoomView | nu
   const state = told.state ? withEntries(told.state.now, entries) : (before?.state ?? null)
   const same = before ?? NO_ROUND
   const { roundState, round } = told.round ? roundsOf(told.round, entries) : same
-  return { held, untaught, log, entries, records: log.records, state, roundState, round }
+  const begun = begunOf(told, roundState?.now) ?? before?.begun ?? null
+  return { held, untaught, log, entries, records: log.records, state, roundState, round, begun }
 }

@@ -3,6 +3,7 @@ import SlowWait from '~/components/shared/SlowWait.vue'
 import { defineAsyncComponent, ref, watch } from 'vue'
 import { fetchInParts } from '~/composables/fetchInParts'
 import { demoComes } from '~/composables/demo'
+import { whenIdle } from '~/composables/whenIdle'
 import { useRoomStore } from '~/stores/room'
 import { hasMarker, readMarker, type Marker } from '~/db/marker'
 
@@ -14,11 +15,13 @@ const roundView = () => import('~/components/round/RoundView.vue')
 const RoundView = defineAsyncComponent(roundView)
 const roundWaits = () => import('~/components/round/RoundWaits.vue')
 const RoundWaits = defineAsyncComponent(roundWaits)
+const wake = () => import('~/engine/readingClient').then(({ wakeReaders }) => wakeReaders())
 /** A room that is not empty will have a round: its view comes while the round is reckoned, in tasks of its own. */
 async function fetchRound(): Promise<void> {
   await fetchInParts([
     roundWaits,
-    () => import('~/engine/readingClient').then(({ wakeReaders }) => wakeReaders()),
+    // A demo room comes with what was believed: its vessels are read when something was written.
+    ...(room.which === 'demo' ? [] : [wake]),
     // What the cards stand on.
     () => import('@renatus/core/records/roomRecords'),
     () => import('@renatus/core/records/records'),
@@ -28,6 +31,13 @@ async function fetchRound(): Promise<void> {
   ])
 }
 if (room.which === 'demo' || hasMarker()) void fetchRound()
+/** So long after a round stands who reads what is written is started, if nothing was to be read before it, ms. */
+const WAKES_AFTER_MS = 3000
+watch(
+  () => room.round !== null,
+  stands => stands && setTimeout(() => whenIdle(() => void wake()), WAKES_AFTER_MS),
+  { immediate: true },
+)
 
 const OPENING_WAYS =
   'Another tab of an older Renatus may hold the database: close all of them. Or this browser keeps no data for the page: allow storage, or leave the private window.'

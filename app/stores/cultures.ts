@@ -11,6 +11,7 @@ export const useCulturesStore = defineStore('cultures', () => {
   const { readings, busy, done, problem, again } = useCultureReadings(ids, {
     at: computed(() => room.roundState?.now ?? null),
     together: true,
+    known: computed(() => room.begun),
   })
   const known = computed(() => (busy.value ? done.value : ids.value.length))
   const complete = computed(

@@ -183,6 +183,12 @@ export const useRoomStore = defineStore('room', () => {
     untaught,
     roundState,
     readings,
+    /** What an earlier visit had read, while it holds for the round that is on. */
+    begun: computed(() => {
+      const begun = view.value?.begun
+      const holds = begun?.log === view.value?.held.log && begun?.at === roundState.value?.now
+      return begun && holds ? begun.readings : null
+    }),
     measures,
     timeZone,
     clockBehind,

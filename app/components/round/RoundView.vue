@@ -12,6 +12,7 @@ import { useStopOrder } from '~/composables/useStopOrder'
 import { useUndo } from '~/composables/useUndo'
 import { useUnits } from '~/composables/useUnits'
 import { useWaits } from '~/composables/useWaits'
+import { useCulturesStore } from '~/stores/cultures'
 import { useRoomStore } from '~/stores/room'
 import { NOT_MADE_UP_FOR, plural, roundLead, STILL_NOTHING } from '~/words/round'
 import { cardsCome, STOP_CARDS } from './stopCards'
@@ -19,6 +20,8 @@ import { cardsCome, STOP_CARDS } from './stopCards'
 /** The round that is on: its stops in the order of doing, by the places they are at. */
 const props = defineProps<{ round: Round }>()
 const room = useRoomStore()
+// What is written is read anew while somebody is here, also where nothing was to be read first.
+useCulturesStore()
 const bedtime = computed(() => (room.state ? bedtimeLine(room.state, props.round.current) : null))
 const units = useUnits()
 /** They come after the stops stand. */
