@@ -39,22 +39,26 @@ export function useCultureReadings(ids: Ref<readonly string[]>, wanted: Readings
     callOff(asker)
   })
 
+  /** Nothing is asked where all of it is known. */
+  function hasKnown(): boolean {
+    const known = wanted.known?.value
+    if (!known || !ids.value.every(id => known.has(id))) return false
+    readings.value = known
+    return true
+  }
+
   async function read() {
     const mine = ++turn
     const at = wanted.at ? wanted.at.value : room.now
-    if (ids.value.length === 0 || at === null) {
+    const nothing = ids.value.length === 0 || at === null
+    if (nothing || hasKnown()) {
       busy.value = false
-      return
-    }
-    problem.value = null
-    const known = wanted.known?.value
-    if (known && ids.value.every(id => known.has(id))) {
-      readings.value = known
-      busy.value = false
+      problem.value = null
       return
     }
     busy.value = true
     done.value = 0
+    problem.value = null
     const found = new Map<string, CultureReading>()
     const take = (batch: readonly CultureReading[]) => {
       if (mine !== turn) return

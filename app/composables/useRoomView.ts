@@ -100,5 +100,5 @@ export function useRoomView(asked: Asked) {
   }
   watch(asked.db, db => db && !stop && listen().catch(report), { immediate: true })
   onScopeDispose(() => stop?.())
-  return view
+  return { view, ask }
 }

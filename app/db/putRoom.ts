@@ -2,7 +2,7 @@ import type { RoomFile } from '@renatus/core/formats/roomFile'
 import type { RenatusDatabase } from './database'
 import { GENERATION_KEY } from './generation'
 import { newId } from './newId'
-import { markRecords } from './recordsMark'
+import { markRecords, recordsMark } from './recordsMark'
 import { putWholeLog } from './storedLog'
 
 /** Tables that a room stands in. */
@@ -31,14 +31,22 @@ export async function clearRoom(db: RenatusDatabase): Promise<void> {
 /** So many of its newest entries are rows of their own: a week of them. */
 const ROWS = 250
 
+/** By what a room that was put is told from any other: of its log (generation.ts) and of its records (recordsMark.ts). */
+export interface Put {
+  generation: unknown
+  mark: unknown
+}
+
 /** Puts a room in the place of what is there, as it is: one that this build has made, in which nothing is twice. */
 export async function putRoom(
   db: RenatusDatabase,
   { records, entries }: Pick<RoomFile, 'records' | 'entries'>,
-): Promise<void> {
-  await db.transaction('rw', roomTables(db), async () => {
+): Promise<Put> {
+  return db.transaction('rw', roomTables(db), async () => {
     await clearRoom(db)
     await putWholeLog(db, entries, ROWS)
     await db.records.bulkAdd([...records])
+    const generation = (await db.meta.get(GENERATION_KEY))?.value ?? null
+    return { generation, mark: await recordsMark(db) }
   })
 }

@@ -6,6 +6,7 @@ import { soundCheckpoint, storedCheckpoint, type Checkpoint } from './checkpoint
 import type { RenatusDatabase } from './database'
 import { GENERATION_KEY } from './generation'
 import { otherRecords } from './otherRecords'
+import type { Put } from './putRoom'
 import { recordsMark } from './recordsMark'
 import { entriesAfter, wholeLog, wholeLogByLots } from './storedLog'
 import { WORTH_SETTLING } from './worthSettling'
@@ -35,6 +36,7 @@ interface Known {
 }
 
 const NOT_LEFT: ReadonlySet<string> = new Set()
+const byId = (a: { id: string }, b: { id: string }) => (a.id < b.id ? -1 : 1)
 
 /** The same list where nothing in it has changed, so that what hangs on it stands still. */
 function unlessSame(before: readonly AnyRecord[] | undefined, now: AnyRecord[]) {
@@ -91,7 +93,7 @@ async function recordsBut(db: RenatusDatabase, over: ReadonlySet<string>): Promi
     ...others.filter(r => !over.has(r.id)),
     ...cultures.filter(r => r.type === 'culture'),
   ]
-  return found.sort((a, b) => (a.id < b.id ? -1 : 1))
+  return found.sort(byId)
 }
 
 /** Those of a room: what is known of them where none has changed. A log that was read whole came without them. */
@@ -108,6 +110,8 @@ async function recordsFor(
 export class WorkingRoom {
   private known: Known | null = null
   private wide = false
+  /** What it began with is still to be written. */
+  private unwritten = false
 
   constructor(private readonly db: RenatusDatabase) {}
 
@@ -149,7 +153,26 @@ export class WorkingRoom {
     this.keep({ read, last: '', checkpoint: null, over: NOT_LEFT, wide: true })
   }
 
+  /** Begins with a room that was made here and is being written: until it is, nothing is read. */
+  begin(room: { records: readonly AnyRecord[]; entries: readonly Entry[] }): void {
+    const records = room.records.toSorted(byId)
+    const entries = room.entries.toSorted(byId)
+    const log = { settled: NOTHING_SETTLED, count: entries.length, generation: null, stale: false }
+    const read = { records, entries, mark: null, ...log }
+    this.known = { read, last: '', checkpoint: null, over: NOT_LEFT, wide: this.wide }
+    this.unwritten = true
+  }
+
+  /** What it began with stands in the database, under these marks: it is gone on from. */
+  written(put: Put): void {
+    const { known } = this
+    if (!known || !this.unwritten) return
+    this.unwritten = false
+    this.keep({ ...known, read: { ...known.read, ...put } })
+  }
+
   async read(): Promise<RoomRead> {
+    if (this.unwritten) return this.known!.read
     const { db } = this
     return db.transaction(
       'r',

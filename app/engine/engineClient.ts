@@ -4,7 +4,7 @@ import { workerClient, WorkerFailed } from './workerClient'
 
 /** An engine wherever it runs. */
 export type Engine = {
-  [K in 'ready' | 'take' | 'look' | 'answer' | 'gelBroods' | 'gelCover' | 'larder' | 'costs']: (
+  [K in keyof RoomEngine]: (
     ...asked: Parameters<RoomEngine[K]>
   ) => ReturnType<RoomEngine[K]> | Promise<Awaited<ReturnType<RoomEngine[K]>>>
 }

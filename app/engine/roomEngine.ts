@@ -3,8 +3,10 @@ import type { Larder } from '@renatus/core/provision/larderOf'
 import type { GelBrood } from '@renatus/core/planning/gelBrood'
 import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
 import type { Entry } from '@renatus/core/records/entries'
+import type { CultureRecord } from '@renatus/core/records/records'
 import { answerStop, type Answered } from '@renatus/core/round/answerStop'
 import { coverNow } from '@renatus/core/round/stops/cook/find'
+import type { CultureReading } from '@renatus/core/estimation/readCulture'
 import { buildRound, roundAt, type Round } from '@renatus/core/round/round'
 import { running } from '@renatus/core/stock/cultures'
 import { roomState, type RoomState } from '@renatus/core/stock/roomState'
@@ -15,6 +17,7 @@ import { newId, rememberId } from '~/db/newId'
 import { standingReadings } from '~/db/standingReadings'
 import { learningPosition } from '~/db/teaches'
 import { WorkingRoom, type RoomRead } from '~/db/workingRoom'
+import { DemoWeeks, type DemoAsked } from './demoWeeks'
 import type {
   Begun,
   Held,
@@ -47,7 +50,27 @@ const told = (state: RoomState | null): ToldState | null => {
   return rest
 }
 
+/** A room that was made here and is being written: what goes with it. */
+interface Made {
+  database: string
+  learned: Learned
+  /** Believed at a round. */
+  readings: { at: string; readings: readonly CultureReading[] }
+}
+
 const LACKS = { lacks: true } as const
+
+/** What was believed of cultures when they were made; null where it is not of that round, or not of all. */
+function madeReadings(
+  { readings: { at, readings } }: Made,
+  cultures: readonly CultureRecord[],
+  now: string,
+): readonly CultureReading[] | null {
+  if (at !== now) return null
+  const wanted = new Set(cultures.map(c => c.id))
+  const found = readings.filter(r => wanted.has(r.id))
+  return found.length === wanted.size ? found : null
+}
 
 /** How many entries two lists begin with alike. */
 function alike(a: readonly Entry[], b: readonly Entry[]): number {
@@ -76,8 +99,42 @@ export class RoomEngine {
   /** Rooms that began with what an earlier visit had read. */
   private begun = 0
 
+  private readonly weeks = new DemoWeeks()
+  private made: Made | null = null
+
   /** Answers as soon as it is loaded. */
   ready(): void {}
+
+  /** Gets a demo room ready: whether it is to be made is found out meanwhile. */
+  readyDemo(asked: DemoAsked): void {
+    this.weeks.roomFor(asked)
+  }
+
+  /** Has a demo room stand at once, before it is written. */
+  beginDemo(asked: DemoAsked): void {
+    const { file, learning, readings } = this.weeks.roomFor(asked)
+    this.open(asked.database)
+    // A look that is under way keeps what it reads to itself.
+    this.working = new WorkingRoom(this.db!)
+    this.working.begin(file)
+    this.made = { database: asked.database, learned: learning.learned, readings }
+  }
+
+  /** Writes the demo room; where that fails none stands. */
+  async writeDemo(asked: DemoAsked): Promise<void> {
+    try {
+      const room = this.weeks.roomFor(asked)
+      const { writeDemo } = await import('~/db/writeDemo')
+      const put = await writeDemo(asked.database, room)
+      if (this.made) this.working?.written(put)
+    } catch (error) {
+      this.working = null
+      throw error
+    } finally {
+      this.made = null
+      this.weeks.forget()
+    }
+  }
 
   /** The readings that rounds are reckoned with from now on. */
   take(number: number, all: Readings): void {
@@ -101,20 +158,24 @@ export class RoomEngine {
   private async begin(log: Log): Promise<Begun | null> {
     const state = this.roundState.value
     if (!state) return null
-    const cultures = running(state.cultureStates)
-    if (cultures.some(c => this.working!.leavesOut(c.id))) return null
-    const { read, entries, learned } = log
-    const room = { records: read.records, entries, learned }
-    const known = await standingReadings(
-      this.db!,
-      room,
-      cultures.map(c => c.record),
-      state.now,
-    )
+    const cultures = running(state.cultureStates).map(c => c.record)
+    const known = this.made
+      ? madeReadings(this.made, cultures, state.now)
+      : await this.keptReadings(log, cultures, state.now)
     if (!known) return null
     const number = -++this.begun
     this.take(number, new Map(known.map(r => [r.id, r])))
     return { number, readings: known }
+  }
+
+  private async keptReadings(
+    { read, entries, learned }: Log,
+    cultures: readonly CultureRecord[],
+    at: string,
+  ): Promise<readonly CultureReading[] | null> {
+    if (cultures.some(c => this.working!.leavesOut(c.id))) return null
+    const room = { records: read.records, entries, learned }
+    return standingReadings(this.db!, room, cultures, at)
   }
 
   /** What has changed since what a page holds. */
@@ -173,11 +234,13 @@ export class RoomEngine {
     this.working = new WorkingRoom(this.db)
     this.name = name
     this.log = null
+    this.made = null
     return this.working
   }
 
   private async read(working: WorkingRoom): Promise<Log> {
-    const [read, learned] = await Promise.all([working.read(), lastLearned(this.db!)])
+    const taught = this.made ? this.made.learned : lastLearned(this.db!)
+    const [read, learned] = await Promise.all([working.read(), taught])
     const before = this.log
     const same =
       before !== null &&

@@ -35,8 +35,12 @@ const roundsOf = (told: NonNullable<RoomTold['round']>, entries: readonly Entry[
   round: told.round,
 })
 
-function begunOf({ begun, held }: RoomTold, at: string | undefined): RoomView['begun'] {
-  if (!begun || at === undefined) return null
+function begunOf(
+  { begun, held }: RoomTold,
+  before: RoomView | null,
+  at: string | undefined,
+): RoomView['begun'] {
+  if (!begun || at === undefined) return before?.begun ?? null
   const readings = new Map(begun.readings.map(r => [r.id, r]))
   return { number: begun.number, readings, log: held.log, at }
 }
@@ -51,6 +55,6 @@ export function withTold(before: RoomView | null, told: RoomTold): RoomView | nu
   const state = told.state ? withEntries(told.state.now, entries) : (before?.state ?? null)
   const same = before ?? NO_ROUND
   const { roundState, round } = told.round ? roundsOf(told.round, entries) : same
-  const begun = begunOf(told, roundState?.now) ?? before?.begun ?? null
+  const begun = begunOf(told, before, roundState?.now)
   return { held, untaught, log, entries, records: log.records, state, roundState, round, begun }
 }

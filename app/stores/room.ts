@@ -56,7 +56,13 @@ export const useRoomStore = defineStore('room', () => {
   const target = shallowRef({ name: DATABASES[which.value] as string })
   // A full room on a device is remembered beside its database; where that is gone, it is missed.
   const marked = () => hasMarker() || which.value === 'demo'
-  const { db, blank, database } = useDatabase(target, marked)
+  const { db, blank, database: opened } = useDatabase(target, marked)
+  let unwritten: Promise<unknown> = Promise.resolve()
+  /** Opened where it is not yet; while a room that stands is still being written it is waited for. */
+  const database = async () => {
+    await unwritten
+    return opened()
+  }
   const now = useMinute()
   const isEmpty = useLive(async d => (await d.records.limit(1).count()) === 0, db)
   const empty = computed(() => isEmpty.value ?? (blank.value ? true : undefined))
@@ -68,7 +74,7 @@ export const useRoomStore = defineStore('room', () => {
   const hasty = ref(false)
   // An empty room is told without what a full one needs: species, foods, the reckoning.
   const on = computed(() => marked() || empty.value === false)
-  const view = useRoomView({ target, db, on, now, hasty, wide, readings })
+  const { view, ask } = useRoomView({ target, db, on, now, hasty, wide, readings })
   const records = computed(() => view.value?.records)
   const log = computed(() => view.value?.log)
   const settled = computed(() => log.value?.settled ?? NOTHING_SETTLED)
@@ -193,6 +199,16 @@ export const useRoomStore = defineStore('room', () => {
     timeZone,
     clockBehind,
     open,
+    /** Its database, where nothing is waited for: for who makes the room. */
+    opened,
+    /** Shows a room that the engine has made, and then has it written: who writes in it or reads its tables waits. */
+    beginWith: async (write: () => Promise<void>) => {
+      const shown = ask()
+      const writing = write()
+      // Where it cannot be written none stands.
+      unwritten = writing.catch(ask)
+      await Promise.all([shown, writing])
+    },
     /** Whether something is known that lies back too far for what is at hand. */
     leavesOut: (id: string) => left.value.has(id),
     /** Reads the whole log from now on. */

@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { demoRoom } from '@demo/demoRoom'
 import { buildRound, roundState } from '@renatus/core/round/round'
 import { running } from '@renatus/core/stock/cultures'
@@ -14,10 +14,20 @@ import { loftText } from '../../../tools/rooms/demoAt'
 
 const NOW = '2026-03-24T05:34:00.000Z'
 const NEXT_ROUND = '2026-03-24T18:34:00.000Z'
-const made = demoRoom(loftText(), NOW, 'Europe/Berlin')
+const lived = loftText()
+const made = demoRoom(lived, NOW, 'Europe/Berlin')
 const { learned } = made.learning
 const state = roundState(made.file.records, made.file.entries, NOW, learned)!
 const all = new Map(made.readings.readings.map(r => [r.id, r]))
+
+const QUESTION: RoomQuestion = {
+  database: '',
+  now: NOW,
+  hasty: false,
+  wide: false,
+  readings: 0,
+  held: null,
+}
 
 let serial = 0
 async function visited() {
@@ -25,15 +35,7 @@ async function visited() {
   await keepLearning(db, made.learning)
   await keepBeliefs(db, made.file, made.readings)
   await putRoom(db, made.file)
-  const question: RoomQuestion = {
-    database: db.name,
-    now: NOW,
-    hasty: false,
-    wide: false,
-    readings: 0,
-    held: null,
-  }
-  return { db, question }
+  return { db, question: { ...QUESTION, database: db.name } }
 }
 const told = async (engine: RoomEngine, q: RoomQuestion) =>
   structuredClone(await engine.look(q)) as RoomTold
@@ -76,5 +78,54 @@ describe('a round that was read in an earlier visit', () => {
     const later = await told(new RoomEngine(), { ...question, now: NEXT_ROUND })
     expect(later.begun).toBeNull()
     db.close()
+  })
+})
+
+describe('a demo room that is made here', () => {
+  const asking = () => {
+    const database = `made ${++serial}`
+    const asked = { database, now: NOW, timeZone: 'Europe/Berlin', lived }
+    return { asked, question: { ...QUESTION, database } }
+  }
+  it('stands before it is written, and nothing changes when it is', async () => {
+    const { asked, question } = asking()
+    const engine = new RoomEngine()
+    expect(await told(engine, question)).toMatchObject({ state: { now: null }, begun: null })
+    engine.readyDemo(asked)
+    engine.beginDemo(asked)
+    const first = withTold(null, await told(engine, question))!
+    const db = new RenatusDatabase(asked.database)
+    expect(await db.entries.count()).toBe(0)
+    expect(first.round).toEqual(structuredClone(buildRound(state, all)))
+    await engine.writeDemo(asked)
+    const named = { ...question, readings: first.begun!.number }
+    const after = await told(engine, { ...named, held: first.held })
+    expect(after).toMatchObject({ log: null, state: null, round: null })
+    // What is written then is one entry more, and another engine reads the same room.
+    const subject = { type: 'room' as const, id: 'x' }
+    await writeAct(db, [{ kind: 'note', subject, data: { text: 'one' } }])
+    const noted = await told(engine, { ...named, held: first.held })
+    expect(noted.log!.entries).toMatchObject({ keep: first.entries.length })
+    expect(noted.log!.entries.tail).toHaveLength(1)
+    const another = withTold(null, await told(new RoomEngine(), question))!
+    expect(another.entries).toEqual(withTold(first, noted)!.entries)
+    expect(another.records).toEqual(first.records)
+    expect(another.begun!.readings).toEqual(all)
+    db.close()
+  })
+  it('stands no more where it cannot be written, and can be made again', async () => {
+    const { asked, question } = asking()
+    const engine = new RoomEngine()
+    engine.beginDemo(asked)
+    expect((await told(engine, question)).state!.now).not.toBeNull()
+    const full = vi.spyOn(IDBObjectStore.prototype, 'add').mockImplementation(() => {
+      throw new DOMException('full', 'QuotaExceededError')
+    })
+    await expect(engine.writeDemo(asked)).rejects.toThrow('full')
+    full.mockRestore()
+    expect((await told(engine, question)).state!.now).toBeNull()
+    engine.beginDemo(asked)
+    await engine.writeDemo(asked)
+    expect((await told(engine, question)).round!.round).not.toBeNull()
   })
 })
