@@ -3,6 +3,7 @@ import tailwindcss from '@tailwindcss/vite'
 import { build } from 'esbuild'
 import { fileURLToPath } from 'node:url'
 import { emitNotices, gatherNotices } from './tools/notices'
+import { roundChunks } from './tools/roundChunks'
 
 /** Threads of the server are files of their own beside it. */
 async function buildThreads(serverDir: string): Promise<void> {
@@ -64,7 +65,11 @@ export default defineNuxtConfig({
     build: {
       rollupOptions: {
         // Hundreds of crumbs cost a link and a fetch each when a view opens.
-        output: { experimentalMinChunkSize: 5_000 },
+        output: {
+          experimentalMinChunkSize: 5_000,
+          manualChunks: roundChunks(),
+          onlyExplicitManualChunks: true,
+        },
         // What fetches and caches for pages rendered on a server is not used here, and does nothing by being loaded.
         treeshake: {
           moduleSideEffects: id => !/nuxt\/dist\/app\/composables\/(asyncData|fetch)/.test(id),

@@ -19,13 +19,14 @@ const wake = () => import('~/engine/readingClient').then(({ wakeReaders }) => wa
 /** A room that is not empty will have a round: its view comes while the round is reckoned, in tasks of its own. */
 async function fetchRound(): Promise<void> {
   await fetchInParts([
-    roundWaits,
-    // A demo room comes with what was believed: its vessels are read when something was written.
-    ...(room.which === 'demo' ? [] : [wake]),
-    // What the cards stand on.
+    // Each is a file (tools/roundChunks.ts) that stands on those before it.
     () => import('@renatus/core/records/roomRecords'),
     () => import('@renatus/core/records/records'),
     () => import('@renatus/core/foods/index'),
+    () => import('@renatus/core/round/bedtime'),
+    // A demo room comes with what was believed: its vessels are read when something was written.
+    ...(room.which === 'demo' ? [] : [wake]),
+    roundWaits,
     roundView,
     () => import('~/components/round/stopCards').then(({ cardsCome }) => cardsCome()),
   ])
