@@ -1,4 +1,9 @@
-import type { GetModuleInfo, ManualChunksOption } from 'rollup'
+/** What the bundler tells of a module: which ones it imports. */
+type GetModuleInfo = (id: string) => { importedIds: readonly string[] } | null
+interface Graph {
+  getModuleIds: () => Iterable<string>
+  getModuleInfo: GetModuleInfo
+}
 
 /** What a first visit to an empty room needs: it goes on by itself, as small as it is. */
 const FIRST = [/app\/entry\.js$/, /app\/pages\/index\.vue$/, /components\/setup\/WelcomeRoom\.vue$/]
@@ -20,7 +25,7 @@ const LAYERS: readonly Layer[] = [
   { name: 'room-records', roots: [/core\/records\/roomRecords\.ts$/] },
   { name: 'records', roots: [/core\/records\/records\.ts$/] },
   { name: 'foods', roots: [/core\/foods\/index\.ts$/] },
-  { name: 'reckoning', roots: ROUND, only: /\/(core|node_modules)\// },
+  { name: 'stops', roots: ROUND, only: /\/(core|node_modules)\// },
   { name: 'round', roots: ROUND },
 ]
 
@@ -32,7 +37,7 @@ function reached(roots: readonly string[], info: GetModuleInfo): Set<string> {
 }
 
 /** The file that a module of a round stands in, worked out once for a build. */
-export function roundChunks(): ManualChunksOption {
+export function roundChunks(): (id: string, graph: Graph) => string | undefined {
   let chunkOf: Map<string, string> | null = null
   function layers(ids: Iterable<string>, info: GetModuleInfo): Map<string, string> {
     const all = [...ids]

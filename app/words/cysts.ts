@@ -1,5 +1,5 @@
 import type { LotKeep } from '@renatus/core/records/vocabulary'
-import type { LotInUse } from '@renatus/core/stock/roomState'
+import type { LotInUse } from '@renatus/core/stock/lotInUse'
 import { daysBetween, type LocalDate } from '@renatus/core/time/localDate'
 import { formatGrams } from '@renatus/core/units/format'
 import { plural } from './round'

@@ -1,6 +1,7 @@
 import { fullDensity } from '../dynamics/hatch/factors'
 import { CHILLED_HOLD_H, SECOND_PULL_GAIN } from '../dynamics/hatch/handling'
-import { lotInUse, type HatchVessel, type RoomState } from '../stock/roomState'
+import type { HatchVessel, RoomState } from '../stock/roomState'
+import { lotInUse } from '../stock/lotInUse'
 import { hoursBetween, toInstant, toMs, type Instant } from '../time/localDate'
 import { fullRounds, type RoundOccurrence } from '../time/rounds'
 import { allocate, type Batch, type Want } from './allocate'

@@ -1,6 +1,5 @@
-import { NAUPLII, hatchProfile } from '../foods/hatchProfile'
-import { wholeMeal, wholeMealWhy } from '../fry/wholeMeal'
-import type { Reason } from '../reasons/reason'
+import { NAUPLII } from '../foods/hatchProfile'
+import { wholeMeal } from '../fry/wholeMeal'
 import type { Tank } from '../records/records'
 import type { RoomState } from '../stock/roomState'
 import type { Instant } from '../time/localDate'
@@ -19,9 +18,6 @@ export interface BroodMeal {
   eating: Eating
   nauplii: number
 }
-
-/** Why a brood's whole meal is so many nauplii. */
-export const broodMealWhy = (meal: BroodMeal): Reason => wholeMealWhy(meal.eating, hatchProfile)
 
 /** What one tank gets at one round. Several broods in a tank are fed together. */
 export interface Meal {

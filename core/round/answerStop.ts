@@ -4,6 +4,7 @@ import type { Answer } from '../records/vocabulary'
 import type { Stop } from './stop'
 import type { AnswerContext, Written } from './stopKind'
 import { kindOf } from './stopKinds'
+import { tellingOf } from './stopTellings'
 
 /** What a person said to a stop. */
 export interface StopAnswer {
@@ -52,7 +53,7 @@ export function answerStop(stop: Stop, answer: StopAnswer, c: AnswerContext): An
       key: stop.key,
       roundKey: c.roundKey,
       how: answer.how,
-      minutes: kind.minutes(stop),
+      minutes: tellingOf(stop).minutes(stop),
       meals: mealsToSay(c.state, c.roundKey, c.reckoning),
     },
   }

@@ -1,9 +1,9 @@
 import type { Stop } from './stop'
-import { kindOf } from './stopKinds'
+import { tellingOf } from './stopTellings'
 
 /** Minutes of a stop in a room of some pace: reckoned for a practised person, and as long as it takes here. */
 export const minutesOf = (stop: Stop, pace: number): number =>
-  Math.round(kindOf(stop).minutes(stop) * pace * 4) / 4
+  Math.round(tellingOf(stop).minutes(stop) * pace * 4) / 4
 
 export const roundMinutes = (stops: readonly Stop[], pace: number): number =>
   stops.reduce((m, s) => m + minutesOf(s, pace), 0)

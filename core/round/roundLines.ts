@@ -3,7 +3,7 @@ import { minutesOf } from './minutes'
 import { placeName } from './placeName'
 import type { Stop } from './stop'
 import type { StopLine } from './stopKind'
-import { kindOf } from './stopKinds'
+import { tellingOf } from './stopTellings'
 
 /** One thing to do, as a line of a sheet: for paper, calendars, tables and terminals. */
 export interface RoundLine extends StopLine {
@@ -14,7 +14,8 @@ export interface RoundLine extends StopLine {
 }
 
 /** What a stop says, line by line. */
-export const wordsOf = (stop: Stop, state: RoomState): StopLine[] => kindOf(stop).words(stop, state)
+export const wordsOf = (stop: Stop, state: RoomState): StopLine[] =>
+  tellingOf(stop).words(stop, state)
 
 /** Lines of the stops of a round, in their order. Minutes of a stop stand on its first line. */
 export function roundLines(stops: readonly Stop[], state: RoomState, pace = 1): RoundLine[] {

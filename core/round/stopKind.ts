@@ -48,14 +48,19 @@ export interface AnswerContext {
   newId: () => string
 }
 
-/** What a kind of stop is: one folder each under stops/, listed in stopKinds.ts. */
+/** What a stop says, and how long it takes: all that who only shows stops has to know; listed in stopTellings.ts. */
+export interface StopTelling<S extends Stop> {
+  kind: S['kind']
+  words(stop: S, state: RoomState): StopLine[]
+  /** Minutes of hands (working estimates of a practised person). */
+  minutes(stop: S): number
+}
+
+/** What a kind of stop is beside what it says: one folder each under stops/, listed in stopKinds.ts. */
 export interface StopKind<S extends Stop, G = unknown> {
   kind: S['kind']
   find(c: RoundContext): S[]
-  /** Minutes of hands (working estimates of a practised person). */
-  minutes(stop: S): number
   rank(stop: S): Rank
-  words(stop: S, state: RoomState): StopLine[]
   /** What must be at hand before it is begun. */
   fetch(stop: S, state: RoomState): Thing[]
   /** What the person may say instead of what is proposed. */

@@ -1,4 +1,4 @@
-import { feedUntil } from '../planning/reckoning/sourcesAt'
+import { feedUntil } from '../planning/reckoning/feedUntil'
 import type { Store } from '../stock/stores'
 import { hoursBetween, toMs, type Instant } from '../time/localDate'
 import { formatDuration } from '../units/format'

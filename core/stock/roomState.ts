@@ -9,7 +9,6 @@ import type {
   GelIngredientRecord,
   GelMix,
   GelTray,
-  Lot,
   Place,
   Room,
   SaltRecord,
@@ -28,8 +27,8 @@ import { hatchCultures, modelOfHatch, type HatchCulture } from './hatchCultures'
 import { movedPulls } from './movedPulls'
 import { NOTHING_LEARNED, type Learned } from './learned'
 import { liveTrials } from './liveTrials'
-import { lossADay } from './lotAgeing'
-import { lotState, type LotState } from './lotState'
+import { nextLot, type LotInUse } from './lotInUse'
+import { lotState } from './lotState'
 import { materialStocks, type MaterialStock } from './materialStock'
 import { NOTHING_SETTLED, type Settled } from './settled'
 import { rollingSets, type Rolling } from './rollingSets'
@@ -44,11 +43,6 @@ export const hatchWaterPH = (room: Room | null) => Math.max(8, room?.water.pH ??
 /** A vessel in which cysts are hatched: warmed by itself. */
 export type HatchVessel = Vessel & { temperatureC: number }
 const isHatchVessel = (v: Vessel): v is HatchVessel => v.hatching && v.temperatureC !== null
-
-export interface LotInUse {
-  lot: Lot
-  state: LotState
-}
 
 /** Everything that is known of a room at an instant: records as they are, and what the log makes of them. */
 export interface RoomState {
@@ -204,16 +198,6 @@ function clockMoves(
   )
 }
 
-const holdsCysts = (l: LotInUse) => l.state.gramsLeft >= 0.05
-/** The lot to use next of those that hold cysts: the one that loses most by waiting, then the oldest; or the newest. */
-function nextLot(lots: readonly LotInUse[], order: Room['lotOrder']): LotInUse | null {
-  const full = lots.filter(holdsCysts)
-  if (order === 'newest-first') return full.at(-1) ?? null
-  const loss = (l: LotInUse) => lossADay({ openedOn: l.state.openedOn, kept: l.lot.kept })
-  return full.reduce<LotInUse | null>((a, b) => (a && loss(a) >= loss(b) ? a : b), null)
-}
-export const lotInUse = (state: RoomState): LotInUse | null =>
-  nextLot(state.lots, state.room.lotOrder)
 export const saltInUse = (state: RoomState): SaltRecord | null => state.salts[0] ?? null
 
 /** The lot of a hatch as it is believed now; a removed lot falls back on the household figures. */

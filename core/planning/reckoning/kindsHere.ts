@@ -1,6 +1,7 @@
 import { NAUPLII } from '../../foods/hatchProfile'
 import { running } from '../../stock/cultures'
-import { lotInUse, type RoomState } from '../../stock/roomState'
+import type { RoomState } from '../../stock/roomState'
+import { lotInUse } from '../../stock/lotInUse'
 
 /** What grows here, ready or not, and what is kept: a food of which there is any does not lack. */
 export const kindsHere = (state: RoomState): Set<string> =>

@@ -1,3 +1,5 @@
+import { CUP_ML } from './cupMl'
+import { feedUntil } from './feedUntil'
 import type { Band } from '../../estimation/cloud'
 import type { CultureReading } from '../../estimation/readCulture'
 import type { Food } from '../../foods/contract'
@@ -8,9 +10,8 @@ import type { HandUnit } from '../../records/vocabulary'
 import { running, type CultureState } from '../../stock/cultures'
 import type { RoomState } from '../../stock/roomState'
 import type { Store } from '../../stock/stores'
-import { HATCH } from '../../dynamics/hatch/parameters'
 import { NAUPLII } from '../../foods/hatchProfile'
-import { addHours, hoursBetween, toMs } from '../../time/localDate'
+import { hoursBetween, toMs } from '../../time/localDate'
 import type { RoundOccurrence } from '../../time/rounds'
 import { MOST_SHARE } from '../amounts'
 import type { ExpectedPull } from '../supply'
@@ -29,10 +30,6 @@ const LEAST_EASY = 0.05
 const DOUBTFUL_BELOW = 0.4
 /** Grams in a tin that nobody weighed (working estimate). */
 const UNMEASURED_G = 50
-/** Cup into which a hatch is drawn, mL: until somebody writes down another. */
-export const CUP_ML = 200
-/** Nauplii are fed out of the fridge up to twice the hold that makes a good meal (Lavens & Sorgeloos 1996: 24 to 48 h). */
-export const LONGEST_CHILL_H = 2 * HATCH.fridgeHoldH
 
 const exactly = (n: number): Band => ({ p10: n, p50: n, p90: n })
 const shareOf = (b: Band, share: number): Band => ({
@@ -155,10 +152,6 @@ function hatchSource(pull: ExpectedPull): Source {
     fromId: null,
   }
 }
-
-/** Until when a store may be fed from: chilled nauplii longer than they make a good meal. */
-export const feedUntil = (s: Store) =>
-  s.keep === 'fridge' && s.foodId === NAUPLII ? addHours(s.storedAt, LONGEST_CHILL_H) : s.useBy
 
 /** Animals in a unit of a store: as counted when it was filled, else the household portion. */
 function storePerUnit(s: Store): number | null {

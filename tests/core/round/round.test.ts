@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { readRoom } from '@renatus/core/estimation/readRoom'
-import { broodMealWhy } from '@renatus/core/planning/meals'
+import { broodMealWhy } from '@renatus/core/planning/broodMealWhy'
 import type { Reason } from '@renatus/core/reasons/reason'
 import { effectiveEntries } from '@renatus/core/records/effectiveEntries'
 import { anyRecord } from '@renatus/core/records/records'

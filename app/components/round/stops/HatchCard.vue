@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { CYST_DENSITY_G_PER_ML } from '@renatus/core/dynamics/hatch/handling'
-import { broodMealWhy } from '@renatus/core/planning/meals'
+import { broodMealWhy } from '@renatus/core/planning/broodMealWhy'
 import type { HatchStop } from '@renatus/core/round/stops/hatch/find'
 import { brineText } from '@renatus/core/round/stops/hatch/words'
 import { formatSpoons } from '@renatus/core/units/format'

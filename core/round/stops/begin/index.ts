@@ -1,9 +1,7 @@
-import { startMinutes } from '../../../planning/startMinutes'
 import type { StopKind } from '../../stopKind'
 import { beginDone, beginGiven, type BeginGiven } from './answer'
 import { beginFetch } from './fetch'
 import { findBegins, fitBegin, type BeginStop } from './find'
-import { beginWords } from './words'
 
 export const beginStops: StopKind<BeginStop, BeginGiven> = {
   kind: 'begin',
@@ -11,9 +9,7 @@ export const beginStops: StopKind<BeginStop, BeginGiven> = {
   fit: fitBegin,
   // On its own day there is a round left, as a rule; after that nothing would be begun in a room that is always busy.
   insists: s => s.late.days > 0,
-  minutes: s => startMinutes(s.steps, s.vessels),
   rank: s => ({ station: 'cultures', hygiene: s.hygiene }),
-  words: beginWords,
   fetch: beginFetch,
   given: beginGiven,
   done: beginDone,

@@ -1,6 +1,6 @@
 import type { Caution } from '../../../foods/contract'
 import { stopKey, wasAnswered } from '../../../planning/reckoning/answered'
-import { feedUntil } from '../../../planning/reckoning/sourcesAt'
+import { feedUntil } from '../../../planning/reckoning/feedUntil'
 import { isSpent } from '../../../planning/supply'
 import { STORE_KEEPS } from '../../../records/vocabulary'
 import { isPastUse, type GelBox } from '../../../stock/gelBoxes'

@@ -2,16 +2,11 @@ import type { StopKind } from '../../stopKind'
 import { foodOf } from '../../../foods/index'
 import { coolDone, coolGiven, type CoolGiven } from './answer'
 import { findCools, type CoolStop } from './find'
-import { coolWords } from './words'
-
-const MINUTES = 1
 
 export const coolStops: StopKind<CoolStop, CoolGiven> = {
   kind: 'cool',
   find: findCools,
-  minutes: () => MINUTES,
   rank: stop => ({ station: 'cultures', hygiene: hygieneOf(stop) }),
-  words: coolWords,
   fetch: () => [],
   given: coolGiven,
   done: coolDone,

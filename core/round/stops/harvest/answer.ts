@@ -7,11 +7,11 @@ import { NAUPLII } from '../../../foods/hatchProfile'
 import { ofKind } from '../../../records/effectiveEntries'
 import type { Draft } from '../../../records/draft'
 import { HARVEST_GRADES } from '../../../records/vocabulary'
-import { CUP_ML } from '../../../planning/reckoning/sourcesAt'
+import { CUP_ML } from '../../../planning/reckoning/cupMl'
 import { addHours } from '../../../time/localDate'
 import type { AnswerContext, Written } from '../../stopKind'
-import type { Freezing } from '../../../planning/reckoning/cubes'
 import type { HarvestStop } from './find'
+import { freezeMl } from './freezeMl'
 
 /** What came: as it looked in the cup, or counted; how large the cup is, and whether the vessel is empty now. */
 export const harvestGiven = z.object({
@@ -120,10 +120,6 @@ function chilled(stop: HarvestStop, nauplii: number, cupMl: number, c: AnswerCon
     clock(c, `Fridge: feed ${stop.subject.name} out by`, addHours(c.now, HATCH.fridgeHoldH), about),
   ]
 }
-
-/** Of a cup that holds the whole pull, what is frozen, mL to the nearest five. */
-export const freezeMl = (freeze: Freezing, pull: HarvestStop['pull']): number =>
-  Math.max(5, Math.round((CUP_ML * freeze.nauplii) / Math.max(1, pull.nauplii) / 5) * 5)
 
 /** What was proposed to be frozen, where it came as expected. */
 function proposedIce({ freeze, pull }: HarvestStop, given: HarvestGiven | null) {

@@ -1,11 +1,11 @@
-import { CUP_ML } from '../../../planning/reckoning/sourcesAt'
+import { CUP_ML } from '../../../planning/reckoning/cupMl'
 import { animalsText } from '../../../units/countable'
 import { formatCount, formatMillilitres } from '../../../units/format'
 import { numberText } from '../../../units/numberText'
 import { isRinsed } from '../../../stock/hatchPulls'
 import type { StopLine } from '../../stopKind'
-import { freezeMl } from './answer'
 import type { HarvestStop } from './find'
+import { freezeMl } from './freezeMl'
 
 /** "Freeze 100 mL of it as 2 cubes: 5 of 20 wanted are there." */
 function freezeText({ freeze, pull }: HarvestStop): string {

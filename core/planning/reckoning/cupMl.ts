@@ -1,0 +1,2 @@
+/** Cup into which a hatch is drawn, mL: until somebody writes down another. */
+export const CUP_ML = 200
