@@ -2,6 +2,9 @@ import { expect, test, type Browser } from '@playwright/test'
 
 /** On the wire, packed as the server packs it: page, scripts, styles, fonts, helper threads. */
 const MOST_KB = 180
+/** Scripts of the page for a first round; it was 83 in 414 kB when each view brought its crumbs and the reckoning along. */
+const MOST_FILES = 30
+const MOST_ROUND_KB = 310
 
 /** Bytes that a first visit fetches until nothing more is asked for. */
 async function fetched(browser: Browser, address: string) {
@@ -32,4 +35,16 @@ test('a first visit to an empty room fetches little, and nothing of what other v
   )
   expect(kb).toBeLessThanOrEqual(MOST_KB)
   expect(files.some(f => /worker|\.wasm|loft/.test(f.name))).toBe(false)
+})
+
+test('the first round of a room comes in few files, without what reckons it', async ({
+  browser,
+  baseURL,
+}) => {
+  const files = await fetched(browser, `${baseURL}/?room=demo`)
+  const scripts = files.filter(f => /_nuxt\/.*\.js$/.test(f.name) && !/worker/.test(f.name))
+  const kb = scripts.reduce((s, f) => s + f.size, 0) / 1000
+  console.log(`first round: ${kb.toFixed(0)} kB of scripts in ${scripts.length} files`)
+  expect(scripts.length).toBeLessThanOrEqual(MOST_FILES)
+  expect(kb).toBeLessThanOrEqual(MOST_ROUND_KB)
 })
