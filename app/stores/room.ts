@@ -203,6 +203,8 @@ export const useRoomStore = defineStore('room', () => {
     opened,
     /** Shows a room that the engine has made, and then has it written: who writes in it or reads its tables waits. */
     beginWith: async (write: () => Promise<void>) => {
+      // What was read of one that stood here before is of other vessels: this one brings its own.
+      readings.value = null
       const shown = ask()
       const writing = write()
       // Where it cannot be written none stands.
