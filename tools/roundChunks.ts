@@ -18,8 +18,9 @@ interface Layer {
   /** Of what they reach: whatever lies below it must be of it too. */ only?: RegExp
 }
 /**
- * What a round needs, in the order in which it is set up; each is one file for what it needs beyond those before it. Left to
- * themselves it is some eighty, and each costs a fetch, a link and a moment of four processes; all in one hold the page up.
+ * What a round needs, in the order in which it is set up; each is one file for what it needs beyond those
+ * before it. Left to themselves they are some eighty, and each costs a fetch, a link and a moment of four
+ * processes; all in one hold the page up.
  */
 const LAYERS: readonly Layer[] = [
   { name: 'room-records', roots: [/core\/records\/roomRecords\.ts$/] },

@@ -24,7 +24,10 @@ const TABLES = ['entries', 'records', 'meta']
 export function useRoomView(asked: Asked) {
   const view = shallowRef<RoomView | null>(null)
   const { report } = useFailures()
-  /** Numbers what was given, so that the engine can say whether it has it; what it began with it has numbered itself. */
+  /**
+   * Numbers of what was given, so that the engine can say whether it has it. What it began with it has
+   * numbered itself.
+   */
   const numbers = new WeakMap<Readings, number>()
   let given = 0
   let turn = 0

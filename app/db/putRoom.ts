@@ -31,7 +31,7 @@ export async function clearRoom(db: RenatusDatabase): Promise<void> {
 /** So many of its newest entries are rows of their own: a week of them. */
 const ROWS = 250
 
-/** By what a room that was put is told from any other: of its log (generation.ts) and of its records (recordsMark.ts). */
+/** By what a room that was put is told from any other: see generation.ts of its log, recordsMark.ts. */
 export interface Put {
   generation: unknown
   mark: unknown

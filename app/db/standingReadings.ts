@@ -15,7 +15,10 @@ interface Read {
   learned: Learned | null
 }
 
-/** What an earlier visit read of cultures at an instant, where all of it still holds; null where one would be read anew. */
+/**
+ * What an earlier visit read of cultures at an instant, where all of it still holds.
+ * @returns null where one of them would be read anew
+ */
 export async function standingReadings(
   db: RenatusDatabase,
   { records, entries, learned }: Read,

@@ -5,7 +5,7 @@ import { keepLearning } from './learned'
 import { renewGames } from './practiceBook'
 import { putRoom, type Put } from './putRoom'
 
-/** Writes a demo room in the place of what is there, with what its log has taught and what is believed of its vessels. */
+/** Writes a demo room in the place of what is there, with what its log taught and what is believed. */
 export async function writeDemo(database: string, room: DemoRoom): Promise<Put> {
   // A room that can be made anew at any time waits for no disk.
   const db = new RenatusDatabase(database, 'relaxed')

@@ -22,7 +22,10 @@ export interface RoomQuestion {
   now: Instant
   /** The round is reckoned even though the log has not taught anything yet. */ hasty: boolean
   /** From now on the whole log is read: something that is settled is looked at. */ wide: boolean
-  /** Which readings the round is reckoned with; 0: none of this visit, and no round where none of an earlier one hold. */
+  /**
+   * Which readings the round is reckoned with. 0: none of this visit; there is no round then, unless those of
+   * an earlier one hold.
+   */
   readings: number
   held: Held | null
 }

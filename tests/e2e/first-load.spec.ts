@@ -2,7 +2,7 @@ import { expect, test, type Browser } from '@playwright/test'
 
 /** On the wire, packed as the server packs it: page, scripts, styles, fonts, helper threads. */
 const MOST_KB = 180
-/** Scripts of the page for a first round; it was 83 in 414 kB when each view brought its crumbs and the reckoning along. */
+/** Scripts of the page for a first round: 83 in 414 kB when they were crumbs and the reckoning came along. */
 const MOST_FILES = 30
 const MOST_ROUND_KB = 310
 

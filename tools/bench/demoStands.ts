@@ -8,8 +8,8 @@ const TIMES = 5
 const WANTED_MS = 2000
 
 /**
- * Sees when the first stop is put into the page, and stands; as text, since it runs there. Asking for every frame until then
- * would have the browser draw them all.
+ * Sees when the first stop is put into the page, and stands; as text, since it runs there. Asking for every
+ * frame until then would have the browser draw them all.
  */
 const WATCH = `new MutationObserver((_, watcher) => {
   const stop = document.querySelector('article')
